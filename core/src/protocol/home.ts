@@ -1,0 +1,59 @@
+import type { Against, Goal } from '../contact/requiredContact.ts';
+import type { Situation, Ventilation } from '../hazards/judgeSituations.ts';
+import type { Active } from '../reference/families.ts';
+import type { MaterialId } from '../reference/materials.ts';
+
+/** Where a surface comes in the descent of its room: high to low, clean to dirty, mirror after the toilet, floor out. */
+export const levels = ['above', 'eye', 'hand', 'knee', 'toilet', 'mirror', 'floor'] as const;
+export type Level = (typeof levels)[number];
+
+export const touches = ['seldom', 'daily', 'often'] as const;
+export type Touched = (typeof touches)[number];
+
+export interface Surface {
+  id: string;
+  name: string;
+  material: MaterialId;
+  level: Level;
+  /** m² */
+  area: number;
+  touched: Touched;
+  food: boolean;
+  setting: Setting;
+}
+
+/** What a surface must reach and with what; no `use` is washing with detergent. */
+export interface Setting {
+  goal: Goal;
+  against: Against;
+  use: { stockId: string; strength: number } | null;
+  /** Why a competent person accepts a Care; kept on the record. */
+  accepted: string | null;
+}
+
+export interface Room {
+  id: string;
+  name: string;
+  /** m² and m */
+  floorArea: number;
+  height: number;
+  ventilation: Ventilation;
+  flame: boolean;
+  surfaces: Surface[];
+}
+
+export interface Home {
+  id: string;
+  situations: Situation[];
+  rooms: Room[];
+}
+
+/** A stock container at hand; strength as a fraction in the active's basis, times in ms since 1970. */
+export interface Stock {
+  id: string;
+  active: Active;
+  strength: number;
+  expiresAt: number;
+}
+
+export const justWashed: Setting = { goal: 'clean', against: 'everyday', use: null, accepted: null };

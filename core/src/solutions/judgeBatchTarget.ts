@@ -1,0 +1,39 @@
+import { disinfectingSpan, requiredContact, type Goal } from '../contact/requiredContact.ts';
+import type { Active } from '../reference/families.ts';
+import type { HouseRules } from '../reference/houseRules.ts';
+import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
+
+/** What a batch of that strength may be called. */
+export type BatchName = 'of disinfecting strength' | 'a cleaner' | 'a cleaner and descaler';
+
+export interface BatchVerdict extends Verdict {
+  name: BatchName;
+}
+
+/** The stock a batch is poured from; strength as a fraction, times in ms since 1970. */
+interface Source {
+  active: Active;
+  strength: number;
+  expiresAt: number;
+}
+
+/**
+ * Whether a batch may be poured for a purpose: a disinfecting one must be inside the span that the evidence and the
+ * house rules allow. `name` says what the result is in any case.
+ */
+export const judgeBatchTarget = (stock: Source, target: number, purpose: Goal, rules: HouseRules, now: number): BatchVerdict => {
+  const contact = requiredContact(stock.active, target, purpose, 'everyday', rules);
+  const reasons: Reason[] = [...contact.reasons];
+  if (target > stock.strength * (1 + 1e-9)) {
+    reasons.push({ code: 'stronger-than-stock', outcome: 'never', figures: { strength: target, stock: stock.strength, active: stock.active }, source: 'arithmetic' });
+  }
+  if (stock.expiresAt <= now) reasons.push({ code: 'stock-expired', outcome: 'never', figures: { expiresAt: stock.expiresAt }, source: 'product label' });
+  return { ...verdictOf(reasons), name: nameOf(stock.active, target, rules) };
+};
+
+/** What a solution of that strength is, whatever somebody wants of it. */
+export const nameOf = (active: Active, strength: number, rules: HouseRules): BatchName => {
+  const span = disinfectingSpan(active, 'everyday', rules);
+  if (span && strength >= span.floor * (1 - 1e-9) && strength * (1 - 1e-9) <= span.top) return 'of disinfecting strength';
+  return active === 'acetic acid' ? 'a cleaner and descaler' : 'a cleaner';
+};

@@ -1,0 +1,25 @@
+import { materials, type Material, type MaterialId } from '../reference/materials.ts';
+import type { Family } from '../reference/families.ts';
+import type { Goal } from '../contact/requiredContact.ts';
+import type { Reason } from '../verdict.ts';
+
+const source = 'common practice and makers’ care advice (memory)';
+
+/**
+ * What a material says to a family at working strength: at least one reason. A porous material holds no wet
+ * film, so it can be cleaned but never disinfected.
+ */
+export const judgeMaterial = (id: MaterialId, family: Family, goal: Goal): Reason[] => {
+  const material: Material = materials[id];
+  const bearing = material.bears[family];
+  const figures = { material: id, family };
+  const reasons: Reason[] = [];
+  if (material.porous && goal === 'disinfect') reasons.push({ code: 'porous', outcome: 'never', figures, source });
+  if (bearing.untilCool) reasons.push({ code: 'material-wait-until-cool', outcome: bearing.outcome, figures, source });
+  else if (bearing.cloth) reasons.push({ code: 'cloth-only', outcome: bearing.outcome, figures, source });
+  else if (bearing.outcome === 'never') reasons.push({ code: 'material-barred', outcome: 'never', figures, source });
+  else if (bearing.outcome === 'care') reasons.push({ code: 'material-care', outcome: 'care', figures, source });
+  else reasons.push({ code: 'material-bears', outcome: 'use', figures, source });
+  if (bearing.rinse) reasons.push({ code: 'rinse-after', outcome: 'use', figures, source });
+  return reasons;
+};

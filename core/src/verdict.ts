@@ -1,0 +1,70 @@
+/** What may be done: `use` freely, `care` by a competent person who says why, `never` by anybody. */
+export type Outcome = 'use' | 'care' | 'never';
+
+/** Stable codes: records, tests and translations rest on them. Words are made from them elsewhere, in one place. */
+export type ReasonCode =
+  // strength and contact time
+  | 'contact-by-evidence'
+  | 'contact-by-house-rule'
+  | 'below-floor'
+  | 'above-evidence'
+  | 'stronger-than-stock'
+  | 'not-a-disinfectant'
+  | 'cleaning-needs-no-wait'
+  // materials
+  | 'material-bears'
+  | 'material-care'
+  | 'material-barred'
+  | 'material-wait-until-cool'
+  | 'porous'
+  | 'cloth-only'
+  | 'rinse-after'
+  // situations of the home and the room
+  | 'home-oxygen'
+  | 'flame-in-room'
+  | 'no-ventilation'
+  | 'rinse-for-food'
+  | 'infant-rinse'
+  | 'pets-rinse'
+  | 'asthma-cloth'
+  | 'pregnancy-ventilate'
+  // what must not meet
+  | 'must-not-meet'
+  // a batch in hand
+  | 'batch-expired'
+  | 'batch-of-other-family'
+  | 'batch-of-other-strength'
+  | 'not-cleaned-first'
+  | 'not-wet'
+  | 'already-wet'
+  | 'out-of-order'
+  | 'nothing-to-do'
+  | 'not-in-the-protocol'
+  | 'stock-missing'
+  | 'stock-expired'
+  | 'care-not-accepted'
+  | 'refused-on-the-phone';
+
+/** One reason of a verdict: its figures are SI or fractions; `source` names what it rests on. */
+export interface Reason {
+  code: ReasonCode;
+  outcome: Outcome;
+  figures?: Record<string, number | string>;
+  source: string;
+}
+
+export interface Verdict {
+  outcome: Outcome;
+  reasons: Reason[];
+}
+
+const rank: Record<Outcome, number> = { use: 0, care: 1, never: 2 };
+
+/** The worse of two outcomes. */
+export const worse = (a: Outcome, b: Outcome): Outcome => (rank[a] >= rank[b] ? a : b);
+
+/** A verdict is as bad as its worst reason; the worst reasons come first, all are kept. */
+export const verdictOf = (reasons: Reason[]): Verdict => ({
+  outcome: reasons.map((reason) => reason.outcome).reduce(worse, 'use'),
+  reasons: [...reasons].sort((a, b) => rank[b.outcome] - rank[a.outcome]),
+});

@@ -1,0 +1,79 @@
+import { judgeCombination } from '../hazards/judgeCombination.ts';
+import { activeFacts, type Active } from '../reference/families.ts';
+import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
+import type { Asked, SurfaceClock, WetEvent } from './wetClock.ts';
+
+/** A bottle in hand: strength as a fraction in the active's basis, `discardAfter` in ms since 1970. */
+export interface Batch {
+  id: string;
+  active: Active;
+  strength: number;
+  discardAfter: number;
+}
+
+/** What the approved protocol sets for a surface, or nothing where it is only washed. */
+export interface Treatment extends Asked {
+  use: { active: Active; strength: number } | null;
+}
+
+/** How far a batch may be from the protocol's strength, as a fraction of it. Source: house rule. */
+const STRENGTH_TOLERANCE = 0.01;
+
+const asProduct = (batch: Batch) => ({ groups: [activeFacts[batch.active].group], strength: batch.strength });
+
+/** Everything that speaks against putting this batch on this surface now. */
+export const judgeBatch = (
+  batch: Batch | undefined,
+  treatment: Treatment,
+  clock: SurfaceClock,
+  batches: ReadonlyMap<string, Batch>,
+  at: number,
+): Reason[] => {
+  if (!batch) return [{ code: 'stock-missing', outcome: 'never', source: 'the bench' }];
+  const reasons: Reason[] = [];
+  const hand = activeFacts[batch.active].family;
+  for (const id of clock.on) {
+    const other = batches.get(id);
+    if (!other || id === batch.id) continue;
+    for (const bite of judgeCombination(asProduct(other), asProduct(batch), 'surface').bites) {
+      if (bite.severity === 'care') continue;
+      const figures = { rule: bite.rule, on: activeFacts[other.active].family, onBatch: other.id, hand, handBatch: batch.id };
+      reasons.push({ code: 'must-not-meet', outcome: 'never', figures, source: bite.source });
+    }
+  }
+  if (batch.discardAfter <= at) {
+    reasons.push({ code: 'batch-expired', outcome: 'never', figures: { discardAfter: batch.discardAfter }, source: 'the batch’s label' });
+  }
+  const { use } = treatment;
+  if (!use) reasons.push({ code: 'not-in-the-protocol', outcome: 'never', figures: { hand }, source: 'the approved protocol' });
+  else if (activeFacts[use.active].family !== hand) {
+    reasons.push({ code: 'batch-of-other-family', outcome: 'never', figures: { hand, wanted: activeFacts[use.active].family }, source: 'the approved protocol' });
+  } else if (Math.abs(batch.strength - use.strength) > STRENGTH_TOLERANCE * use.strength) {
+    reasons.push({ code: 'batch-of-other-strength', outcome: 'never', figures: { strength: batch.strength, wanted: use.strength, active: use.active }, source: 'the approved protocol' });
+  }
+  return reasons;
+};
+
+/** Whether an event may happen next on a surface. Wiping early may: it is recorded as not met. */
+export const judgeEvent = (
+  event: WetEvent,
+  treatment: Treatment,
+  clock: SurfaceClock,
+  batches: ReadonlyMap<string, Batch>,
+): Verdict => {
+  const never = (code: Reason['code'], figures?: Reason['figures']): Reason => ({ code, outcome: 'never', figures, source: 'order of work (common practice)' });
+  const reasons: Reason[] = [];
+  const wet = clock.wetSince !== null;
+  const needsWet = event.kind === 'rewet' || event.kind === 'found-dry' || event.kind === 'wiped';
+
+  if (clock.lastAt !== null && event.at < clock.lastAt) reasons.push(never('out-of-order', { at: event.at, lastAt: clock.lastAt }));
+  if (needsWet && !wet) reasons.push(never('not-wet'));
+  if ((event.kind === 'applied' || event.kind === 'washed' || event.kind === 'rinsed') && wet) reasons.push(never('already-wet'));
+  if (event.kind === 'rinsed' && !wet && clock.on.length === 0) reasons.push(never('nothing-to-do'));
+  if (event.kind === 'applied' || event.kind === 'rewet') {
+    if (!clock.washed) reasons.push(never('not-cleaned-first'));
+    const batch = event.batchId === null ? undefined : batches.get(event.batchId);
+    reasons.push(...judgeBatch(batch, treatment, clock, batches, event.at));
+  }
+  return verdictOf(reasons);
+};

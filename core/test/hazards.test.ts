@@ -1,0 +1,97 @@
+import fc from 'fast-check';
+import {
+  chlorineBound, groups, judgeCombination, millilitres, productIds, products, routes, rules, ruleIds,
+  type Circumstances, type Group, type ProductId, type Route, type Severity,
+} from '../src/index.ts';
+
+const pair = (a: ProductId, b: ProductId, route: Route, place?: Circumstances): Severity => judgeCombination(products[a], products[b], route, place).severity;
+
+// docs reference table "What must not meet": EPA-label, CDC-2008, Bretherick, poison control, stoichiometry (memory).
+describe('what must not meet', () => {
+  test.each<[ProductId, ProductId, Route, Severity]>([
+    ['chlorine-bleach', 'vinegar', 'vessel', 'never'],
+    ['chlorine-bleach', 'vinegar', 'surface', 'never'],
+    ['chlorine-bleach', 'vinegar', 'drain', 'never'],
+    ['chlorine-bleach', 'vinegar', 'caddy', 'never'],
+    ['chlorine-bleach', 'vinegar', 'air', 'care'],
+    ['chlorine-bleach', 'vinegar', 'shelf', 'care'],
+    ['chlorine-bleach', 'ammonia', 'air', 'never'],
+    ['chlorine-bleach', 'ammonia', 'shelf', 'care'],
+    ['cistern-tablet', 'urine', 'surface', 'never'],
+    ['chlorine-bleach', 'rubbing-alcohol', 'surface', 'never'],
+    ['chlorine-bleach', 'rubbing-alcohol', 'caddy', 'care'],
+    ['chlorine-bleach', 'peroxide-household', 'drain', 'never'],
+    ['chlorine-bleach', 'nail-polish-remover', 'surface', 'never'],
+    ['chlorine-bleach', 'washing-up-liquid', 'vessel', 'never'],
+    ['chlorine-bleach', 'washing-up-liquid', 'surface', 'fine'],
+    ['pool-shock', 'lemon-juice', 'shelf', 'never'],
+    ['peroxide-household', 'vinegar', 'vessel', 'never'],
+    ['peroxide-household', 'vinegar', 'surface', 'never'],
+    ['peroxide-household', 'vinegar', 'shelf', 'fine'],
+    ['peroxide-household', 'nail-polish-remover', 'vessel', 'never'],
+    ['peroxide-household', 'colloidal-silver', 'vessel', 'never'],
+    ['peroxide-household', 'rubbing-alcohol', 'vessel', 'spoils'],
+    ['peroxide-strong', 'rubbing-alcohol', 'vessel', 'never'],
+    ['vinegar', 'castile-soap', 'surface', 'spoils'],
+    ['vinegar', 'washing-up-liquid', 'vessel', 'fine'],
+    ['vinegar', 'borax', 'vessel', 'spoils'],
+    ['vinegar', 'oven-cleaner', 'drain', 'never'],
+    ['vinegar', 'rubbing-alcohol', 'vessel', 'fine'],
+    ['acid-drain-opener', 'water', 'vessel', 'never'],
+    ['acid-drain-opener', 'alkaline-drain-opener', 'drain', 'never'],
+    ['alkaline-drain-opener', 'alkaline-drain-opener', 'drain', 'never'],
+    ['quat-spray', 'castile-soap', 'surface', 'spoils'],
+    ['rubbing-alcohol', 'water', 'vessel', 'fine'],
+    ['unlabelled-bottle', 'washing-up-liquid', 'vessel', 'never'],
+    ['unlabelled-bottle', 'unlabelled-bottle', 'vessel', 'never'],
+  ])('%s and %s by %s: %s', (a, b, route, severity) => {
+    expect(pair(a, b, route)).toBe(severity);
+  });
+
+  test('circumstances change a severity where the reference says so', () => {
+    expect(pair('vinegar', 'baking-soda', 'vessel')).toBe('never'); // a capped bottle
+    expect(pair('vinegar', 'baking-soda', 'vessel', { closed: false })).toBe('spoils');
+    expect(pair('chlorine-bleach', 'vinegar', 'air', { roomVolume: 30, ventilated: true })).toBe('fine');
+    expect(pair('chlorine-bleach', 'vinegar', 'air', { roomVolume: 10, ventilated: true })).toBe('care');
+  });
+
+  const anyGroups = fc.record({ groups: fc.subarray([...groups], { minLength: 1, maxLength: 3 }) });
+
+  test('a with b is b with a', () => {
+    fc.assert(fc.property(anyGroups, anyGroups, fc.constantFrom(...routes), (a, b, route) => {
+      expect(judgeCombination(a, b, route)).toEqual(judgeCombination(b, a, route));
+    }));
+  });
+
+  test('another group never makes a pair milder', () => {
+    const order: Severity[] = ['fine', 'care', 'spoils', 'never'];
+    fc.assert(fc.property(anyGroups, anyGroups, fc.constantFrom(...groups), fc.constantFrom(...routes), (a, b, more: Group, route) => {
+      const [less, worse] = [judgeCombination(a, b, route), judgeCombination({ groups: [...a.groups, more] }, b, route)];
+      expect(order.indexOf(worse.severity)).toBeGreaterThanOrEqual(order.indexOf(less.severity));
+    }));
+  });
+
+  test('every rule is named, sourced, and bites by some route', () => {
+    for (const rule of rules) {
+      expect(ruleIds).toContain(rule.id);
+      expect(rule.source).not.toBe('');
+      expect(Object.keys(rule.by).length).toBeGreaterThan(0);
+    }
+    expect(new Set(rules.map((rule) => rule.id)).size).toBe(ruleIds.length);
+  });
+
+  test.each(productIds)('%s has at least one reactive group', (id) => {
+    expect(products[id].groups.length).toBeGreaterThan(0);
+  });
+});
+
+describe('how bad, in that room', () => {
+  // Stoichiometry; NIOSH IDLH 10 ppm (memory): 50 mL of 5.25 % bleach in a 10 m³ bathroom.
+  test('50 mL of bleach and vinegar in 10 m³: at most 85 ppm chlorine', () => {
+    expect(chlorineBound(millilitres(50), 0.0525, 10)).toBeCloseTo(85, 0);
+  });
+
+  test('a room of no volume is refused', () => {
+    expect(() => chlorineBound(millilitres(50), 0.0525, 0)).toThrow(/over 0/);
+  });
+});

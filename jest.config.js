@@ -1,0 +1,11 @@
+const project = (name) => ({
+  displayName: name,
+  rootDir: name,
+  testEnvironment: 'node',
+  testMatch: ['<rootDir>/test/**/*.test.ts'],
+  extensionsToTreatAsEsm: ['.ts'],
+  transform: { '\\.ts$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript' } }, module: { type: 'es6' } }] },
+  testTimeout: 30_000,
+});
+
+export default { projects: ['core', 'contract', 'server'].map(project) };
