@@ -22,5 +22,6 @@ export * from './protocol/workingOrder.ts';
 export * from './protocol/assessSurface.ts';
 export * from './protocol/enforce.ts';
 export * from './protocol/steps.ts';
+export * from './protocol/buildProtocol.ts';
 export * from './visit/wetClock.ts';
 export * from './visit/judgeEvent.ts';

@@ -1,0 +1,78 @@
+import * as v from 'valibot';
+import * as m from './messages.ts';
+import { homeFields, id, roomFields, setting, surfaceFields } from './parts.ts';
+
+export type Schema = v.GenericSchema<never, unknown> | v.GenericSchema<unknown, unknown>;
+
+/** Who may call: `anyone` without a session, a `person` of either role, or a `supervisor`. */
+export type Who = 'anyone' | 'person' | 'supervisor';
+
+export interface Endpoint<P extends Schema = Schema, Q extends Schema = Schema, B extends Schema = Schema, A extends Schema = Schema> {
+  method: 'get' | 'post' | 'put' | 'delete';
+  /** Under /api, in Express's way of writing parameters. */
+  path: string;
+  who: Who;
+  does: string;
+  params: P;
+  query: Q;
+  body: B;
+  answer: A;
+}
+
+const nothing = v.strictObject({});
+const empty = v.null();
+const byId = v.strictObject({ id });
+
+type Given<P, Q, B, A> = { params?: P; query?: Q; body?: B; answer?: A };
+const endpoint = <
+  const P extends Schema = typeof nothing, const Q extends Schema = typeof nothing, const B extends Schema = typeof nothing, const A extends Schema = typeof empty,
+>(line: `${'GET' | 'POST' | 'PUT' | 'DELETE'} ${string}`, who: Who, does: string, given: Given<P, Q, B, A> = {}) => {
+  const [method, path] = line.split(' ') as [string, string];
+  return {
+    method: method.toLowerCase() as Endpoint['method'], path, who, does,
+    params: (given.params ?? nothing) as P, query: (given.query ?? nothing) as Q, body: (given.body ?? nothing) as B, answer: (given.answer ?? empty) as A,
+  };
+};
+
+/** Every route there is: the server serves this list, the page calls it, and the OpenAPI description is made from it. */
+export const endpoints = {
+  signIn: endpoint('POST /session', 'anyone', 'Sign in', { body: m.signIn, answer: m.me }),
+  me: endpoint('GET /session', 'person', 'Who is signed in, and the company', { answer: m.me }),
+  signOut: endpoint('DELETE /session', 'person', 'Sign out'),
+
+  homes: endpoint('GET /homes', 'supervisor', 'All homes', { answer: v.array(m.homeRow) }),
+  addHome: endpoint('POST /homes', 'supervisor', 'Add a home', { body: homeFields, answer: byId }),
+  home: endpoint('GET /homes/:id', 'supervisor', 'One home with its rooms, surfaces and settings', { params: byId, answer: m.home }),
+  editHome: endpoint('PUT /homes/:id', 'supervisor', 'Change a home', { params: byId, body: homeFields }),
+  addRoom: endpoint('POST /homes/:id/rooms', 'supervisor', 'Add a room', { params: byId, body: roomFields, answer: byId }),
+  editRoom: endpoint('PUT /rooms/:id', 'supervisor', 'Change a room', { params: byId, body: roomFields }),
+  removeRoom: endpoint('DELETE /rooms/:id', 'supervisor', 'Take a room out of the survey', { params: byId }),
+  addSurface: endpoint('POST /rooms/:id/surfaces', 'supervisor', 'Add a surface', { params: byId, body: surfaceFields, answer: byId }),
+  editSurface: endpoint('PUT /surfaces/:id', 'supervisor', 'Change a surface', { params: byId, body: surfaceFields }),
+  removeSurface: endpoint('DELETE /surfaces/:id', 'supervisor', 'Take a surface out of the survey', { params: byId }),
+  setSurface: endpoint('PUT /surfaces/:id/setting', 'supervisor', 'Set what a surface must reach, and with what', { params: byId, body: setting }),
+
+  approve: endpoint('POST /homes/:id/protocols', 'supervisor', 'Approve the protocol as it is set, as a new version', { params: byId, answer: m.versionHead }),
+  version: endpoint('GET /protocols/:id', 'person', 'One approved version', { params: byId, answer: m.version }),
+
+  stock: endpoint('GET /stock', 'person', 'Stock containers at hand', { answer: v.array(m.stock) }),
+  batches: endpoint('GET /batches', 'person', 'Batches made, newest first', { answer: v.array(m.batch) }),
+  pourBatch: endpoint('POST /batches', 'person', 'Record a batch', { body: m.pourBatch, answer: m.batch }),
+
+  mishaps: endpoint('GET /mishaps', 'person', 'Near misses and incidents, newest first', { answer: v.array(m.record) }),
+  logMishap: endpoint('POST /mishaps', 'person', 'Log a near miss or an incident', { body: m.newMishap, answer: m.record }),
+
+  roundHomes: endpoint('GET /round-homes', 'person', 'Homes with an approved protocol', { answer: v.array(v.strictObject({ id, name: v.string(), place: v.string() })) }),
+  rounds: endpoint('GET /rounds', 'person', 'Rounds in hand', { answer: v.array(m.roundRow) }),
+  startRound: endpoint('POST /rounds', 'person', 'Start a round by the newest approved protocol', { body: m.newRound, answer: m.roundRow }),
+  round: endpoint('GET /rounds/:id', 'person', 'One round with its events', { params: byId, answer: m.round }),
+  addEvent: endpoint('POST /rounds/:id/events', 'person', 'Record what was done at a surface; each event is taken once', { params: byId, body: m.newRoundEvent, answer: m.taken }),
+  finishRound: endpoint('POST /rounds/:id/finish', 'person', 'Finish a round', { params: byId }),
+  wetNow: endpoint('GET /wet-now', 'person', 'What is wet right now across all rounds', { answer: m.wetNow }),
+
+  records: endpoint('GET /records', 'supervisor', 'Rows of the ledger, newest first', { query: m.recordFilter, answer: m.records }),
+} as const;
+
+export type EndpointName = keyof typeof endpoints;
+export type Body<N extends EndpointName> = v.InferInput<(typeof endpoints)[N]['body']>;
+export type Answer<N extends EndpointName> = v.InferOutput<(typeof endpoints)[N]['answer']>;

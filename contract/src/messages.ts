@@ -1,0 +1,154 @@
+import { levels, materialIds, type HouseRules } from '@zymostat/core';
+import * as v from 'valibot';
+import {
+  active, against, eventKind, goal, homeFields, id, instant, name, reason, role, roomFields, sentence, setting, situationList, step, strength,
+  surfaceFields, volume,
+} from './parts.ts';
+
+/** What crosses the wire, one schema a message. Strengths are fractions, lengths m, volumes m³, times ms since 1970. */
+
+export const signIn = v.strictObject({ login: name, password: v.pipe(v.string(), v.minLength(1, 'Write your password.'), v.maxLength(200)) });
+
+export const me = v.strictObject({
+  person: v.strictObject({ id, name, role }),
+  company: v.strictObject({
+    name,
+    emergencyNumber: v.string(),
+    poisonLine: v.string(),
+    houseRules: v.custom<HouseRules>((rules) => typeof rules === 'object' && rules !== null),
+  }),
+});
+
+export const surface = v.strictObject({ id, ...surfaceFields.entries, setting });
+export const room = v.strictObject({ id, ...roomFields.entries, surfaces: v.array(surface) });
+export const versionHead = v.strictObject({ id, number: v.number(), approvedAt: instant, approvedBy: name });
+export const home = v.strictObject({ id, ...homeFields.entries, rooms: v.array(room), versions: v.array(versionHead), changedSinceApproval: v.boolean() });
+export const homeRow = v.strictObject({
+  id, ...homeFields.entries, rooms: v.number(), surfaces: v.number(), version: v.nullable(v.number()), lastRoundAt: v.nullable(instant),
+});
+
+/** A surface as it was approved: what is to be done, with the reasons that stood behind it. */
+export const treatedSurface = v.strictObject({
+  id,
+  name,
+  material: v.picklist(materialIds),
+  level: v.picklist(levels),
+  area: v.number(),
+  food: v.boolean(),
+  goal,
+  against,
+  accepted: v.nullable(sentence),
+  treatment: v.nullable(v.strictObject({ stockId: id, active, strength, seconds: v.number() })),
+  steps: v.array(step),
+  reasons: v.array(reason),
+});
+export const protocol = v.strictObject({
+  homeName: name,
+  place: name,
+  situations: situationList,
+  rooms: v.array(v.strictObject({ id, name, surfaces: v.array(treatedSurface) })),
+});
+export const version = v.strictObject({ ...versionHead.entries, homeId: id, protocol });
+
+export const stock = v.strictObject({ id, code: v.string(), name, active, strength, volume: v.number(), expiresAt: instant });
+
+export const pourBatch = v.strictObject({ stockId: id, strength, purpose: goal, volume });
+export const batch = v.strictObject({
+  id, code: v.string(), stockId: id, stockCode: v.string(), active, strength, purpose: goal, volume: v.number(), stockVolume: v.number(),
+  waterVolume: v.number(), madeAt: instant, madeBy: name, discardAfter: instant,
+});
+
+export const newMishap = v.strictObject({
+  kind: v.picklist(['near-miss', 'incident']),
+  what: sentence,
+  products: v.pipe(v.array(v.pipe(v.string(), v.maxLength(80))), v.maxLength(2)),
+  homeId: v.nullable(id),
+  place: name,
+  who: name,
+  at: instant,
+  done: sentence,
+});
+
+export const roundEvent = v.strictObject({ id, surfaceId: id, kind: eventKind, at: instant, batchId: v.nullable(id) });
+/** `turnedBack`: the phone has already refused it, so it is only put on record. */
+export const newRoundEvent = v.strictObject({ ...roundEvent.entries, turnedBack: v.optional(v.boolean(), false) });
+export const taken = v.strictObject({ id, taken: v.picklist(['now', 'before']) });
+export const newRound = v.strictObject({ id, homeId: id });
+export const roundRow = v.strictObject({ id, homeId: id, homeName: name, place: name, by: name, startedAt: instant, finishedAt: v.nullable(instant) });
+export const round = v.strictObject({ ...roundRow.entries, version, events: v.array(roundEvent) });
+
+export const wetNow = v.array(
+  v.strictObject({
+    roundId: id, surfaceId: id, homeName: name, surfaceName: name, by: name, active, seconds: v.number(), wetSince: instant, coats: v.array(instant),
+  }),
+);
+
+/** A row of the ledger. What happened is in `body`, by `kind`; `hash` covers the row and the hash before it. */
+const row = { seq: v.number(), factId: id, at: instant, recordedAt: instant, homeId: v.nullable(id), homeName: v.nullable(name), person: name, hash: v.string(), previousHash: v.string() };
+const surfaceNamed = { surfaceName: v.string(), roomName: v.string() };
+const bottle = { batchCode: v.nullable(v.string()) };
+export const record = v.variant('kind', [
+  v.strictObject({ ...row, kind: v.literal('approval'), body: v.strictObject({ versionId: id, number: v.number(), surfaces: v.number(), accepted: v.number() }) }),
+  v.strictObject({ ...row, kind: v.literal('batch'), body: v.strictObject({ ...batch.entries }) }),
+  v.strictObject({ ...row, kind: v.literal('round-started'), body: v.strictObject({ roundId: id, version: v.number() }) }),
+  v.strictObject({ ...row, kind: v.literal('round-finished'), body: v.strictObject({ roundId: id, done: v.number(), open: v.number(), notMet: v.number() }) }),
+  v.strictObject({ ...row, kind: v.literal('surface-event'), body: v.strictObject({ roundId: id, surfaceId: id, event: eventKind, batchId: v.nullable(id), ...surfaceNamed, ...bottle }) }),
+  v.strictObject({
+    ...row,
+    kind: v.literal('wet-time'),
+    body: v.strictObject({
+      roundId: id, surfaceId: id, event: v.picklist(['wiped', 'found-dry']), batchId: v.nullable(id), ...surfaceNamed, ...bottle, active, strength,
+      requiredSeconds: v.number(), heldSeconds: v.number(), coats: v.number(), met: v.boolean(),
+    }),
+  }),
+  v.strictObject({ ...row, kind: v.literal('refusal'), body: v.strictObject({ what: v.picklist(['protocol', 'batch', 'round-event']), detail: v.string(), reasons: v.array(reason) }) }),
+  v.strictObject({ ...row, kind: v.picklist(['near-miss', 'incident']), body: v.strictObject({ what: sentence, products: v.array(v.string()), place: name, who: name, done: sentence }) }),
+]);
+export type RecordRow = v.InferOutput<typeof record>;
+export const recordKinds = ['approval', 'batch', 'round-started', 'surface-event', 'wet-time', 'refusal', 'round-finished', 'near-miss', 'incident'] as const satisfies RecordRow['kind'][];
+
+/** Query strings are text: whole numbers are read from it. */
+const whole = v.pipe(v.string(), v.regex(/^\d{1,15}$/, 'A whole number is allowed.'), v.transform(Number));
+export const recordFilter = v.strictObject({
+  homeId: v.optional(id),
+  kind: v.optional(v.picklist(recordKinds)),
+  from: v.optional(whole),
+  to: v.optional(whole),
+  before: v.optional(whole),
+  limit: v.optional(v.pipe(whole, v.minValue(1), v.maxValue(500)), '100'),
+});
+export const records = v.strictObject({ rows: v.array(record), more: v.boolean() });
+
+/** RFC 9457. `reasons` are the core's, for a refusal; `fields` name what was found and what is allowed. */
+export const problem = v.strictObject({
+  type: v.string(),
+  title: v.string(),
+  status: v.number(),
+  detail: v.string(),
+  fields: v.optional(v.array(v.strictObject({ path: v.string(), message: v.string() }))),
+  reasons: v.optional(v.array(reason)),
+  objections: v.optional(v.array(v.strictObject({ surfaceId: id, surfaceName: v.string(), roomName: v.string(), outcome: reason.entries.outcome, reasons: v.array(reason) }))),
+});
+
+export type SignIn = v.InferOutput<typeof signIn>;
+export type Me = v.InferOutput<typeof me>;
+export type SurfaceRow = v.InferOutput<typeof surface>;
+export type RoomRow = v.InferOutput<typeof room>;
+export type HomeDetail = v.InferOutput<typeof home>;
+export type HomeRow = v.InferOutput<typeof homeRow>;
+export type TreatedSurface = v.InferOutput<typeof treatedSurface>;
+export type Protocol = v.InferOutput<typeof protocol>;
+export type Version = v.InferOutput<typeof version>;
+export type StockRow = v.InferOutput<typeof stock>;
+export type PourBatch = v.InferOutput<typeof pourBatch>;
+export type BatchRow = v.InferOutput<typeof batch>;
+export type NewMishap = v.InferOutput<typeof newMishap>;
+export type RoundEvent = v.InferOutput<typeof roundEvent>;
+export type NewRoundEvent = v.InferOutput<typeof newRoundEvent>;
+export type RoundRow = v.InferOutput<typeof roundRow>;
+export type Round = v.InferOutput<typeof round>;
+export type WetNow = v.InferOutput<typeof wetNow>;
+export type RecordKind = RecordRow['kind'];
+export type RecordFilter = v.InferOutput<typeof recordFilter>;
+export type Records = v.InferOutput<typeof records>;
+export type Problem = v.InferOutput<typeof problem>;

@@ -1,0 +1,41 @@
+import { toJsonSchema } from '@valibot/to-json-schema';
+import { endpoints, type Endpoint, type Schema } from './endpoints.ts';
+import { problem } from './messages.ts';
+
+/** JSON Schema of what goes over the wire; checks that JSON Schema cannot say are left to the server. */
+const jsonSchema = (schema: Schema): object => {
+  const { $schema: _, ...rest } = toJsonSchema(schema as never, { errorMode: 'ignore', typeMode: 'input' });
+  return rest;
+};
+
+const parameters = (schema: Schema, where: 'path' | 'query') => {
+  const { properties = {}, required = [] } = jsonSchema(schema) as { properties?: Record<string, object>; required?: string[] };
+  return Object.entries(properties).map(([name, shape]) => ({ name, in: where, required: required.includes(name), schema: shape }));
+};
+
+const operation = (operationId: string, one: Endpoint) => ({
+  operationId,
+  summary: one.does,
+  description: `For: ${one.who}.`,
+  parameters: [...parameters(one.params, 'path'), ...parameters(one.query, 'query')],
+  ...(one.method === 'post' || one.method === 'put' ? { requestBody: { required: true, content: { 'application/json': { schema: jsonSchema(one.body) } } } } : {}),
+  responses: {
+    200: { description: 'Done', content: { 'application/json': { schema: jsonSchema(one.answer) } } },
+    default: { description: 'A problem (RFC 9457)', content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } } },
+  },
+});
+
+/** The OpenAPI 3.1 description of every endpoint. */
+export const openapi = () => {
+  const paths: Record<string, Record<string, object>> = {};
+  for (const [name, one] of Object.entries(endpoints) as [string, Endpoint][]) {
+    const path = `/api${one.path.replace(/:(\w+)/g, '{$1}')}`;
+    paths[path] = { ...paths[path], [one.method]: operation(name, one) };
+  }
+  return {
+    openapi: '3.1.0',
+    info: { title: 'Zymostat', version: '1', description: 'Strengths are fractions in the active’s own basis, lengths m, volumes m³, times ms since 1970.' },
+    paths,
+    components: { schemas: { Problem: jsonSchema(problem) } },
+  };
+};

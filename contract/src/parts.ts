@@ -1,0 +1,73 @@
+import {
+  actives, eventKinds, goals, levels, materialIds, severities, situations, threats, touches, ventilations,
+  type Outcome, type ReasonCode, type Step,
+} from '@zymostat/core';
+import * as v from 'valibot';
+
+/** Text that people write: no control characters but line breaks, nothing empty, bounded. */
+const written = (most: number) =>
+  v.pipe(
+    v.string(),
+    v.trim(),
+    v.minLength(1, 'Write something here.'),
+    v.maxLength(most, `At most ${most} characters.`),
+    // eslint-disable-next-line no-control-regex
+    v.regex(/^[^\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]*$/, 'Control characters are not allowed.'),
+  );
+export const name = written(80);
+export const sentence = written(500);
+
+export const id = v.pipe(v.string(), v.uuid('An id is a UUID.'));
+/** Milliseconds since 1970, whole. */
+export const instant = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(4_102_444_800_000));
+/** A fraction over 0 and at most 1, in the active's own basis. */
+export const strength = v.pipe(v.number(), v.gtValue(0, 'A strength is over 0 %.'), v.maxValue(1, 'A strength is at most 100 %.'));
+/** m³, up to 100 L. */
+export const volume = v.pipe(v.number(), v.gtValue(0, 'An amount is over 0.'), v.maxValue(0.1, 'An amount is at most 100 l.'));
+const between = (low: number, high: number, what: string, unit: string) =>
+  v.pipe(v.number(), v.minValue(low, `${what} is ${low} to ${high} ${unit}.`), v.maxValue(high, `${what} is ${low} to ${high} ${unit}.`));
+
+export const role = v.picklist(['supervisor', 'cleaner']);
+export const active = v.picklist(actives);
+export const goal = v.picklist(goals);
+export const against = v.picklist(threats);
+export const severity = v.picklist(severities);
+export const situation = v.picklist(situations);
+export const eventKind = v.picklist(eventKinds);
+export const step = v.picklist(['wash', 'apply', 'hold', 'wipe', 'rinse'] satisfies Step[]);
+
+export const reason = v.strictObject({
+  code: v.custom<ReasonCode>((code) => typeof code === 'string'),
+  outcome: v.picklist(['use', 'care', 'never'] satisfies Outcome[]),
+  figures: v.optional(v.record(v.string(), v.union([v.number(), v.string()]))),
+  source: v.string(),
+});
+
+/** Each choice at most once, so that a stored list reads as it was ticked. */
+export const situationList = v.pipe(v.array(situation), v.maxLength(situations.length), v.transform((list) => [...new Set(list)]));
+
+export const setting = v.strictObject({
+  goal,
+  against,
+  use: v.nullable(v.strictObject({ stockId: id, strength })),
+  accepted: v.nullable(sentence),
+});
+
+export const surfaceFields = v.strictObject({
+  name,
+  material: v.picklist(materialIds),
+  level: v.picklist(levels),
+  area: between(0.01, 200, 'An area', 'm²'),
+  touched: v.picklist(touches),
+  food: v.boolean(),
+});
+
+export const roomFields = v.strictObject({
+  name,
+  floorArea: between(0.5, 500, 'A floor area', 'm²'),
+  height: between(1.5, 10, 'A room height', 'm'),
+  ventilation: v.picklist(ventilations),
+  flame: v.boolean(),
+});
+
+export const homeFields = v.strictObject({ name, place: name, situations: situationList });

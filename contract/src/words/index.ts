@@ -1,0 +1,4 @@
+export * from './figures.ts';
+export * from './names.ts';
+export * from './neverCombine.ts';
+export * from './reasons.ts';

@@ -1,0 +1,54 @@
+import type { Active, Family, MaterialId, Reason, ReasonCode, RuleId } from '@zymostat/core';
+import { duration, strengthOf } from './figures.ts';
+import { activeNames, familyNames, materialWords } from './names.ts';
+import { ruleWords } from './neverCombine.ts';
+
+type Figures = Record<string, number | string>;
+const strengthIn = (f: Figures, key = 'strength') => strengthOf(f.active as Active, f[key] as number);
+const family = (f: Figures, key = 'family') => familyNames[f[key] as Family];
+const material = (f: Figures) => materialWords[f.material as MaterialId];
+const day = (ms: number | string) => new Date(Number(ms)).toISOString().slice(0, 10);
+
+/** One sentence a code. This is the one place where a reason becomes words. */
+const sentences: Record<ReasonCode, (f: Figures) => string> = {
+  'contact-by-evidence': (f) => `${strengthIn(f)} must stay wet for ${duration(f.seconds as number)} by the published series.`,
+  'contact-by-house-rule': (f) => `${strengthIn(f)} must stay wet for ${duration(f.seconds as number)} by the house rule, which is no shorter than the published times.`,
+  'below-floor': (f) => `${strengthIn(f)} is below the floor of ${strengthIn(f, 'floor')}: no wet time makes up for it.`,
+  'above-evidence': (f) => `${strengthIn(f)} is stronger than the evidence covers: ${strengthIn(f, 'top')} at most.`,
+  'stronger-than-stock': (f) => `${strengthIn(f)} cannot be made from a stock of ${strengthIn(f, 'stock')}.`,
+  'not-a-disinfectant': (f) => `House rule: ${activeNames[f.active as Active]} cleans and descales. It is on no regulator’s list of disinfectants.`,
+  'cleaning-needs-no-wait': () => 'Cleaning needs no wet time.',
+  'material-bears': (f) => `${material(f).name} bears it.`,
+  'material-care': (f) => `${material(f).name}: ${material(f).why} Test a hidden spot, keep it short, rinse.`,
+  'material-barred': (f) => `Never on ${lower(material(f).name)}: ${lower(material(f).why)}`,
+  'material-wait-until-cool': (f) => material(f).why,
+  porous: (f) => `${material(f).name} is porous: it holds no wet film, so no contact time can be promised. Clean it, launder it or replace it.`,
+  'cloth-only': (f) => `By damp cloth only, never sprayed. ${material(f).why}`,
+  'rinse-after': () => 'Rinse afterwards.',
+  'home-oxygen': () => 'Home oxygen is in use: alcohol can catch fire anywhere in this home.',
+  'flame-in-room': () => 'There is a flame or pilot light in this room: alcohol vapour can catch fire.',
+  'no-ventilation': () => 'No window and no fan: the vapour stays. Small areas by cloth, door open, one at a time.',
+  'rinse-for-food': () => 'Food touches it: rinse with drinking water afterwards.',
+  'infant-rinse': () => 'An infant lives here: rinse afterwards, and keep out until dry.',
+  'pets-rinse': () => 'Pets live here: rinse afterwards, keep out until dry, no essential oils.',
+  'asthma-cloth': () => 'Asthma in this home: no spraying of vinegar. Apply it by cloth and ventilate.',
+  'pregnancy-ventilate': () => 'Pregnancy in this home: ventilate, and wear gloves.',
+  'must-not-meet': (f) => `${family(f, 'on')} is still on this surface and ${family(f, 'hand').toLowerCase()} must not meet it. ${ruleWords[f.rule as RuleId].happens} ${ruleWords[f.rule as RuleId].remedy}`,
+  'batch-expired': (f) => `This batch was to be discarded by ${day(f.discardAfter!)}.`,
+  'batch-of-other-family': (f) => `The protocol sets ${family(f, 'wanted').toLowerCase()} here, not ${family(f, 'hand').toLowerCase()}.`,
+  'batch-of-other-strength': (f) => `This batch is ${strengthIn(f)}; the protocol sets ${strengthIn(f, 'wanted')}.`,
+  'not-cleaned-first': () => 'Wash and rinse first: soil spends the solution, so the wet time counts only on a clean surface.',
+  'not-wet': () => 'Nothing is wet here.',
+  'already-wet': () => 'It is wet already: re-wet it, or say that it was found dry.',
+  'out-of-order': () => 'This is older than what is already recorded here.',
+  'nothing-to-do': () => 'There is nothing here to rinse off.',
+  'not-in-the-protocol': () => 'The protocol sets washing only here.',
+  'stock-missing': () => 'No stock or batch is chosen that could do it.',
+  'stock-expired': (f) => `This stock was good until ${day(f.expiresAt!)}.`,
+  'care-not-accepted': () => 'A supervisor must accept this with a reason.',
+  'refused-on-the-phone': () => 'Refused on the phone, by what the phone knew.',
+};
+
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
+
+export const reasonInWords = (reason: Reason): string => sentences[reason.code](reason.figures ?? {});

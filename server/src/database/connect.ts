@@ -1,0 +1,28 @@
+import { DataSource } from 'typeorm';
+import { BatchEntity, StockEntity } from '../features/bench/entities.ts';
+import { HomeEntity, RoomEntity, SurfaceEntity } from '../features/homes/entities.ts';
+import { CompanyEntity, PersonEntity, SessionEntity, SignInAttemptEntity } from '../features/people/entities.ts';
+import { VersionEntity } from '../features/protocols/entities.ts';
+import { LedgerEntity } from '../features/records/entities.ts';
+import { RoundEntity } from '../features/rounds/entities.ts';
+import { FirstTables1767225600000 } from './migrations/1767225600000-first-tables.ts';
+
+/** The database at `url`, migrated. */
+export const connect = async (url: string): Promise<DataSource> => {
+  const db = new DataSource({
+    type: 'postgres',
+    url,
+    entities: [
+      CompanyEntity, PersonEntity, SessionEntity, SignInAttemptEntity, HomeEntity, RoomEntity, SurfaceEntity, StockEntity, BatchEntity, VersionEntity,
+      RoundEntity, LedgerEntity,
+    ],
+    migrations: [FirstTables1767225600000],
+    migrationsTransactionMode: 'each',
+    poolSize: 10,
+    logging: ['error'],
+    extra: { connectionTimeoutMillis: 5000 },
+  });
+  await db.initialize();
+  await db.runMigrations();
+  return db;
+};

@@ -1,0 +1,199 @@
+import type { Active, Level, MaterialId, Situation, Touched, Ventilation } from '@zymostat/core';
+
+/** Everybody and everything here is invented. */
+export const company = { name: 'Quillet Home Care', emergencyNumber: '555-0100', poisonLine: '555-0150' };
+
+export const password = 'wet-ten-minutes';
+export const people = [
+  { name: 'Maren', login: 'maren', role: 'supervisor' },
+  { name: 'Tobias', login: 'tobias', role: 'cleaner' },
+  { name: 'Anneke', login: 'anneke', role: 'cleaner' },
+  { name: 'Ruben', login: 'ruben', role: 'cleaner' },
+] as const;
+
+/** Litres, and days from today until it expires. */
+export const stocks: { code: string; name: string; active: Active; strength: number; litres: number; days: number }[] = [
+  { code: 'S-0101', name: 'Peroxide 3 %', active: 'hydrogen peroxide', strength: 0.03, litres: 5, days: 210 },
+  { code: 'S-0102', name: 'Peroxide 6 %', active: 'hydrogen peroxide', strength: 0.06, litres: 1, days: 90 },
+  { code: 'S-0103', name: '2-propanol 99 %', active: '2-propanol', strength: 0.99, litres: 2.5, days: 400 },
+  { code: 'S-0104', name: '2-propanol 70 %', active: '2-propanol', strength: 0.7, litres: 1, days: 300 },
+  { code: 'S-0105', name: 'Ethanol 95 %', active: 'ethanol', strength: 0.95, litres: 1, days: 320 },
+  { code: 'S-0106', name: 'Vinegar 5 %', active: 'acetic acid', strength: 0.05, litres: 5, days: 700 },
+];
+
+/** What a surface is set to: washed, or a stock and strength to disinfect or clean with. */
+export const settings = {
+  wash: null,
+  peroxide: { goal: 'disinfect', against: 'everyday', code: 'S-0101', strength: 0.03 },
+  'peroxide, illness': { goal: 'disinfect', against: 'respiratory', code: 'S-0101', strength: 0.03 },
+  'peroxide 1.5': { goal: 'disinfect', against: 'everyday', code: 'S-0101', strength: 0.015 },
+  alcohol: { goal: 'disinfect', against: 'everyday', code: 'S-0103', strength: 0.7 },
+  descale: { goal: 'clean', against: 'everyday', code: 'S-0106', strength: 0.05 },
+} as const;
+
+interface DemoSurface { name: string; material: MaterialId; level: Level; area: number; touched: Touched; food: boolean; set: keyof typeof settings; accepted?: string }
+interface DemoRoom { name: string; floorArea: number; height: number; ventilation: Ventilation; flame: boolean; surfaces: DemoSurface[] }
+interface DemoHome { name: string; place: string; situations: Situation[]; rooms: DemoRoom[] }
+
+const surface = (name: string, material: MaterialId, level: Level, area: number, touched: Touched, set: keyof typeof settings = 'wash', more: { food?: true; accepted?: string } = {}): DemoSurface => ({
+  name, material, level, area, touched, set, food: more.food ?? false, accepted: more.accepted,
+});
+const food = { food: true } as const;
+const marbleTested = { accepted: 'Hidden edge behind the bread bin tested in March: no change.', food: true } as const;
+
+export const homes: DemoHome[] = [
+  {
+    name: 'Hedda', place: 'Fennel Row 7', situations: ['pets'],
+    rooms: [
+      {
+        name: 'Bathroom', floorArea: 4.2, height: 2.4, ventilation: 'window', flame: false,
+        surfaces: [
+          surface('Shower tiles', 'glazed-ceramic', 'eye', 3.5, 'daily', 'peroxide'),
+          surface('Shower screen', 'glass', 'eye', 1.8, 'daily', 'descale'),
+          surface('Basin', 'porcelain', 'hand', 0.4, 'often', 'peroxide'),
+          surface('Basin tap', 'chrome-plate', 'hand', 0.05, 'often', 'alcohol'),
+          surface('WC seat and lid', 'toilet-seat', 'toilet', 0.3, 'often', 'peroxide'),
+          surface('Mirror', 'mirror', 'mirror', 0.7, 'seldom'),
+          surface('Bathroom floor', 'glazed-ceramic', 'floor', 3.6, 'daily'),
+        ],
+      },
+      {
+        name: 'Kitchen', floorArea: 11, height: 2.5, ventilation: 'window', flame: true,
+        surfaces: [
+          surface('Extractor hood', 'stainless-steel', 'above', 0.6, 'seldom'),
+          surface('Cabinet handles', 'brass', 'eye', 0.1, 'often'),
+          surface('Worktop', 'marble', 'hand', 1.9, 'often', 'peroxide', marbleTested),
+          surface('Sink', 'stainless-steel', 'hand', 0.5, 'often', 'peroxide', food),
+          surface('Sink tap', 'chrome-plate', 'hand', 0.05, 'often', 'peroxide'),
+          surface('Chopping board', 'wooden-board', 'hand', 0.12, 'often', 'wash', food),
+          surface('Bin lid', 'hard-plastic', 'knee', 0.15, 'often', 'peroxide'),
+          surface('Kitchen floor', 'vinyl-floor', 'floor', 9, 'daily'),
+        ],
+      },
+      {
+        name: 'Hall', floorArea: 5, height: 2.5, ventilation: 'none', flame: false,
+        surfaces: [
+          surface('Light switch', 'electronics', 'eye', 0.01, 'often'),
+          surface('Door handle', 'brass', 'hand', 0.02, 'often', 'alcohol', { accepted: 'One handle, by cloth, front door open.' }),
+          surface('Hall floor', 'hardwood-floor', 'floor', 4.5, 'daily'),
+        ],
+      },
+    ],
+  },
+  {
+    name: 'Bram', place: 'Kiln House', situations: ['home-oxygen'],
+    rooms: [
+      {
+        name: 'Bathroom', floorArea: 3.8, height: 2.3, ventilation: 'fan', flame: false,
+        surfaces: [
+          surface('Grab rail', 'stainless-steel', 'eye', 0.1, 'often', 'peroxide, illness'),
+          surface('Shower tray', 'solid-surface-acrylic', 'knee', 0.8, 'daily', 'peroxide 1.5'),
+          surface('Basin', 'vitreous-china', 'hand', 0.4, 'often', 'peroxide, illness'),
+          surface('Basin tap', 'chrome-plate', 'hand', 0.05, 'often', 'peroxide, illness'),
+          surface('WC seat and lid', 'toilet-seat', 'toilet', 0.3, 'often', 'peroxide, illness'),
+          surface('Bathroom floor', 'vinyl-floor', 'floor', 3.2, 'daily'),
+        ],
+      },
+      {
+        name: 'Kitchen', floorArea: 8, height: 2.4, ventilation: 'window', flame: false,
+        surfaces: [
+          surface('Cabinet fronts', 'laminate', 'eye', 3, 'daily'),
+          surface('Worktop', 'laminate', 'hand', 1.4, 'often', 'peroxide', food),
+          surface('Kettle', 'stainless-steel', 'hand', 0.15, 'daily', 'descale', { accepted: 'Limescale on the base only, two minutes, rinsed twice.' }),
+          surface('Fridge handle', 'hard-plastic', 'hand', 0.03, 'often', 'peroxide'),
+          surface('Kitchen floor', 'linoleum-waxed', 'floor', 6.5, 'daily'),
+        ],
+      },
+      {
+        name: 'Bedroom', floorArea: 12, height: 2.4, ventilation: 'window', flame: false,
+        surfaces: [
+          surface('Bed rail', 'hard-plastic', 'hand', 0.3, 'often', 'peroxide, illness'),
+          surface('Bedside table', 'sealed-wood', 'hand', 0.3, 'often'),
+          surface('Remote control', 'electronics', 'hand', 0.02, 'often'),
+          surface('Carpet', 'upholstery', 'floor', 10, 'daily'),
+        ],
+      },
+    ],
+  },
+  {
+    name: 'Yara', place: 'Saltbox 3', situations: ['infant'],
+    rooms: [
+      {
+        name: 'Bathroom', floorArea: 4.6, height: 2.4, ventilation: 'window', flame: false,
+        surfaces: [
+          surface('Bath', 'enamelled-cast-iron', 'knee', 1.6, 'daily', 'peroxide', { accepted: 'Enamel is whole; looked over at the survey.' }),
+          surface('Basin', 'porcelain', 'hand', 0.4, 'often', 'peroxide'),
+          surface('Changing mat', 'hard-plastic', 'hand', 0.4, 'often', 'peroxide 1.5'),
+          surface('WC seat and lid', 'toilet-seat', 'toilet', 0.3, 'often', 'peroxide'),
+          surface('Bathroom floor', 'terrazzo', 'floor', 3.9, 'daily'),
+        ],
+      },
+      {
+        name: 'Kitchen', floorArea: 10, height: 2.5, ventilation: 'window', flame: false,
+        surfaces: [
+          surface('High chair tray', 'hard-plastic', 'hand', 0.2, 'often', 'peroxide', food),
+          surface('Worktop', 'engineered-quartz', 'hand', 1.6, 'often', 'peroxide', { accepted: 'Maker’s sheet allows 3 % for ten minutes.', food: true }),
+          surface('Sink tap', 'chrome-plate', 'hand', 0.05, 'often', 'alcohol'),
+          surface('Cutting board', 'plastic-board', 'hand', 0.12, 'often', 'peroxide', food),
+          surface('Kitchen floor', 'sealed-wood', 'floor', 8, 'daily'),
+        ],
+      },
+      {
+        name: 'Nursery', floorArea: 9, height: 2.5, ventilation: 'window', flame: false,
+        surfaces: [
+          surface('Cot rail', 'sealed-wood', 'hand', 0.4, 'often'),
+          surface('Toy tray', 'mouthed-toy', 'knee', 0.5, 'often', 'peroxide 1.5'),
+          surface('Door handle', 'stainless-steel', 'hand', 0.02, 'often', 'alcohol'),
+          surface('Nursery rug', 'upholstery', 'floor', 3, 'daily'),
+        ],
+      },
+    ],
+  },
+  {
+    name: 'Ottilie', place: 'Upper Mews 12', situations: ['asthma'],
+    rooms: [
+      {
+        name: 'Shower room', floorArea: 3, height: 2.2, ventilation: 'none', flame: false,
+        surfaces: [
+          surface('Shower tiles', 'cement-grout', 'eye', 4, 'daily', 'peroxide'),
+          surface('Basin', 'porcelain', 'hand', 0.35, 'often', 'peroxide'),
+          surface('WC seat and lid', 'toilet-seat', 'toilet', 0.3, 'often', 'peroxide'),
+          surface('Shower-room floor', 'limestone', 'floor', 2.4, 'daily'),
+        ],
+      },
+      {
+        name: 'Kitchen', floorArea: 7, height: 2.4, ventilation: 'fan', flame: false,
+        surfaces: [
+          surface('Splashback', 'glass', 'eye', 1.1, 'daily'),
+          surface('Worktop', 'granite-sealed', 'hand', 1.5, 'often', 'peroxide', { accepted: 'Resealed last autumn; drop test holds.', food: true }),
+          surface('Sink and tap', 'stainless-steel', 'hand', 0.5, 'often', 'peroxide', food),
+          surface('Kitchen floor', 'glazed-ceramic', 'floor', 5.5, 'daily'),
+        ],
+      },
+      {
+        name: 'Study', floorArea: 8, height: 2.4, ventilation: 'window', flame: false,
+        surfaces: [
+          surface('Desk', 'sealed-wood', 'hand', 1.1, 'daily'),
+          surface('Keyboard', 'electronics', 'hand', 0.06, 'often'),
+          surface('Reading lamp', 'hot-surface', 'hand', 0.05, 'daily'),
+          surface('Door handle', 'acrylic-polycarbonate', 'hand', 0.02, 'often', 'peroxide'),
+          surface('Armchair', 'leather', 'knee', 1.2, 'daily'),
+        ],
+      },
+    ],
+  },
+];
+
+/** Days ago; the two near misses of the fortnight. */
+export const nearMisses = [
+  {
+    days: 9, home: 'Bram', by: 'anneke', products: ['cistern-tablet', 'vinegar'], place: 'Bathroom, toilet bowl', who: 'Anneke',
+    what: 'Vinegar was in hand for the limescale in the bowl; the client had hung a bleach tablet in the cistern.',
+    done: 'Nothing was poured. Tablet taken out, bowl flushed twice, soap and brush used.',
+  },
+  {
+    days: 3, home: 'Hedda', by: 'ruben', products: ['peroxide-household', 'unlabelled-bottle'], place: 'Caddy 2', who: 'Ruben',
+    what: 'A spray bottle without a label stood next to the peroxide; nobody knew what was in it.',
+    done: 'Set aside, marked “unknown”, taken to the hazardous-waste point.',
+  },
+] as const;

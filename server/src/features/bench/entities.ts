@@ -1,0 +1,48 @@
+import type { Active, Goal } from '@zymostat/core';
+import { EntitySchema } from 'typeorm';
+
+export interface StockContainer { id: string; code: string; name: string; active: Active; strength: number; volume: number; expiresAt: Date }
+export const StockEntity = new EntitySchema<StockContainer>({
+  name: 'stock',
+  columns: {
+    id: { type: 'uuid', primary: true },
+    code: { type: 'text' },
+    name: { type: 'text' },
+    active: { type: 'text' },
+    strength: { type: 'float8' },
+    volume: { type: 'float8' },
+    expiresAt: { type: 'timestamptz', name: 'expires_at' },
+  },
+});
+
+export interface BatchRecord {
+  id: string;
+  number?: string;
+  stockId: string;
+  active: Active;
+  strength: number;
+  purpose: Goal;
+  volume: number;
+  stockVolume: number;
+  waterVolume: number;
+  madeAt: Date;
+  madeBy: string;
+  discardAfter: Date;
+}
+export const BatchEntity = new EntitySchema<BatchRecord>({
+  name: 'batch',
+  columns: {
+    id: { type: 'uuid', primary: true },
+    number: { type: 'bigint', generated: 'increment' },
+    stockId: { type: 'uuid', name: 'stock_id' },
+    active: { type: 'text' },
+    strength: { type: 'float8' },
+    purpose: { type: 'text' },
+    volume: { type: 'float8' },
+    stockVolume: { type: 'float8', name: 'stock_volume' },
+    waterVolume: { type: 'float8', name: 'water_volume' },
+    madeAt: { type: 'timestamptz', name: 'made_at' },
+    madeBy: { type: 'uuid', name: 'made_by' },
+    discardAfter: { type: 'timestamptz', name: 'discard_after' },
+  },
+});

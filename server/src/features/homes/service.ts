@@ -1,0 +1,88 @@
+import type { Answer, Body, HomeDetail } from '@zymostat/contract';
+import { justWashed, workingOrder, type Setting } from '@zymostat/core';
+import { In, type EntityManager, type EntitySchema, type ObjectLiteral } from 'typeorm';
+import type { Context } from '../../context.ts';
+import { problems } from '../../http/problems.ts';
+import { stockById } from '../bench/service.ts';
+import { HomeEntity, RoomEntity, SurfaceEntity, type HomeRow, type SurfaceRow } from './entities.ts';
+
+type Survey = Pick<HomeDetail, 'id' | 'name' | 'place' | 'situations' | 'rooms'>;
+
+const settingOf = ({ goal, against, stockId, strength, accepted }: SurfaceRow): Setting => ({
+  goal, against, accepted, use: stockId !== null && strength !== null ? { stockId, strength } : null,
+});
+
+/** A home with its rooms and surfaces, as it stands, surfaces in working order. */
+export const surveyOf = async (manager: EntityManager, homeId: string): Promise<Survey> => {
+  const home = await manager.findOneBy(HomeEntity, { id: homeId });
+  if (!home) throw problems.notFound('that home');
+  const rooms = await manager.find(RoomEntity, { where: { homeId }, order: { position: 'ASC' } });
+  const surfaces = await manager.find(SurfaceEntity, { where: { roomId: In(rooms.map((room) => room.id)) }, order: { position: 'ASC' } });
+  return {
+    id: home.id,
+    name: home.name,
+    place: home.place,
+    situations: home.situations,
+    rooms: rooms.map(({ id, name, floorArea, height, ventilation, flame }) => ({
+      id, name, floorArea, height, ventilation, flame,
+      surfaces: workingOrder(
+        surfaces.filter((surface) => surface.roomId === id).map((surface) => ({
+          id: surface.id, name: surface.name, material: surface.material, level: surface.level, area: surface.area, touched: surface.touched, food: surface.food,
+          setting: settingOf(surface),
+        })),
+      ),
+    })),
+  };
+};
+
+export const homeById = ({ db }: Context, id: string): Promise<HomeRow | null> => db.getRepository(HomeEntity).findOneBy({ id });
+export const allHomes = ({ db }: Context): Promise<HomeRow[]> => db.getRepository(HomeEntity).find({ order: { position: 'ASC' } });
+
+/** How many rooms and surfaces each home has. */
+export const countsByHome = async ({ db }: Context): Promise<Map<string, { rooms: number; surfaces: number }>> => {
+  const rows: { home_id: string; rooms: number; surfaces: number }[] = await db.query(
+    'SELECT home_id, count(DISTINCT room.id)::int AS rooms, count(surface.id)::int AS surfaces FROM room LEFT JOIN surface ON room_id = room.id GROUP BY home_id',
+  );
+  return new Map(rows.map(({ home_id, rooms, surfaces }) => [home_id, { rooms, surfaces }]));
+};
+
+const add = async <Row extends ObjectLiteral & { id: string }>({ db }: Context, entity: EntitySchema<Row>, row: Row): Promise<{ id: string }> => {
+  await db.getRepository(entity).insert(row as never);
+  return { id: row.id };
+};
+
+const change = async <Row extends ObjectLiteral>({ db }: Context, entity: EntitySchema<Row>, id: string, to: Partial<Row>, what: string): Promise<null> => {
+  const { affected } = await db.getRepository(entity).update({ id } as never, to as never);
+  if (!affected) throw problems.notFound(what);
+  return null;
+};
+
+const remove = async <Row extends ObjectLiteral>({ db }: Context, entity: EntitySchema<Row>, id: string, what: string): Promise<null> => {
+  const { affected } = await db.getRepository(entity).delete({ id } as never);
+  if (!affected) throw problems.notFound(what);
+  return null;
+};
+
+export const addHome = (context: Context, home: Body<'addHome'>): Promise<Answer<'addHome'>> => add(context, HomeEntity, { id: context.newId(), ...home });
+export const editHome = (context: Context, id: string, home: Body<'editHome'>) => change(context, HomeEntity, id, home, 'that home');
+
+export const addRoom = async (context: Context, homeId: string, room: Body<'addRoom'>): Promise<Answer<'addRoom'>> => {
+  if (!(await homeById(context, homeId))) throw problems.notFound('that home');
+  return add(context, RoomEntity, { id: context.newId(), homeId, ...room });
+};
+export const editRoom = (context: Context, id: string, room: Body<'editRoom'>) => change(context, RoomEntity, id, room, 'that room');
+export const removeRoom = (context: Context, id: string) => remove(context, RoomEntity, id, 'that room');
+
+export const addSurface = async (context: Context, roomId: string, surface: Body<'addSurface'>): Promise<Answer<'addSurface'>> => {
+  if (!(await context.db.getRepository(RoomEntity).findOneBy({ id: roomId }))) throw problems.notFound('that room');
+  const { goal, against } = justWashed;
+  return add(context, SurfaceEntity, { id: context.newId(), roomId, ...surface, goal, against, stockId: null, strength: null, accepted: null });
+};
+export const editSurface = (context: Context, id: string, surface: Body<'editSurface'>) => change(context, SurfaceEntity, id, surface, 'that surface');
+export const removeSurface = (context: Context, id: string) => remove(context, SurfaceEntity, id, 'that surface');
+
+/** Keeps what was chosen, whatever it is worth: it is judged when it is approved. */
+export const setSurface = async (context: Context, id: string, { goal, against, use, accepted }: Setting): Promise<null> => {
+  if (use && !(await stockById(context, use.stockId))) throw problems.notFound('that stock');
+  return change(context, SurfaceEntity, id, { goal, against, stockId: use?.stockId ?? null, strength: use?.strength ?? null, accepted }, 'that surface');
+};

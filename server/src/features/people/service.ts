@@ -1,0 +1,65 @@
+import { createHash, randomBytes } from 'node:crypto';
+import { hash, verify } from '@node-rs/argon2';
+import type { Me, SignIn } from '@zymostat/contract';
+import { LessThan, MoreThan } from 'typeorm';
+import type { Context } from '../../context.ts';
+import { problems } from '../../http/problems.ts';
+import { CompanyEntity, PersonEntity, SessionEntity, SignInAttemptEntity, type Company, type Person } from './entities.ts';
+
+const SESSION_MS = 14 * 86_400_000;
+const WINDOW_MS = 15 * 60_000;
+const FAILURES_PER_LOGIN = 5;
+const FAILURES_PER_ADDRESS = 30;
+
+/** Argon2id, the library's default kind, at the strength OWASP's password storage advice names (memory). */
+export const hashPassword = (password: string): Promise<string> => hash(password, { memoryCost: 19_456, timeCost: 2, parallelism: 1 });
+
+const hashToken = (token: string) => createHash('sha256').update(token).digest('hex');
+
+/** An unknown login costs as much time as a wrong password, so that logins cannot be guessed apart. */
+const noSuchPerson = hashPassword(randomBytes(16).toString('hex'));
+
+export const theCompany = async ({ db }: Context): Promise<Company> => {
+  const [company] = await db.getRepository(CompanyEntity).find({ take: 1 });
+  if (!company) throw problems.notFound('the company');
+  return company;
+};
+
+export const meOf = async (context: Context, { id, name, role }: Person): Promise<Me> => {
+  const { name: companyName, emergencyNumber, poisonLine, houseRules } = await theCompany(context);
+  return { person: { id, name, role }, company: { name: companyName, emergencyNumber, poisonLine, houseRules } };
+};
+
+/** Gives the new session's token, kept only as its hash. Too many failures in a quarter of an hour are refused unheard. */
+export const signIn = async (context: Context, { login, password }: SignIn, address: string): Promise<{ token: string; person: Person }> => {
+  const { db, now } = context;
+  const attempts = db.getRepository(SignInAttemptEntity);
+  const since = MoreThan(new Date(now() - WINDOW_MS));
+  const key = login.toLowerCase();
+  const [byLogin, byAddress] = await Promise.all([attempts.countBy({ login: key, at: since }), attempts.countBy({ address, at: since })]);
+  if (byLogin >= FAILURES_PER_LOGIN || byAddress >= FAILURES_PER_ADDRESS) throw problems.tooManyAttempts(WINDOW_MS / 60_000);
+
+  const person = await db.getRepository(PersonEntity).findOneBy({ login: key });
+  const right = await verify(person?.passwordHash ?? (await noSuchPerson), password);
+  if (!person || !right) {
+    await attempts.insert({ login: key, address, at: new Date(now()) });
+    throw problems.signInFailed();
+  }
+  await attempts.delete({ at: LessThan(new Date(now() - WINDOW_MS)) });
+  const token = randomBytes(32).toString('base64url');
+  await db.getRepository(SessionEntity).insert({ tokenHash: hashToken(token), personId: person.id, expiresAt: new Date(now() + SESSION_MS) });
+  return { token, person };
+};
+
+export const signOut = async ({ db }: Context, token: string): Promise<void> => {
+  await db.getRepository(SessionEntity).delete({ tokenHash: hashToken(token) });
+};
+
+export const personOfToken = async ({ db, now }: Context, token: string): Promise<Person | null> => {
+  const session = await db.getRepository(SessionEntity).findOneBy({ tokenHash: hashToken(token), expiresAt: MoreThan(new Date(now())) });
+  return session && db.getRepository(PersonEntity).findOneBy({ id: session.personId });
+};
+
+/** Names by id, for lists that say who. */
+export const personNames = async ({ db }: Context): Promise<Map<string, string>> =>
+  new Map((await db.getRepository(PersonEntity).find()).map(({ id, name }) => [id, name]));

@@ -1,0 +1,107 @@
+import type { Answer, HomeDetail, Protocol, Version } from '@zymostat/contract';
+import { buildProtocol, enforce, type Objection } from '@zymostat/core';
+import type { EntityManager } from 'typeorm';
+import type { Context } from '../../context.ts';
+import { problems } from '../../http/problems.ts';
+import { stocksAtHand } from '../bench/service.ts';
+import { allHomes, countsByHome, surveyOf } from '../homes/service.ts';
+import type { Person } from '../people/entities.ts';
+import { personNames, theCompany } from '../people/service.ts';
+import { canonical } from '../records/chain.ts';
+import { append, appendAlone } from '../records/service.ts';
+import { lastRoundByHome } from '../rounds/service.ts';
+import { VersionEntity, type VersionRow } from './entities.ts';
+
+type Survey = Awaited<ReturnType<typeof surveyOf>>;
+
+const protocolOf = (survey: Survey, rooms: Protocol['rooms']): Protocol => ({ homeName: survey.name, place: survey.place, situations: survey.situations, rooms });
+
+const headOf = ({ id, number, approvedAt }: VersionRow, approvedBy: string) => ({ id, number, approvedAt: approvedAt.getTime(), approvedBy });
+
+const versionsOf = (manager: EntityManager, homeId: string): Promise<VersionRow[]> => manager.find(VersionEntity, { where: { homeId }, order: { number: 'DESC' } });
+
+export const newestVersion = async ({ db }: Context, homeId: string): Promise<VersionRow | undefined> =>
+  (await db.getRepository(VersionEntity).find({ where: { homeId }, order: { number: 'DESC' }, take: 1 }))[0];
+
+export const versionById = async (context: Context, id: string): Promise<Version> => {
+  const row = await context.db.getRepository(VersionEntity).findOneBy({ id });
+  if (!row) throw problems.notFound('that version');
+  const names = await personNames(context);
+  return { ...headOf(row, names.get(row.approvedBy) ?? ''), homeId: row.homeId, protocol: row.protocol };
+};
+
+/** Homes that can be worked in: those with an approved protocol. */
+export const approvedHomes = async (context: Context): Promise<Answer<'roundHomes'>> => {
+  const rows: { home_id: string }[] = await context.db.query('SELECT DISTINCT home_id FROM protocol_version');
+  const approved = new Set(rows.map((row) => row.home_id));
+  return (await allHomes(context)).filter((home) => approved.has(home.id)).map(({ id, name, place }) => ({ id, name, place }));
+};
+
+export const homeRows = async (context: Context): Promise<Answer<'homes'>> => {
+  const [homes, counts, rounds] = await Promise.all([allHomes(context), countsByHome(context), lastRoundByHome(context)]);
+  const versions: { home_id: string; number: number }[] = await context.db.query('SELECT home_id, max(number) AS number FROM protocol_version GROUP BY home_id');
+  const newest = new Map(versions.map(({ home_id, number }) => [home_id, number]));
+  return homes.map(({ id, name, place, situations }) => ({
+    id, name, place, situations, ...(counts.get(id) ?? { rooms: 0, surfaces: 0 }), version: newest.get(id) ?? null, lastRoundAt: rounds.get(id) ?? null,
+  }));
+};
+
+/** A home as it stands, with its versions and whether it has changed since the last of them. */
+export const homeDetail = async (context: Context, homeId: string): Promise<HomeDetail> => {
+  const { db } = context;
+  const survey = await surveyOf(db.manager, homeId);
+  const [versions, stocks, { houseRules }, names] = await Promise.all([versionsOf(db.manager, homeId), stocksAtHand(context), theCompany(context), personNames(context)]);
+  const [newest] = versions;
+  const asItStands = protocolOf(survey, buildProtocol(survey, stocks, houseRules, context.now()));
+  return {
+    ...survey,
+    versions: versions.map((row) => headOf(row, names.get(row.approvedBy) ?? '')),
+    changedSinceApproval: newest === undefined || canonical(newest.protocol) !== canonical(asItStands),
+  };
+};
+
+const objectionsInFull = (survey: Survey, objections: Objection[]) =>
+  survey.rooms.flatMap((room) =>
+    room.surfaces.flatMap((surface) => {
+      const objection = objections.find((one) => one.surfaceId === surface.id);
+      return objection ? [{ ...objection, surfaceName: surface.name, roomName: room.name }] : [];
+    }),
+  );
+
+/**
+ * Approves what is set as a new version, or refuses with every objection. The same `enforce` as in the page decides,
+ * here for good. A refusal is written to the ledger too.
+ */
+export const approve = async (context: Context, homeId: string, person: Person): Promise<Answer<'approve'>> => {
+  const { db, now, newId } = context;
+  const [stocks, { houseRules }] = await Promise.all([stocksAtHand(context), theCompany(context)]);
+  const done = await db.transaction(async (manager) => {
+    await manager.query('SELECT 1 FROM home WHERE id = $1 FOR UPDATE', [homeId]);
+    const survey = await surveyOf(manager, homeId);
+    if (survey.rooms.every((room) => room.surfaces.length === 0)) throw problems.conflict('There is no surface in this home yet. Survey it first.');
+    const objections = enforce(survey, stocks, houseRules, now());
+    if (objections.length > 0) return { survey, objections };
+
+    const [newest] = await versionsOf(manager, homeId);
+    const row: VersionRow = {
+      id: newId(), homeId, number: (newest?.number ?? 0) + 1, approvedAt: new Date(now()), approvedBy: person.id,
+      protocol: protocolOf(survey, buildProtocol(survey, stocks, houseRules, now())),
+    };
+    await manager.insert(VersionEntity, row as never);
+    const surfaces = row.protocol.rooms.flatMap((room) => room.surfaces);
+    await append(manager, now(), {
+      kind: 'approval', factId: newId(), at: now(), home: survey, person,
+      body: { versionId: row.id, number: row.number, surfaces: surfaces.length, accepted: surfaces.filter((surface) => surface.accepted).length },
+    });
+    return { row };
+  });
+  if (done.row) return headOf(done.row, person.name);
+
+  const objections = objectionsInFull(done.survey, done.objections);
+  const reasons = objections.flatMap((objection) => objection.reasons);
+  await appendAlone(context, {
+    kind: 'refusal', factId: newId(), at: now(), home: done.survey, person,
+    body: { what: 'protocol', detail: objections.map(({ roomName, surfaceName }) => `${roomName}: ${surfaceName}`).join('; '), reasons },
+  });
+  throw problems.refused(reasons, { objections });
+};

@@ -1,0 +1,43 @@
+import { activeNames, eventNames, reasonInWords, recordKindNames, strengthOf, type RecordRow } from '@zymostat/contract';
+
+export const csvHeader = ['row', 'happened', 'recorded', 'kind', 'home', 'person', 'what', 'required_seconds', 'held_seconds', 'met', 'hash'] as const;
+
+/** What a row says in one line of words. */
+const inWords = (row: RecordRow): string => {
+  switch (row.kind) {
+    case 'approval':
+      return `Version ${row.body.number} approved, ${row.body.surfaces} surfaces, ${row.body.accepted} accepted with a reason`;
+    case 'batch':
+      return `${row.body.code}: ${strengthOf(row.body.active, row.body.strength)} ${activeNames[row.body.active]} from ${row.body.stockCode}`;
+    case 'round-started':
+      return `By version ${row.body.version}`;
+    case 'round-finished':
+      return `${row.body.done} done, ${row.body.open} left open, ${row.body.notMet} not met`;
+    case 'surface-event':
+      return `${row.body.roomName}: ${row.body.surfaceName}. ${eventNames[row.body.event]}${row.body.batchCode ? `, bottle ${row.body.batchCode}` : ''}`;
+    case 'wet-time':
+      return `${row.body.roomName}: ${row.body.surfaceName}. ${eventNames[row.body.event]}, ${strengthOf(row.body.active, row.body.strength)}`;
+    case 'refusal':
+      return `${row.body.detail}. ${row.body.reasons.map(reasonInWords).join(' ')}`;
+    default:
+      return `${row.body.what} Place: ${row.body.place}. Who: ${row.body.who}. Done: ${row.body.done}`;
+  }
+};
+
+/** A spreadsheet must not take a text for a formula. */
+const cell = (value: string | number | boolean | null): string => {
+  const text = value === null ? '' : String(value);
+  const safe = typeof value === 'string' && /^[=+\-@\t\r]/.test(text) ? `'${text}` : text;
+  return /[",\n\r]/.test(safe) ? `"${safe.replaceAll('"', '""')}"` : safe;
+};
+
+export const csvLine = (cells: readonly (string | number | boolean | null)[]): string => `${cells.map(cell).join(',')}\r\n`;
+
+export const csvOf = (row: RecordRow): string => {
+  const wet = row.kind === 'wet-time' ? row.body : null;
+  const iso = (ms: number) => new Date(ms).toISOString();
+  return csvLine([
+    row.seq, iso(row.at), iso(row.recordedAt), recordKindNames[row.kind], row.homeName, row.person, inWords(row),
+    wet?.requiredSeconds ?? null, wet?.heldSeconds ?? null, wet?.met ?? null, row.hash,
+  ]);
+};

@@ -1,0 +1,30 @@
+import { reasonInWords, type Problem } from '@zymostat/contract';
+import type { Reason } from '@zymostat/core';
+
+/** An error that a client may see, as an RFC 9457 problem document. `type` is stable. */
+export class ProblemError extends Error {
+  readonly problem: Problem;
+  constructor(problem: Problem) {
+    super(problem.title);
+    this.problem = problem;
+  }
+}
+
+const problem = (status: number, type: string, title: string, detail: string, more: Partial<Problem> = {}) =>
+  new ProblemError({ type: `/problems/${type}`, title, status, detail, ...more });
+
+export const problems = {
+  badRequest: (fields: NonNullable<Problem['fields']>) =>
+    problem(400, 'bad-request', 'The request is not as it should be', fields.map(({ path, message }) => (path ? `${path}: ${message}` : message)).join(' '), { fields }),
+  unreadable: (detail: string) => problem(400, 'unreadable', 'The request cannot be read', detail),
+  signInFailed: () => problem(401, 'sign-in-failed', 'Sign-in failed', 'Name and password do not go together.'),
+  notSignedIn: () => problem(401, 'not-signed-in', 'Not signed in', 'Sign in first.'),
+  tooManyAttempts: (minutes: number) => problem(429, 'too-many-attempts', 'Too many attempts', `Too many failed sign-ins. Try again in ${minutes} minutes.`),
+  notAllowed: (role: string) => problem(403, 'not-allowed', 'Not allowed', `This is for a supervisor; you are signed in as a ${role}.`),
+  notFound: (what: string) => problem(404, 'not-found', 'Not found', `Found no such thing as ${what}.`),
+  conflict: (detail: string) => problem(409, 'conflict', 'That does not fit', detail),
+  refused: (reasons: Reason[], more: Partial<Problem> = {}) =>
+    problem(409, 'refused', 'Refused', reasons.map(reasonInWords).join(' ') || 'This does not hold.', { reasons, ...more }),
+  unavailable: () => problem(503, 'unavailable', 'Not available just now', 'The database does not answer. Nothing was recorded; try again in a moment.'),
+  unexpected: () => problem(500, 'unexpected', 'Something went wrong', 'The server could not do this. Nothing was recorded.'),
+};

@@ -1,0 +1,5 @@
+import { databaseUrl } from './config.ts';
+import { connect } from './database/connect.ts';
+
+const db = await connect(databaseUrl());
+await db.destroy();
