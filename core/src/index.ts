@@ -20,6 +20,7 @@ export * from './hazards/gasEstimate.ts';
 export * from './protocol/home.ts';
 export * from './protocol/workingOrder.ts';
 export * from './protocol/assessSurface.ts';
+export * from './protocol/compareFamilies.ts';
 export * from './protocol/enforce.ts';
 export * from './protocol/steps.ts';
 export * from './protocol/buildProtocol.ts';

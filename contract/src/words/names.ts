@@ -1,5 +1,6 @@
+import { nameOf } from '@zymostat/core';
 import type {
-  Active, Against, BatchName, EventKind, Family, Goal, Group, Level, MaterialId, Outcome, ProductId, Route, Severity, Situation, Step, Touched, Ventilation,
+  Active, Against, BatchName, EventKind, Family, Goal, Group, HouseRules, Level, MaterialId, Outcome, ProductId, Route, Severity, Situation, Step, Touched, Ventilation,
 } from '@zymostat/core';
 import type { RecordKind } from '../messages.ts';
 
@@ -93,3 +94,6 @@ export const groupNames: Record<Group, string> = {
   hypochlorite: 'chlorine bleach', 'dry-chlorine': 'dry chlorine', acid: 'acid', ammonia: 'ammonia', peroxide: 'peroxide', alcohol: 'alcohol', ketone: 'acetone', carbonate: 'soda',
   'strong-alkali': 'strong alkali', 'strong-acid': 'strong acid', soap: 'soap', detergent: 'detergent', quat: 'quat', borax: 'borax', metal: 'metal', oil: 'oil', water: 'water', unknown: 'unknown',
 };
+
+/** What a solution of that strength is called in words. */
+export const nameOfBatch = (active: Active, strength: number, rules: HouseRules): string => batchNames[nameOf(active, strength, rules)];

@@ -1,4 +1,14 @@
-import type { RuleId } from '@zymostat/core';
+import type { Route, RuleId } from '@zymostat/core';
+
+/** What a rule means by each route. */
+export const routeWords: Record<Route, string> = {
+  vessel: 'nor a bottle that held the other, until it is washed and relabelled',
+  surface: 'not while either is wet there, or not yet rinsed off',
+  drain: 'not down the same drain within a visit',
+  air: 'not both wet at once in a small or closed room',
+  caddy: 'not carried together: a knocked-over bottle meets the other',
+  shelf: 'on different shelves, well apart',
+};
 
 /** What happens when two meet, the reaction where there is one to write, and what lifts the rule between uses. */
 export const ruleWords: Record<RuleId, { happens: string; reaction?: string; remedy: string }> = {

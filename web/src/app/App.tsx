@@ -1,0 +1,44 @@
+import { lazy, Suspense } from 'react';
+import { Navigate, Route, Routes } from 'react-router';
+import { SignIn } from '../features/people/SignIn.tsx';
+import { Waiting, WentWrong } from '../ui/parts.tsx';
+import { api, problemOf } from './api.ts';
+import { Shell } from './Shell.tsx';
+
+/** Each place is a chunk of its own. */
+const Homes = lazy(() => import('../features/homes/Homes.tsx'));
+const HomePage = lazy(() => import('../features/homes/HomePage.tsx'));
+const Bench = lazy(() => import('../features/bench/Bench.tsx'));
+const KeepApart = lazy(() => import('../features/keepApart/KeepApart.tsx'));
+const Records = lazy(() => import('../features/records/Records.tsx'));
+const Rounds = lazy(() => import('../features/rounds/Rounds.tsx'));
+const Round = lazy(() => import('../features/rounds/RoundPage.tsx'));
+
+export const App = () => {
+  const { data: me, error, isLoading } = api.useMeQuery();
+  if (isLoading) return null;
+  if (error && problemOf(error).status !== 401) return <main className="p-6"><WentWrong error={error} /></main>;
+  if (!me || error) return <SignIn />;
+  const supervisor = me.person.role === 'supervisor';
+  return (
+    <Suspense fallback={<Waiting what="the page" />}>
+      <Routes>
+        <Route path="/rounds/:roundId" element={<Round />} />
+        <Route element={<Shell me={me} />}>
+          {supervisor && (
+            <>
+              <Route path="/homes" element={<Homes />} />
+              <Route path="/homes/:homeId/:tab" element={<HomePage />} />
+              <Route path="/homes/:homeId/:tab/:surfaceId" element={<HomePage />} />
+              <Route path="/records" element={<Records />} />
+            </>
+          )}
+          <Route path="/rounds" element={<Rounds />} />
+          <Route path="/bench" element={<Bench />} />
+          <Route path="/keep-apart" element={<KeepApart />} />
+          <Route path="*" element={<Navigate to={supervisor ? '/homes' : '/rounds'} replace />} />
+        </Route>
+      </Routes>
+    </Suspense>
+  );
+};

@@ -1,0 +1,62 @@
+import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { endpoints, type Answer, type Body, type EndpointName, type Problem, type RecordFilter } from '@zymostat/contract';
+
+/** Makes a call of the contract's endpoint: its method and path, with the parameters put in. */
+const call = (name: EndpointName, { id, ...rest }: { id?: string; body?: unknown; params?: Record<string, string | number | undefined> } = {}) => ({
+  url: endpoints[name].path.replace(':id', encodeURIComponent(id ?? '')),
+  method: endpoints[name].method.toUpperCase(),
+  ...rest,
+});
+
+/** What the page filters records by; the wire carries it as text. */
+export type Filter = Partial<Omit<RecordFilter, 'limit'>>;
+
+type WithBody<N extends EndpointName> = { id: string; body: Body<N> };
+
+export const api = createApi({
+  reducerPath: 'api',
+  baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
+  tagTypes: ['Me', 'Homes', 'Home', 'Stock', 'Batches', 'Mishaps', 'Rounds', 'Round', 'WetNow', 'Records'],
+  endpoints: (build) => ({
+    me: build.query<Answer<'me'>, void>({ query: () => call('me'), providesTags: ['Me'] }),
+    signIn: build.mutation<Answer<'signIn'>, Body<'signIn'>>({ query: (body) => call('signIn', { body }), invalidatesTags: ['Me'] }),
+    signOut: build.mutation<null, void>({ query: () => call('signOut') }),
+
+    homes: build.query<Answer<'homes'>, void>({ query: () => call('homes'), providesTags: ['Homes'] }),
+    home: build.query<Answer<'home'>, string>({ query: (id) => call('home', { id }), providesTags: ['Home'] }),
+    addHome: build.mutation<Answer<'addHome'>, Body<'addHome'>>({ query: (body) => call('addHome', { body }), invalidatesTags: ['Homes'] }),
+    editHome: build.mutation<null, WithBody<'editHome'>>({ query: ({ id, body }) => call('editHome', { id, body }), invalidatesTags: ['Homes', 'Home'] }),
+    addRoom: build.mutation<Answer<'addRoom'>, WithBody<'addRoom'>>({ query: ({ id, body }) => call('addRoom', { id, body }), invalidatesTags: ['Homes', 'Home'] }),
+    editRoom: build.mutation<null, WithBody<'editRoom'>>({ query: ({ id, body }) => call('editRoom', { id, body }), invalidatesTags: ['Home'] }),
+    removeRoom: build.mutation<null, string>({ query: (id) => call('removeRoom', { id }), invalidatesTags: ['Homes', 'Home'] }),
+    addSurface: build.mutation<Answer<'addSurface'>, WithBody<'addSurface'>>({ query: ({ id, body }) => call('addSurface', { id, body }), invalidatesTags: ['Homes', 'Home'] }),
+    editSurface: build.mutation<null, WithBody<'editSurface'>>({ query: ({ id, body }) => call('editSurface', { id, body }), invalidatesTags: ['Home'] }),
+    removeSurface: build.mutation<null, string>({ query: (id) => call('removeSurface', { id }), invalidatesTags: ['Homes', 'Home'] }),
+    setSurface: build.mutation<null, WithBody<'setSurface'>>({ query: ({ id, body }) => call('setSurface', { id, body }), invalidatesTags: ['Home'] }),
+    approve: build.mutation<Answer<'approve'>, string>({ query: (id) => call('approve', { id, body: {} }), invalidatesTags: ['Homes', 'Home', 'Records'] }),
+
+    stock: build.query<Answer<'stock'>, void>({ query: () => call('stock'), providesTags: ['Stock'] }),
+    batches: build.query<Answer<'batches'>, void>({ query: () => call('batches'), providesTags: ['Batches'] }),
+    pourBatch: build.mutation<Answer<'pourBatch'>, Body<'pourBatch'>>({ query: (body) => call('pourBatch', { body }), invalidatesTags: ['Batches', 'Records'] }),
+
+    mishaps: build.query<Answer<'mishaps'>, void>({ query: () => call('mishaps'), providesTags: ['Mishaps'] }),
+    logMishap: build.mutation<Answer<'logMishap'>, Body<'logMishap'>>({ query: (body) => call('logMishap', { body }), invalidatesTags: ['Mishaps', 'Records'] }),
+
+    roundHomes: build.query<Answer<'roundHomes'>, void>({ query: () => call('roundHomes'), providesTags: ['Homes'] }),
+    rounds: build.query<Answer<'rounds'>, void>({ query: () => call('rounds'), providesTags: ['Rounds'] }),
+    round: build.query<Answer<'round'>, string>({ query: (id) => call('round', { id }), providesTags: ['Round'] }),
+    startRound: build.mutation<Answer<'startRound'>, Body<'startRound'>>({ query: (body) => call('startRound', { body }), invalidatesTags: ['Rounds'] }),
+    addEvent: build.mutation<Answer<'addEvent'>, WithBody<'addEvent'>>({ query: ({ id, body }) => call('addEvent', { id, body }) }),
+    finishRound: build.mutation<null, string>({ query: (id) => call('finishRound', { id, body: {} }), invalidatesTags: ['Rounds', 'Round', 'WetNow'] }),
+    wetNow: build.query<Answer<'wetNow'>, void>({ query: () => call('wetNow'), providesTags: ['WetNow'] }),
+
+    records: build.query<Answer<'records'>, Filter>({ query: (filter) => call('records', { params: filter }), providesTags: ['Records'] }),
+  }),
+});
+
+/** The problem document of a failed call; where none came, one that says so. */
+export const problemOf = (error: unknown): Problem => {
+  const { status, data } = (error ?? {}) as { status?: number | string; data?: Problem };
+  if (data && typeof data === 'object' && 'title' in data) return data;
+  return { type: '/problems/no-answer', title: 'No answer', status: typeof status === 'number' ? status : 0, detail: 'The server does not answer. Nothing you wrote is lost; try again in a moment.' };
+};

@@ -1,0 +1,23 @@
+import { useEffect, useRef } from 'react';
+
+const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName) || target.closest('[role=dialog], [role=listbox], [role=radiogroup]') !== null);
+
+/** Single keys for the page, silent while somebody types or a dialog is open. */
+export const useKeys = (keys: Record<string, (() => void) | undefined>): void => {
+  const latest = useRef(keys);
+  useEffect(() => {
+    latest.current = keys;
+  });
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
+      const act = latest.current[event.key];
+      if (!act) return;
+      event.preventDefault();
+      act();
+    };
+    document.addEventListener('keydown', press);
+    return () => document.removeEventListener('keydown', press);
+  }, []);
+};

@@ -1,0 +1,28 @@
+import { goalNames, nameOfBatch, type BatchRow } from '@zymostat/contract';
+import { activeFacts, disinfectingSpan } from '@zymostat/core';
+import { api } from '../../app/api.ts';
+import { Severity, Verdict } from '../../ui/parts.tsx';
+import { StrengthRule } from '../../ui/StrengthRule.tsx';
+import { dateOf, momentOf } from '../../ui/times.ts';
+import { PourTable } from './PourTable.tsx';
+
+/** A batch as it was recorded. */
+export const BatchSheet = ({ batch, title, now }: { batch: BatchRow; title: string; now: number }) => {
+  const { data: me } = api.useMeQuery();
+  const { data: stocks } = api.useStockQuery();
+  if (!me) return null;
+  const rules = me.company.houseRules;
+  const { family } = activeFacts[batch.active];
+  const stock = stocks?.find((one) => one.id === batch.stockId);
+  const over = batch.discardAfter <= now;
+  const pour = { stock: batch.stockVolume, water: batch.waterVolume, total: batch.volume, contraction: 1 - batch.volume / (batch.stockVolume + batch.waterVolume) };
+  return (
+    <>
+      <p className="crumb"><b className="fig">{batch.code}</b> · poured {momentOf(batch.madeAt)} by {batch.madeBy}</p>
+      <Verdict say={over ? `${title}: past its time. Pour it away.` : `${title}: ${nameOfBatch(batch.active, batch.strength, rules)}.`} why={`Discard after ${momentOf(batch.discardAfter)} (${dateOf(batch.discardAfter)}). Recorded to ${goalNames[batch.purpose].toLowerCase()}.`} />
+      {over && <p className="mb-2"><Severity is="never" /> <span className="ml-2">The phone refuses this bottle.</span></p>}
+      <div className="max-w-[480px] pt-3"><StrengthRule family={family} stock={stock?.strength ?? batch.strength} span={batch.purpose === 'clean' ? { floor: 0, top: 1 } : disinfectingSpan(batch.active, 'everyday', rules)} batch={batch.strength} otherwise={nameOfBatch(batch.active, batch.strength, rules)} /></div>
+      <PourTable stock={stock?.name ?? batch.stockCode} pour={pour} active={batch.active} />
+    </>
+  );
+};

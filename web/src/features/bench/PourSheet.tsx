@@ -1,0 +1,77 @@
+import { activeNames, nameOfBatch, percent, reasonInWords, strengthOf, type BatchRow, type StockRow } from '@zymostat/contract';
+import { activeFacts, dilute, disinfectingSpan, judgeBatchTarget, parseStrength, parseVolume, shelfLife, usualStrength, type Goal } from '@zymostat/core';
+import { useState } from 'react';
+import { api } from '../../app/api.ts';
+import { useAppSelector } from '../../app/store.ts';
+import { aStrength, aVolume } from '../../ui/checks.ts';
+import { Choice, Segments, TextField } from '../../ui/Field.tsx';
+import { Severity, Verdict, Waiting, WentWrong } from '../../ui/parts.tsx';
+import { StrengthRule } from '../../ui/StrengthRule.tsx';
+import { dateOf, momentOf } from '../../ui/times.ts';
+import { PourTable } from './PourTable.tsx';
+
+/** Stock, purpose, strength and amount in; what to pour and what it is out. */
+const PourForm = ({ stocks, onPoured }: { stocks: StockRow[]; onPoured: (batch: BatchRow) => void }) => {
+  const { data: me } = api.useMeQuery();
+  const units = useAppSelector((state) => state.units);
+  const [stockId, setStockId] = useState(stocks[0]!.id);
+  const stock = stocks.find((one) => one.id === stockId) ?? stocks[0]!;
+  const { basis, family } = activeFacts[stock.active];
+  const [purpose, setPurpose] = useState<Goal>('disinfect');
+  const [target, setTarget] = useState(percent(usualStrength(stock.active, stock.strength)));
+  const [amount, setAmount] = useState(units === 'us' ? '2 cups' : '500 ml');
+  const [pourBatch, { error, isLoading }] = api.usePourBatchMutation();
+  const [now] = useState(Date.now);
+  if (!me) return null;
+
+  const rules = me.company.houseRules;
+  const strength = parseStrength(target, basis);
+  const volume = parseVolume(amount);
+  const verdict = strength.ok ? judgeBatchTarget(stock, strength.value.value, purpose, rules, now) : undefined;
+  const possible = strength.ok && strength.value.value <= stock.strength;
+  const pour = possible && volume.ok ? dilute(stock.active, stock.strength, strength.value.value, volume.value) : undefined;
+  const keeping = pour && strength.ok ? shelfLife(family, strength.value.value, pour.water > 0) : undefined;
+  const discardAfter = keeping && Math.min(now + keeping.seconds * 1000, stock.expiresAt);
+
+  const chooseStock = (id: string) => {
+    const next = stocks.find((one) => one.id === id)!;
+    setStockId(id);
+    setTarget(percent(usualStrength(next.active, next.strength)));
+    if (!disinfectingSpan(next.active, 'everyday', rules)) setPurpose('clean');
+  };
+  const record = async () => {
+    if (!strength.ok || !volume.ok) return;
+    const result = await pourBatch({ stockId, strength: strength.value.value, purpose, volume: volume.value });
+    if (result.data) onPoured(result.data);
+  };
+
+  const called = strength.ok ? nameOfBatch(stock.active, strength.value.value, rules) : '';
+  const what = strength.ok ? `${strengthOf(stock.active, strength.value.value)} ${activeNames[stock.active]}` : '';
+  const refused = verdict?.outcome === 'never';
+  const say = !strength.ok ? 'Say how strong it is to be.' : refused ? (possible ? `Not to ${purpose}: ${what} is ${called}.` : `${what} cannot be made from this stock.`) : `${what}: ${called}.`;
+  return (
+    <>
+      <Verdict say={say} why={refused ? undefined : discardAfter && `Discard after ${discardAfter - now < 172_800_000 ? momentOf(discardAfter) : dateOf(discardAfter)}.`}>
+        <button className="btn btn--main" disabled={!pour || refused || isLoading} onClick={record}>Record the batch</button>
+      </Verdict>
+      {refused && <p className="bar-never mb-3">Never <span>{reasonInWords(verdict.reasons[0]!)}</span></p>}
+      <div className="my-3 grid max-w-[640px] grid-cols-1 gap-4 sm:grid-cols-2">
+        <Choice label="Stock" value={stock.id} onChange={chooseStock} options={stocks.map((one) => ({ value: one.id, name: `${one.name}, ${one.code}` }))} />
+        <Segments label="To" value={purpose} onChange={setPurpose} options={[{ value: 'disinfect', name: 'disinfect' }, { value: 'clean', name: 'clean' }]} />
+        <TextField label={`Strength, % ${basis}`} value={target} onChange={setTarget} check={aStrength(basis)} figure />
+        <TextField label="How much" value={amount} onChange={setAmount} check={aVolume} figure hint="As you would say it: 2 cups, 500 ml, 1 qt." />
+      </div>
+      <div className="max-w-[480px] pt-2"><StrengthRule family={family} stock={stock.strength} span={purpose === 'clean' ? { floor: 0, top: 1 } : disinfectingSpan(stock.active, 'everyday', rules)} batch={strength.ok ? strength.value.value : undefined} otherwise={called} /></div>
+      {pour && <PourTable stock={stock.name} pour={pour} active={stock.active} />}
+      {pour && refused && <p className="small soft mt-2"><Severity is="never" /> <span className="ml-2">What these amounts would make is {called}. It is not recorded to disinfect.</span></p>}
+      <WentWrong error={error} />
+    </>
+  );
+};
+
+export const PourSheet = ({ onPoured }: { onPoured: (batch: BatchRow) => void }) => {
+  const { data: stocks } = api.useStockQuery();
+  if (!stocks) return <Waiting what="the stock" />;
+  if (stocks.length === 0) return <p className="soft py-6">There is no stock to pour from.</p>;
+  return <PourForm stocks={stocks} onPoured={onPoured} />;
+};

@@ -1,0 +1,33 @@
+import { situationNames, type HomeDetail } from '@zymostat/contract';
+import { situations, type Situation } from '@zymostat/core';
+import { useState, type FormEvent } from 'react';
+import { api } from '../../app/api.ts';
+import { written } from '../../ui/checks.ts';
+import { TextField, Tick } from '../../ui/Field.tsx';
+import { WentWrong } from '../../ui/parts.tsx';
+
+/** Adds a home, or changes one: its name, its place, and who lives there. */
+export const HomeForm = ({ home, onDone }: { home?: HomeDetail; onDone: (id?: string) => void }) => {
+  const [name, setName] = useState(home?.name ?? '');
+  const [place, setPlace] = useState(home?.place ?? '');
+  const [lives, setLives] = useState<Situation[]>(home?.situations ?? []);
+  const [addHome, adding] = api.useAddHomeMutation();
+  const [editHome, editing] = api.useEditHomeMutation();
+  const tick = (one: Situation) => (on: boolean) => setLives(on ? [...lives, one] : lives.filter((other) => other !== one));
+  const submit = async (event: FormEvent) => {
+    event.preventDefault();
+    if (written(name) || written(place)) return;
+    const body = { name: name.trim(), place: place.trim(), situations: lives };
+    const result = home ? await editHome({ id: home.id, body }) : await addHome(body);
+    if (!result.error) onDone(home ? home.id : (result.data as { id: string }).id);
+  };
+  return (
+    <form onSubmit={submit} className="grid gap-4" noValidate>
+      <TextField label="Client, by first name" value={name} onChange={setName} check={written} autoFocus />
+      <TextField label="Place" value={place} onChange={setPlace} check={written} hint="Street or house, as the team calls it." />
+      <fieldset><legend className="field__label">Who lives here</legend><div className="ticks">{situations.map((one) => <Tick key={one} label={situationNames[one]} checked={lives.includes(one)} onChange={tick(one)} />)}</div></fieldset>
+      <WentWrong error={adding.error ?? editing.error} />
+      <button className="btn btn--main">{home ? 'Save' : 'Add and survey'}</button>
+    </form>
+  );
+};

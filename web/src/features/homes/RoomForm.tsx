@@ -1,0 +1,41 @@
+import { ventilationNames, type RoomRow } from '@zymostat/contract';
+import { parseFigure, type Ventilation } from '@zymostat/core';
+import { useState, type FormEvent } from 'react';
+import { api } from '../../app/api.ts';
+import { figureBetween, written } from '../../ui/checks.ts';
+import { optionsOf, Segments, TextField, Tick } from '../../ui/Field.tsx';
+import { WentWrong } from '../../ui/parts.tsx';
+
+const anArea = figureBetween(0.5, 500, 'm²');
+const aHeight = figureBetween(1.5, 10, 'm');
+
+/** Adds a room, or changes one. */
+export const RoomForm = ({ homeId, room, onDone }: { homeId: string; room?: RoomRow; onDone: (id?: string) => void }) => {
+  const [name, setName] = useState(room?.name ?? '');
+  const [floorArea, setFloorArea] = useState(room ? String(room.floorArea) : '');
+  const [height, setHeight] = useState(String(room?.height ?? 2.4));
+  const [ventilation, setVentilation] = useState<Ventilation>(room?.ventilation ?? 'window');
+  const [flame, setFlame] = useState(room?.flame ?? false);
+  const [addRoom, adding] = api.useAddRoomMutation();
+  const [editRoom, editing] = api.useEditRoomMutation();
+  const submit = async (event: FormEvent) => {
+    event.preventDefault();
+    if (written(name) || anArea(floorArea) || aHeight(height)) return;
+    const body = { name: name.trim(), floorArea: parseFigure(floorArea)!, height: parseFigure(height)!, ventilation, flame };
+    const result = room ? await editRoom({ id: room.id, body }) : await addRoom({ id: homeId, body });
+    if (!result.error) onDone(room ? room.id : (result.data as { id: string }).id);
+  };
+  return (
+    <form onSubmit={submit} className="grid gap-4" noValidate>
+      <TextField label="Room" value={name} onChange={setName} check={written} autoFocus />
+      <div className="grid grid-cols-2 gap-4">
+        <TextField label="Floor area, m²" value={floorArea} onChange={setFloorArea} check={anArea} figure />
+        <TextField label="Height, m" value={height} onChange={setHeight} check={aHeight} figure />
+      </div>
+      <Segments label="Air" value={ventilation} onChange={setVentilation} options={optionsOf(ventilationNames)} />
+      <Tick label="Flame or pilot light in this room: gas hob, fireplace, smoker" checked={flame} onChange={setFlame} />
+      <WentWrong error={adding.error ?? editing.error} />
+      <button className="btn btn--main">{room ? 'Save' : 'Add the room'}</button>
+    </form>
+  );
+};

@@ -1,0 +1,60 @@
+import { familyNames, nameOfBatch, percent, reasonInWords, type StockRow } from '@zymostat/contract';
+import { activeFacts, type Compared, type Goal, type HouseRules } from '@zymostat/core';
+import { useState } from 'react';
+import { aStrength } from '../../ui/checks.ts';
+import { Choice, TextField } from '../../ui/Field.tsx';
+import { Severity } from '../../ui/parts.tsx';
+import { StrengthRule } from '../../ui/StrengthRule.tsx';
+import { WetBand } from '../../ui/WetBand.tsx';
+
+interface Props {
+  compared: Compared;
+  stocks: StockRow[];
+  goal: Goal;
+  rules: HouseRules;
+  set: boolean;
+  typed: { stockId: string; strength: string } | undefined;
+  onType: (typed: { stockId: string; strength: string }) => void;
+  onSet: () => void;
+}
+
+/** One family for one surface: outcome, strength rule, wet band, and every reason with its source. */
+export const FamilyRow = ({ compared, stocks, goal, rules, set, typed, onType, onSet }: Props) => {
+  const { family, stock, strength, contact } = compared;
+  const { basis } = activeFacts[stock.active];
+  const never = contact.outcome === 'never';
+  const reasons = contact.reasons.filter((reason) => !(reason.code === 'cleaning-needs-no-wait'));
+  const [worst] = reasons;
+  const grave = reasons.slice(never ? 1 : 0).filter((reason) => reason.outcome !== 'use');
+  const mild = reasons.filter((reason) => reason.outcome === 'use' && reason.code !== 'material-bears');
+  const [changing, change] = useState(typed !== undefined && !set);
+  return (
+    <article className={`compare ${never ? 'compare--never' : ''}`} data-family={family} aria-label={familyNames[family]}>
+      {never && <p className="bar-never">Never <span>{worst && reasonInWords(worst)}</span></p>}
+      <div className="compare__name">
+        <i className="compare__swatch fill" />
+        <h2>{familyNames[family]}</h2>
+        <p className="small soft">{percent(strength)} {basis}, {stocks.find((one) => one.id === stock.id)?.code}</p>
+        {!never && <Severity is={contact.outcome} />}
+        {set && <b className="small block">Set here</b>}
+      </div>
+      <div className="compare__rule"><StrengthRule family={family} stock={stock.strength} span={goal === 'clean' ? { floor: 0, top: 1 } : contact.span} batch={strength} /></div>
+      <div className="compare__band">
+        {never ? <p className="small soft">{contact.span ? 'No wet time would count.' : 'No stretch of the rule is permitted, and no wet time would count.'}</p>
+          : contact.seconds > 0 ? <WetBand family={family} required={contact.seconds} scale /> : <p className="small soft">No wait: it only cleans.</p>}
+      </div>
+      <div className="compare__why">
+        {never && worst && <p className="compare__source">{worst.source}</p>}
+        {grave.map((reason) => <p key={reason.code} className="my-0.5"><Severity is={reason.outcome} /> <span className="ml-1">{reasonInWords(reason)}</span> <span className="compare__source">{reason.source}</span></p>)}
+        {!never && <p>{mild.map((reason) => <span key={reason.code}>{reasonInWords(reason)} <span className="compare__source">{reason.source}</span> </span>)}</p>}
+        <button className="btn btn--quiet mt-1" aria-expanded={changing} onClick={() => change(!changing)}>{changing ? 'Leave it so' : 'Other strength or stock'}</button>
+        {!set && !never && <button className="btn btn--quiet mt-1 ml-5" onClick={onSet}>Set {familyNames[family].toLowerCase()}</button>}
+      </div>
+      {changing && <div className="compare__acts">
+        <TextField label="In use at" figure value={typed?.strength ?? percent(strength)} check={aStrength(basis)} onChange={(text) => onType({ stockId: stock.id, strength: text })} />
+        {stocks.length > 1 && <Choice className="field--stock" label="From" value={stock.id} onChange={(stockId) => onType({ stockId, strength: typed?.strength ?? percent(strength) })} options={stocks.map((one) => ({ value: one.id, name: `${one.name}, ${one.code}` }))} />}
+        {goal === 'disinfect' && never && contact.span && <span className="small soft pb-2">As it stands it is {nameOfBatch(stock.active, strength, rules)}.</span>}
+      </div>}
+    </article>
+  );
+};

@@ -1,0 +1,88 @@
+import { againstNames, familyNames, materialWords, percent, touchedNames, type HomeDetail, type RoomRow, type StockRow, type SurfaceRow } from '@zymostat/contract';
+import { activeFacts, assessSurface, bestOf, compareFamilies, families, materials, parseStrength, type Compared, type Family, type HouseRules, type Material, type Setting } from '@zymostat/core';
+import { useState } from 'react';
+import { api } from '../../app/api.ts';
+import { written } from '../../ui/checks.ts';
+import { Choice, Segments, optionsOf, TextField } from '../../ui/Field.tsx';
+import { Severity, Verdict, WentWrong } from '../../ui/parts.tsx';
+import { FamilyRow } from './FamilyRow.tsx';
+import { sayTreatment, sayWashOnly } from './words.ts';
+
+interface Props {
+  home: HomeDetail;
+  room: RoomRow;
+  surface: SurfaceRow;
+  stocks: StockRow[];
+  rules: HouseRules;
+  now: number;
+}
+
+/** What somebody has typed for a family, over what would be taken from the stock by itself. */
+type Typed = Partial<Record<Family, { stockId: string; strength: string }>>;
+
+const typedFrom = ({ use }: Setting, stocks: StockRow[]): Typed => {
+  const stock = use && stocks.find((one) => one.id === use.stockId);
+  return stock ? { [activeFacts[stock.active].family]: { stockId: stock.id, strength: percent(use.strength) } } : {};
+};
+
+/** One surface: what it must reach, and what each family could do for it here. */
+export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props) => {
+  const { setting } = surface;
+  const [save, saving] = api.useSetSurfaceMutation();
+  const [typed, setTyped] = useState(() => typedFrom(setting, stocks));
+  const [why, setWhy] = useState(setting.accepted ?? '');
+  const where = { surface, room, home, rules, now };
+  const set = (to: Partial<Setting>) => void save({ id: surface.id, body: { ...setting, ...to } });
+
+  const asTyped = (one: Compared): Compared => {
+    const own = typed[one.family];
+    const stock = stocks.find((candidate) => candidate.id === own?.stockId) ?? one.stock;
+    const read = own && parseStrength(own.strength, activeFacts[stock.active].basis);
+    const strength = read?.ok ? read.value.value : one.strength;
+    return { ...one, stock, strength, contact: assessSurface({ ...setting, stock, strength }, where) };
+  };
+  const compared = compareFamilies(setting, stocks, where).map(asTyped);
+  const isSet = (one: Compared) => setting.use?.stockId === one.stock.id && Math.abs(setting.use.strength - one.strength) < 1e-9;
+  const chosen = compared.find(isSet);
+  const best = bestOf(compared);
+  const porous = (materials[surface.material] as Material).porous === true;
+  const use = (one: Compared) => set({ use: { stockId: one.stock.id, strength: one.strength }, accepted: null });
+
+  const proposal = chosen ?? (setting.goal === 'disinfect' ? best : undefined);
+  const say = !proposal ? (setting.goal === 'disinfect' ? 'Nothing on the shelf may disinfect this. Clean it, or call for a registered product or a licensed trade.' : sayWashOnly(porous))
+    : proposal.contact.outcome === 'never' ? `${familyNames[proposal.family]} is set, and it does not hold here.`
+    : sayTreatment(setting.goal, proposal.stock.active, proposal.strength, proposal.contact);
+  const careOpen = chosen?.contact.outcome === 'care' && !setting.accepted;
+  return (
+    <>
+      <p className="crumb"><b>{surface.name}</b> · {materialWords[surface.material].name} · {surface.area} m² · {touchedNames[surface.touched]}{surface.food && ' · food touches it'}</p>
+      <Verdict say={say} why={chosen ? undefined : proposal ? 'Not set yet: this is what the evidence, the material and the home allow.' : undefined}>
+        {proposal && !chosen && proposal.contact.outcome !== 'never' && <button className="btn btn--main" onClick={() => use(proposal)}>Set {familyNames[proposal.family].toLowerCase()}</button>}
+      </Verdict>
+      <div className="mb-4 flex flex-wrap items-end gap-x-6 gap-y-3">
+        <Segments label="Must be" value={setting.goal} onChange={(goal) => set({ goal, use: null, accepted: null })} options={[{ value: 'clean', name: 'cleaned' }, { value: 'disinfect', name: 'disinfected' }]} />
+        {setting.goal === 'disinfect' && <Choice className="w-56" label="Against" value={setting.against} onChange={(against) => set({ against })} options={optionsOf(againstNames)} />}
+        {setting.use && <button className="btn btn--quiet mb-1.5" onClick={() => set({ use: null, accepted: null })}>Take {chosen ? familyNames[chosen.family].toLowerCase() : 'it'} off again</button>}
+      </div>
+      <WentWrong error={saving.error} />
+      {chosen?.contact.outcome === 'care' && (
+        <form className="mb-4 border-y border-ink py-3" onSubmit={(event) => { event.preventDefault(); if (!written(why)) set({ accepted: why.trim() }); }}>
+          <p className="mb-2 flex items-center gap-3"><Severity is="care" /> {careOpen ? 'A competent person may decide this. The reason stays on the record.' : <span>Accepted: <b>{setting.accepted}</b></span>}</p>
+          {careOpen && <div className="flex flex-wrap items-end gap-3"><TextField className="min-w-60 grow" label="Why it is acceptable here" value={why} onChange={setWhy} check={written} /><button className="btn">Accept with this reason</button></div>}
+        </form>
+      )}
+      <div className="compare__head"><span>Family</span><span>Strength</span><span>Must stay wet</span></div>
+      {families.map((family) => {
+        const one = compared.find((candidate) => candidate.family === family);
+        return one
+          ? <FamilyRow key={family} compared={one} stocks={stocks.filter((stock) => activeFacts[stock.active].family === family)} goal={setting.goal} rules={rules} set={isSet(one)}
+              typed={typed[family]} onType={(to) => setTyped({ ...typed, [family]: to })} onSet={() => use(one)} />
+          : <article key={family} className="compare compare--line" data-family={family}><div className="compare__name"><i className="compare__swatch fill" /><h2>{familyNames[family]}</h2></div><p className="compare__why">No stock at hand.</p></article>;
+      })}
+      <article className="compare compare--line" data-family="soap">
+        <div className="compare__name"><i className="compare__swatch fill" /><h2>Detergent</h2></div>
+        <p className="compare__why flex items-baseline gap-3" style={{ margin: 0 }}><Severity is="use" word="Use first" /><span>Soil spends the solution, so the wet time counts from a clean surface. It lifts; it does not kill.</span></p>
+      </article>
+    </>
+  );
+};

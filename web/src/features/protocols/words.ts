@@ -1,0 +1,19 @@
+import { duration, familyNames, materialWords, strengthOf } from '@zymostat/contract';
+import { activeFacts, type Active, type Contact, type Goal } from '@zymostat/core';
+
+const figures = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'];
+
+/** "Two things stand" */
+export const countInWords = (n: number): string => `${figures[n] ?? n} ${n === 1 ? 'thing stands' : 'things stand'}`;
+
+/** The sentence that a surface's sheet begins with. */
+export const sayTreatment = (goal: Goal, active: Active, strength: number, { seconds, reasons }: Contact): string => {
+  const what = `${strengthOf(active, strength).replace(/ [vw]\/[vw]$/, '')} ${familyNames[activeFacts[active].family].toLowerCase()}`;
+  const rinse = reasons.some((reason) => /rinse/.test(reason.code)) ? ', rinse' : '';
+  if (goal === 'clean') return `Wash it, go over it with ${what}, wipe${rinse}.`;
+  return `Wash it, keep it wet with ${what} for ${duration(seconds)}, wipe${rinse}.`;
+};
+
+export const sayWashOnly = (porous: boolean): string => (porous ? 'Clean it only: nothing disinfects a porous thing.' : 'Wash it with detergent, rinse, dry.');
+
+export const materialName = (id: keyof typeof materialWords): string => materialWords[id].name;

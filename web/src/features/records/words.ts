@@ -1,0 +1,29 @@
+import { activeNames, clock, eventNames, percent, reasonInWords, strengthOf, type RecordRow } from '@zymostat/contract';
+
+const refusedWhat = { protocol: 'a protocol', batch: 'a batch', 'round-event': 'in a round' } as const;
+
+/** A row of the ledger in one line and a note. */
+export const lineOf = (row: RecordRow): { what: string; note: string } => {
+  switch (row.kind) {
+    case 'approval':
+      return { what: `version ${row.body.number}`, note: `${row.body.surfaces} surfaces, ${row.body.accepted} accepted with a reason` };
+    case 'batch':
+      return { what: `${row.body.code}, ${percent(row.body.strength)} ${activeNames[row.body.active]}`, note: `from ${row.body.stockCode}` };
+    case 'round-started':
+      return { what: `by version ${row.body.version}`, note: '' };
+    case 'round-finished':
+      return { what: `${row.body.done} done${row.body.open ? `, ${row.body.open} left open` : ''}`, note: row.body.notMet ? `${row.body.notMet} not met` : '' };
+    case 'surface-event':
+      return { what: `${row.body.surfaceName}: ${eventNames[row.body.event].toLowerCase()}`, note: row.body.batchCode ? `bottle ${row.body.batchCode}` : '' };
+    case 'wet-time': {
+      const { surfaceName, requiredSeconds, heldSeconds, met, event } = row.body;
+      const held = requiredSeconds > 0 ? `${clock(heldSeconds)} of ${clock(requiredSeconds)}` : 'cleaned';
+      return { what: `${surfaceName}: ${held}${requiredSeconds > 0 ? (met ? ', met' : ', not met') : ''}`, note: `${eventNames[event].toLowerCase()}, ${strengthOf(row.body.active, row.body.strength)}` };
+    }
+    case 'refusal':
+      return { what: `${refusedWhat[row.body.what]}: ${row.body.detail}`, note: row.body.reasons[0] ? reasonInWords(row.body.reasons[0]) : '' };
+    case 'near-miss':
+    case 'incident':
+      return { what: row.body.what, note: row.body.place };
+  }
+};

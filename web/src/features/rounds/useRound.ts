@@ -1,0 +1,42 @@
+import type { BatchRow, Round, RoundEvent } from '@zymostat/contract';
+import { foldClock, judgeEvent, treatmentOf, type Batch, type EventKind, type SurfaceClock, type Treatment, type TreatedSurface, type Verdict } from '@zymostat/core';
+import { useMemo } from 'react';
+import { v7 as newId } from 'uuid';
+import { useAppSelector } from '../../app/store.ts';
+import { keep } from './outbox.ts';
+
+/** One surface of a round, with its clock as of the last event. */
+export interface Stop {
+  surface: TreatedSurface;
+  roomName: string;
+  treatment: Treatment;
+  clock: SurfaceClock;
+}
+
+const unique = (events: RoundEvent[]): RoundEvent[] => [...new Map(events.map((event) => [event.id, event])).values()];
+
+/** Every surface of the round in working order, folded from what the server has and what still waits on the phone. */
+export const useStops = (round: Round | undefined): Stop[] => {
+  const { waiting, taken } = useAppSelector((state) => state.outbox);
+  return useMemo(() => {
+    if (!round) return [];
+    const own = [...taken, ...waiting].filter((one) => one.roundId === round.id && !one.event.turnedBack).map(({ event }) => event);
+    const events = unique([...round.events, ...own]);
+    return round.version.protocol.rooms.flatMap((room) =>
+      room.surfaces.map((surface) => {
+        const treatment = treatmentOf(surface);
+        return { surface, roomName: room.name, treatment, clock: foldClock(events.filter((event) => event.surfaceId === surface.id), treatment) };
+      }),
+    );
+  }, [round, waiting, taken]);
+};
+
+export const asBatches = (rows: BatchRow[]): Map<string, Batch> => new Map(rows.map(({ id, active, strength, discardAfter }) => [id, { id, active, strength, discardAfter }]));
+
+/** Records what was done at a stop. Judged here at once by the core; a refusal is put on record too. */
+export const doAt = (roundId: string, stop: Stop, kind: EventKind, batchId: string | null, batches: Map<string, Batch>): Verdict => {
+  const event = { id: newId(), surfaceId: stop.surface.id, kind, at: Date.now(), batchId };
+  const verdict = judgeEvent(event, stop.treatment, stop.clock, batches);
+  void keep(roundId, { ...event, turnedBack: verdict.outcome === 'never' });
+  return verdict;
+};
