@@ -1,4 +1,5 @@
 import js from '@eslint/js';
+import globals from 'globals';
 import hooks from 'eslint-plugin-react-hooks';
 import ts from 'typescript-eslint';
 
@@ -16,6 +17,7 @@ export default ts.config(
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
     },
   },
+  { files: ['scripts/**', '*.js'], languageOptions: { globals: globals.node } },
   {
     files: ['core/src/**'],
     rules: {

@@ -5,7 +5,6 @@ const project = (name) => ({
   testMatch: ['<rootDir>/test/**/*.test.ts'],
   extensionsToTreatAsEsm: ['.ts'],
   transform: { '\\.ts$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript' } }, module: { type: 'es6' } }] },
-  testTimeout: 30_000,
 });
 
-export default { projects: ['core', 'contract', 'server'].map(project) };
+export default { testTimeout: 30_000, projects: ['core', 'contract', 'server', 'web'].map(project) };

@@ -1,16 +1,19 @@
-/** Litres in one measure. Source: NIST Handbook 44 / SP 811 for US customary volumes (memory). */
+/** The US gallon is 231 cubic inches, exactly. Source: NIST Handbook 44 (memory). */
+const GALLON = 3.785411784;
+
+/** Litres in one measure; the US ones are whole parts of the gallon. Source: NIST SP 811 (memory). */
 export const litresPerMeasure = {
   ml: 0.001,
   cl: 0.01,
   dl: 0.1,
   l: 1,
-  teaspoon: 0.00492892,
-  tablespoon: 0.0147868,
-  'fluid ounce': 0.0295735,
-  cup: 0.236588,
-  pint: 0.473176,
-  quart: 0.946353,
-  gallon: 3.785412,
+  teaspoon: GALLON / 768,
+  tablespoon: GALLON / 256,
+  'fluid ounce': GALLON / 128,
+  cup: GALLON / 16,
+  pint: GALLON / 8,
+  quart: GALLON / 4,
+  gallon: GALLON,
 } as const;
 
 export type Measure = keyof typeof litresPerMeasure;

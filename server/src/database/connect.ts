@@ -19,7 +19,7 @@ export const connect = async (url: string): Promise<DataSource> => {
     migrations: [FirstTables1767225600000],
     migrationsTransactionMode: 'each',
     poolSize: 10,
-    logging: ['error'],
+    logging: false,
     extra: { connectionTimeoutMillis: 5000 },
   });
   await db.initialize();

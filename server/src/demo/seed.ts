@@ -23,7 +23,8 @@ const idsInARow = () => {
   return () => createHash('sha256').update(`demo ${(n += 1)}`).digest('hex').slice(0, 32).replace(/^(.{8})(.{4}).(.{3}).(.{3})(.{12})$/, '$1-$2-4$3-8$4-$5');
 };
 
-const db = await connect(databaseUrl());
+const database = await connect(databaseUrl());
+const db = database.manager;
 const today = Math.floor(Date.now() / DAY) * DAY;
 let time = today - 16 * DAY + 9 * HOUR;
 const clock: Clock = { ms: () => time, set: (ms) => (time = ms) };
@@ -86,7 +87,7 @@ const seed = async () => {
     clock.set(today - day * DAY + 9 * HOUR);
     await workThrough(context, clock, home.id, cleaner, caddy, chance);
 
-    for (const { days, home: at, by, products, ...rest } of nearMisses.filter((one) => one.days === day)) {
+    for (const { days: _, home: at, by, products, ...rest } of nearMisses.filter((one) => one.days === day)) {
       await logMishap(context, { kind: 'near-miss', homeId: made.get(at)!.id, at: clock.ms(), products: [...products], ...rest }, team.get(by)!);
     }
     if (day === 6) {
@@ -127,7 +128,7 @@ const seed = async () => {
 };
 
 if ((await db.getRepository(CompanyEntity).count()) === 0) await seed();
-await db.destroy();
+await database.destroy();
 
 console.log(`Demo accounts of ${company.name}, all with the password ${password}:`);
 for (const { login, role } of people) console.log(`  ${login.padEnd(8)} ${role}`);

@@ -4,8 +4,7 @@ import type { Endpoint, Schema } from '@zymostat/contract';
 import type { Request, Response, Router } from 'express';
 import * as v from 'valibot';
 import type { Context } from '../context.ts';
-import type { Person } from '../features/people/entities.ts';
-import { personOfToken } from '../features/people/service.ts';
+import { personOfToken, type Person } from '../features/people/service.ts';
 import { problems } from './problems.ts';
 import { sessionToken } from './session.ts';
 

@@ -19,7 +19,7 @@ export const api = createApi({
   tagTypes: ['Me', 'Homes', 'Home', 'Stock', 'Batches', 'Mishaps', 'Rounds', 'Round', 'WetNow', 'Records'],
   endpoints: (build) => ({
     me: build.query<Answer<'me'>, void>({ query: () => call('me'), providesTags: ['Me'] }),
-    signIn: build.mutation<Answer<'signIn'>, Body<'signIn'>>({ query: (body) => call('signIn', { body }), invalidatesTags: ['Me'] }),
+    signIn: build.mutation<Answer<'signIn'>, Body<'signIn'>>({ query: (body) => call('signIn', { body }), invalidatesTags: (me) => (me ? ['Me'] : []) }),
     signOut: build.mutation<null, void>({ query: () => call('signOut') }),
 
     homes: build.query<Answer<'homes'>, void>({ query: () => call('homes'), providesTags: ['Homes'] }),
@@ -32,7 +32,19 @@ export const api = createApi({
     addSurface: build.mutation<Answer<'addSurface'>, WithBody<'addSurface'>>({ query: ({ id, body }) => call('addSurface', { id, body }), invalidatesTags: ['Homes', 'Home'] }),
     editSurface: build.mutation<null, WithBody<'editSurface'>>({ query: ({ id, body }) => call('editSurface', { id, body }), invalidatesTags: ['Home'] }),
     removeSurface: build.mutation<null, string>({ query: (id) => call('removeSurface', { id }), invalidatesTags: ['Homes', 'Home'] }),
-    setSurface: build.mutation<null, WithBody<'setSurface'>>({ query: ({ id, body }) => call('setSurface', { id, body }), invalidatesTags: ['Home'] }),
+    setSurface: build.mutation<null, WithBody<'setSurface'> & { homeId: string }>({
+      query: ({ id, body }) => call('setSurface', { id, body }),
+      invalidatesTags: ['Home'],
+      // Shown at once, so that a second choice builds on the first and not on what stood before it.
+      onQueryStarted: async ({ id, homeId, body }, { dispatch, queryFulfilled }) => {
+        const patch = dispatch(
+          api.util.updateQueryData('home', homeId, (home) => {
+            for (const room of home.rooms) for (const surface of room.surfaces) if (surface.id === id) surface.setting = body;
+          }),
+        );
+        await queryFulfilled.catch(patch.undo);
+      },
+    }),
     approve: build.mutation<Answer<'approve'>, string>({ query: (id) => call('approve', { id, body: {} }), invalidatesTags: ['Homes', 'Home', 'Records'] }),
 
     stock: build.query<Answer<'stock'>, void>({ query: () => call('stock'), providesTags: ['Stock'] }),

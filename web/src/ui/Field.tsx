@@ -1,4 +1,4 @@
-import { Listbox, ListboxButton, ListboxOption, ListboxOptions, Radio, RadioGroup } from '@headlessui/react';
+import { Field as HeadlessField, Label, Listbox, ListboxButton, ListboxOption, ListboxOptions, Radio, RadioGroup } from '@headlessui/react';
 import { useId, useState, type ReactNode } from 'react';
 
 interface TextProps {
@@ -44,22 +44,19 @@ interface ChoiceProps<T> {
 }
 
 /** One of a list. */
-export const Choice = <T,>({ label, value, onChange, options, empty = 'Choose …', className = '' }: ChoiceProps<T>) => {
-  const id = useId();
-  return (
-    <div className={`field ${className}`}>
-      <span className="field__label" id={id}>{label}</span>
-      <Listbox value={value} onChange={onChange}>
-        <ListboxButton className="input input--choice" aria-labelledby={`${id} ${id}-value`}>
-          <span id={`${id}-value`} className="truncate">{options.find((option) => option.value === value)?.name ?? <span className="soft">{empty}</span>}</span>
-        </ListboxButton>
-        <ListboxOptions anchor="bottom start" className="options w-(--button-width) min-w-56" aria-labelledby={id}>
-          {options.map((option) => <ListboxOption key={String(option.value)} value={option.value} className="options__one">{option.name}</ListboxOption>)}
-        </ListboxOptions>
-      </Listbox>
-    </div>
-  );
-};
+export const Choice = <T,>({ label, value, onChange, options, empty = 'Choose …', className = '' }: ChoiceProps<T>) => (
+  <HeadlessField className={`field ${className}`}>
+    <Label className="field__label">{label}</Label>
+    <Listbox value={value} onChange={onChange}>
+      <ListboxButton className="input input--choice">
+        <span className="truncate">{options.find((option) => option.value === value)?.name ?? <span className="soft">{empty}</span>}</span>
+      </ListboxButton>
+      <ListboxOptions anchor="bottom start" className="options w-(--button-width) min-w-56">
+        {options.map((option) => <ListboxOption key={String(option.value)} value={option.value} className="options__one">{option.name}</ListboxOption>)}
+      </ListboxOptions>
+    </Listbox>
+  </HeadlessField>
+);
 
 /** One of a few, all in sight. */
 export const Segments = <T extends string>({ label, value, onChange, options }: { label: string; value: T; onChange: (value: T) => void; options: readonly { value: T; name: string }[] }) => (

@@ -2,16 +2,20 @@ import { inMillilitres, oneOf, type Measure } from '@zymostat/core';
 
 export type UnitSystem = 'us' | 'metric';
 
-const eighths = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'];
+/** Which way an amount may be off: a stock never less, water never more, so that a batch never comes out weaker. */
+export type Rounding = 'near' | 'up' | 'down';
 
-const mixed = (figure: number): string => {
-  const rounded = Math.round(figure * 8);
-  const [whole, part] = [Math.floor(rounded / 8), rounded % 8];
-  return `${whole || (part ? '' : '0')}${whole && part ? ' ' : ''}${eighths[part]}`;
-};
+const quarters = ['', '¼', '½', '¾'];
+const mixed = (inQuarters: number): string => `${Math.floor(inQuarters / 4) || ''}${inQuarters >= 4 && inQuarters % 4 ? ' ' : ''}${quarters[inQuarters % 4]}`;
 
-/** From large to small; a measure serves from the second figure on. */
-const kitchen: [Measure, string, number][] = [['gallon', 'gal', 1], ['quart', 'qt', 1], ['cup', 'cup', 0.25], ['tablespoon', 'tbsp', 1], ['teaspoon', 'tsp', 0]];
+/** From large to small, each with the quarters of it that are sold as a measure. */
+const kitchen: { measure: Measure; word: string; finest: number }[] = [
+  { measure: 'gallon', word: 'gal', finest: 4 },
+  { measure: 'cup', word: 'cups', finest: 1 },
+  { measure: 'tablespoon', word: 'tbsp', finest: 4 },
+  { measure: 'teaspoon', word: 'tsp', finest: 1 },
+];
+const turn = { near: Math.round, up: Math.ceil, down: Math.floor };
 
 /** "338 ml", "1.25 l" */
 export const inMetric = (volume: number): string => {
@@ -19,12 +23,20 @@ export const inMetric = (volume: number): string => {
   return ml >= 1000 ? `${Number((ml / 1000).toFixed(3))} l` : `${Number(ml.toFixed(ml < 100 ? 1 : 0))} ml`;
 };
 
-/** "about 1 ⅜ cup": to the nearest eighth; the exact figure in ml stands beside it. */
-export const inKitchen = (volume: number): string => {
-  const [measure, word] = kitchen.find(([one, , least]) => volume / oneOf(one) >= least)!;
-  const figure = volume / oneOf(measure);
-  return `${mixed(figure)} ${word}${measure === 'cup' && figure > 1.06 ? 's' : ''}`;
+/** "1 ¼ cups + 1 tbsp + 1 ½ tsp": in the measures people have, to a quarter teaspoon; the exact ml stand beside it. */
+export const inKitchen = (volume: number, rounding: Rounding = 'near'): string => {
+  const teaspoon = oneOf('teaspoon') / 4;
+  // A hair is not an amount: what came from a fraction and back is taken for the fraction.
+  const hair = rounding === 'up' ? -1e-6 : rounding === 'down' ? 1e-6 : 0;
+  let left = turn[rounding](volume / teaspoon + hair) * teaspoon;
+  const parts = kitchen.flatMap(({ measure, word, finest }) => {
+    const quarter = oneOf(measure) / 4;
+    const count = Math.floor(left / quarter / finest + 1e-3) * finest;
+    left -= count * quarter;
+    return count > 0 ? [`${mixed(count)} ${word === 'cups' && count <= 4 ? 'cup' : word}`] : [];
+  });
+  return parts.join(' + ') || 'less than ¼ tsp';
 };
 
 /** An amount in the person's own units. */
-export const amountIn = (units: UnitSystem, volume: number): string => (units === 'us' ? inKitchen(volume) : inMetric(volume));
+export const amountIn = (units: UnitSystem, volume: number, rounding?: Rounding): string => (units === 'us' ? inKitchen(volume, rounding) : inMetric(volume));

@@ -1,10 +1,9 @@
 import { percent, type BatchRow, type PourBatch, type StockRow } from '@zymostat/contract';
 import { activeFacts, dilute, judgeBatchTarget, shelfLife } from '@zymostat/core';
-import { In, type EntityManager } from 'typeorm';
-import type { Context } from '../../context.ts';
+import { In } from 'typeorm';
+import { within, type Context } from '../../context.ts';
 import { problems } from '../../http/problems.ts';
-import type { Person } from '../people/entities.ts';
-import { personNames, theCompany } from '../people/service.ts';
+import { personNames, theCompany, type Person } from '../people/service.ts';
 import { append, appendAlone } from '../records/service.ts';
 import { BatchEntity, StockEntity, type BatchRecord, type StockContainer } from './entities.ts';
 
@@ -38,12 +37,12 @@ export const newestBatches = async (context: Context): Promise<BatchRow[]> => {
 };
 
 /** Batches that a round speaks of, with the code on their label. */
-export const batchesById = async (manager: EntityManager, ids: string[]): Promise<(BatchRecord & { code: string })[]> =>
-  (await manager.findBy(BatchEntity, { id: In(ids) })).map((row) => ({ ...row, code: batchCode(row.number!) }));
+export const batchesById = async ({ db }: Context, ids: string[]): Promise<(BatchRecord & { code: string })[]> =>
+  (await db.findBy(BatchEntity, { id: In(ids) })).map((row) => ({ ...row, code: batchCode(row.number!) }));
 
 /** Records a batch as poured, or refuses what may not be mixed; the refusal goes to the ledger too. */
 export const pourBatch = async (context: Context, { stockId, strength, purpose, volume }: PourBatch, person: Person): Promise<BatchRow> => {
-  const { db, now, newId } = context;
+  const { now, newId } = context;
   const [stock, { houseRules }] = await Promise.all([stockById(context, stockId), theCompany(context)]);
   if (!stock) throw problems.notFound('that stock');
   const verdict = judgeBatchTarget(stock, strength, purpose, houseRules, now());
@@ -56,15 +55,15 @@ export const pourBatch = async (context: Context, { stockId, strength, purpose, 
   const keeping = shelfLife(activeFacts[stock.active].family, strength, pour.water > 0);
   // A bottle never outlives the stock it was filled from.
   const discardAfter = new Date(Math.min(now() + keeping.seconds * 1000, stock.expiresAt));
-  return db.transaction(async (manager) => {
+  return within(context, async (inside) => {
     const row: BatchRecord = {
       id: newId(), stockId, active: stock.active, strength, purpose, volume, stockVolume: pour.stock, waterVolume: pour.water,
       madeAt: new Date(now()), madeBy: person.id, discardAfter,
     };
-    await manager.insert(BatchEntity, row as never);
-    const { number } = await manager.findOneByOrFail(BatchEntity, { id: row.id });
+    await inside.db.insert(BatchEntity, row as never);
+    const { number } = await inside.db.findOneByOrFail(BatchEntity, { id: row.id });
     const batch = asBatch({ ...row, number }, stock.code, person.name);
-    await append(manager, now(), { kind: 'batch', factId: batch.id, at: batch.madeAt, home: null, person, body: batch });
+    await append(inside, { kind: 'batch', factId: batch.id, at: batch.madeAt, home: null, person, body: batch });
     return batch;
   });
 };

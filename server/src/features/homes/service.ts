@@ -1,6 +1,6 @@
 import type { Answer, Body, HomeDetail } from '@zymostat/contract';
 import { justWashed, workingOrder, type Setting } from '@zymostat/core';
-import { In, type EntityManager, type EntitySchema, type ObjectLiteral } from 'typeorm';
+import { In, type EntitySchema, type ObjectLiteral } from 'typeorm';
 import type { Context } from '../../context.ts';
 import { problems } from '../../http/problems.ts';
 import { stockById } from '../bench/service.ts';
@@ -13,11 +13,11 @@ const settingOf = ({ goal, against, stockId, strength, accepted }: SurfaceRow): 
 });
 
 /** A home with its rooms and surfaces, as it stands, surfaces in working order. */
-export const surveyOf = async (manager: EntityManager, homeId: string): Promise<Survey> => {
-  const home = await manager.findOneBy(HomeEntity, { id: homeId });
+export const surveyOf = async ({ db }: Context, homeId: string): Promise<Survey> => {
+  const home = await db.findOneBy(HomeEntity, { id: homeId });
   if (!home) throw problems.notFound('that home');
-  const rooms = await manager.find(RoomEntity, { where: { homeId }, order: { position: 'ASC' } });
-  const surfaces = await manager.find(SurfaceEntity, { where: { roomId: In(rooms.map((room) => room.id)) }, order: { position: 'ASC' } });
+  const rooms = await db.find(RoomEntity, { where: { homeId }, order: { position: 'ASC' } });
+  const surfaces = await db.find(SurfaceEntity, { where: { roomId: In(rooms.map((room) => room.id)) }, order: { position: 'ASC' } });
   return {
     id: home.id,
     name: home.name,

@@ -2,7 +2,7 @@ import type { NewMishap, RecordRow } from '@zymostat/contract';
 import type { Context } from '../../context.ts';
 import { problems } from '../../http/problems.ts';
 import { homeById } from '../homes/service.ts';
-import type { Person } from '../people/entities.ts';
+import type { Person } from '../people/service.ts';
 import { appendAlone, asRecord, findRecords } from '../records/service.ts';
 
 /** Phones and desks disagree by a little; more than this ahead is a slip of the pen. */

@@ -6,6 +6,8 @@ import type { Context } from '../../context.ts';
 import { problems } from '../../http/problems.ts';
 import { CompanyEntity, PersonEntity, SessionEntity, SignInAttemptEntity, type Company, type Person } from './entities.ts';
 
+export type { Person };
+
 const SESSION_MS = 14 * 86_400_000;
 const WINDOW_MS = 15 * 60_000;
 const FAILURES_PER_LOGIN = 5;

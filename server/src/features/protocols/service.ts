@@ -1,12 +1,10 @@
 import type { Answer, HomeDetail, Protocol, Version } from '@zymostat/contract';
 import { buildProtocol, enforce, type Objection } from '@zymostat/core';
-import type { EntityManager } from 'typeorm';
-import type { Context } from '../../context.ts';
+import { within, type Context } from '../../context.ts';
 import { problems } from '../../http/problems.ts';
 import { stocksAtHand } from '../bench/service.ts';
 import { allHomes, countsByHome, surveyOf } from '../homes/service.ts';
-import type { Person } from '../people/entities.ts';
-import { personNames, theCompany } from '../people/service.ts';
+import { personNames, theCompany, type Person } from '../people/service.ts';
 import { canonical } from '../records/chain.ts';
 import { append, appendAlone } from '../records/service.ts';
 import { lastRoundByHome } from '../rounds/service.ts';
@@ -18,7 +16,7 @@ const protocolOf = (survey: Survey, rooms: Protocol['rooms']): Protocol => ({ ho
 
 const headOf = ({ id, number, approvedAt }: VersionRow, approvedBy: string) => ({ id, number, approvedAt: approvedAt.getTime(), approvedBy });
 
-const versionsOf = (manager: EntityManager, homeId: string): Promise<VersionRow[]> => manager.find(VersionEntity, { where: { homeId }, order: { number: 'DESC' } });
+const versionsOf = ({ db }: Context, homeId: string): Promise<VersionRow[]> => db.find(VersionEntity, { where: { homeId }, order: { number: 'DESC' } });
 
 export const newestVersion = async ({ db }: Context, homeId: string): Promise<VersionRow | undefined> =>
   (await db.getRepository(VersionEntity).find({ where: { homeId }, order: { number: 'DESC' }, take: 1 }))[0];
@@ -48,9 +46,8 @@ export const homeRows = async (context: Context): Promise<Answer<'homes'>> => {
 
 /** A home as it stands, with its versions and whether it has changed since the last of them. */
 export const homeDetail = async (context: Context, homeId: string): Promise<HomeDetail> => {
-  const { db } = context;
-  const survey = await surveyOf(db.manager, homeId);
-  const [versions, stocks, { houseRules }, names] = await Promise.all([versionsOf(db.manager, homeId), stocksAtHand(context), theCompany(context), personNames(context)]);
+  const survey = await surveyOf(context, homeId);
+  const [versions, stocks, { houseRules }, names] = await Promise.all([versionsOf(context, homeId), stocksAtHand(context), theCompany(context), personNames(context)]);
   const [newest] = versions;
   const asItStands = protocolOf(survey, buildProtocol(survey, stocks, houseRules, context.now()));
   return {
@@ -73,23 +70,23 @@ const objectionsInFull = (survey: Survey, objections: Objection[]) =>
  * here for good. A refusal is written to the ledger too.
  */
 export const approve = async (context: Context, homeId: string, person: Person): Promise<Answer<'approve'>> => {
-  const { db, now, newId } = context;
+  const { now, newId } = context;
   const [stocks, { houseRules }] = await Promise.all([stocksAtHand(context), theCompany(context)]);
-  const done = await db.transaction(async (manager) => {
-    await manager.query('SELECT 1 FROM home WHERE id = $1 FOR UPDATE', [homeId]);
-    const survey = await surveyOf(manager, homeId);
+  const done = await within(context, async (inside) => {
+    await inside.db.query('SELECT 1 FROM home WHERE id = $1 FOR UPDATE', [homeId]);
+    const survey = await surveyOf(inside, homeId);
     if (survey.rooms.every((room) => room.surfaces.length === 0)) throw problems.conflict('There is no surface in this home yet. Survey it first.');
     const objections = enforce(survey, stocks, houseRules, now());
     if (objections.length > 0) return { survey, objections };
 
-    const [newest] = await versionsOf(manager, homeId);
+    const [newest] = await versionsOf(inside, homeId);
     const row: VersionRow = {
       id: newId(), homeId, number: (newest?.number ?? 0) + 1, approvedAt: new Date(now()), approvedBy: person.id,
       protocol: protocolOf(survey, buildProtocol(survey, stocks, houseRules, now())),
     };
-    await manager.insert(VersionEntity, row as never);
+    await inside.db.insert(VersionEntity, row as never);
     const surfaces = row.protocol.rooms.flatMap((room) => room.surfaces);
-    await append(manager, now(), {
+    await append(inside, {
       kind: 'approval', factId: newId(), at: now(), home: survey, person,
       body: { versionId: row.id, number: row.number, surfaces: surfaces.length, accepted: surfaces.filter((surface) => surface.accepted).length },
     });

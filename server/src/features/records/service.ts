@@ -1,8 +1,10 @@
 import { recordKinds, type RecordFilter, type RecordRow, type Records } from '@zymostat/contract';
-import { Between, In, LessThan, LessThanOrEqual, MoreThan, MoreThanOrEqual, type EntityManager, type FindOptionsWhere } from 'typeorm';
-import type { Context } from '../../context.ts';
+import { Between, In, LessThan, LessThanOrEqual, MoreThan, MoreThanOrEqual, type FindOptionsWhere } from 'typeorm';
+import { within, type Context } from '../../context.ts';
 import { FIRST_HASH, firstBroken, hashOf, type Broken } from './chain.ts';
 import { LedgerEntity, type LedgerRow } from './entities.ts';
+
+export type { LedgerRow };
 
 /** A fact to be written down: who, what kind, when it happened and what it was. */
 export type NewFact = (RecordRow extends infer R ? (R extends RecordRow ? Pick<R, 'kind' | 'body'> : never) : never) & {
@@ -16,15 +18,15 @@ export type NewFact = (RecordRow extends infer R ? (R extends RecordRow ? Pick<R
 const APPENDING = 712_2026;
 
 /** Appends a fact inside the caller's transaction, so that a fact and what follows from it stand or fall together. */
-export const append = async (manager: EntityManager, now: number, fact: NewFact): Promise<LedgerRow> => {
-  await manager.query('SELECT pg_advisory_xact_lock($1)', [APPENDING]);
-  const [last] = await manager.find(LedgerEntity, { order: { seq: 'DESC' }, take: 1, select: { seq: true, hash: true } });
+export const append = async ({ db, now }: Context, fact: NewFact): Promise<LedgerRow> => {
+  await db.query('SELECT pg_advisory_xact_lock($1)', [APPENDING]);
+  const [last] = await db.find(LedgerEntity, { order: { seq: 'DESC' }, take: 1, select: { seq: true, hash: true } });
   const row: Omit<LedgerRow, 'hash'> = {
     seq: String(Number(last?.seq ?? 0) + 1),
     factId: fact.factId,
     kind: fact.kind,
     at: new Date(fact.at),
-    recordedAt: new Date(now),
+    recordedAt: new Date(now()),
     homeId: fact.home?.id ?? null,
     homeName: fact.home?.name ?? null,
     personId: fact.person.id,
@@ -33,20 +35,20 @@ export const append = async (manager: EntityManager, now: number, fact: NewFact)
     previousHash: last?.hash ?? FIRST_HASH,
   };
   const full = { ...row, hash: hashOf(row) };
-  await manager.insert(LedgerEntity, full as never);
+  await db.insert(LedgerEntity, full as never);
   return full;
 };
 
 /** A fact that stands by itself. */
-export const appendAlone = ({ db, now }: Context, fact: NewFact): Promise<LedgerRow> => db.transaction((manager) => append(manager, now(), fact));
+export const appendAlone = (context: Context, fact: NewFact): Promise<LedgerRow> => within(context, (inside) => append(inside, fact));
 
-export const factById = (manager: EntityManager, factId: string): Promise<LedgerRow | null> => manager.findOneBy(LedgerEntity, { factId });
+export const factById = ({ db }: Context, factId: string): Promise<LedgerRow | null> => db.findOneBy(LedgerEntity, { factId });
 
 /** Facts of rounds in the order they were taken. */
-export const factsOfRounds = async (manager: EntityManager, roundIds: string[]): Promise<LedgerRow[]> =>
+export const factsOfRounds = async ({ db }: Context, roundIds: string[]): Promise<LedgerRow[]> =>
   roundIds.length === 0
     ? []
-    : manager.createQueryBuilder(LedgerEntity, 'fact').where("fact.body->>'roundId' IN (:...roundIds)", { roundIds }).orderBy('fact.seq').getMany();
+    : db.createQueryBuilder(LedgerEntity, 'fact').where("fact.body->>'roundId' IN (:...roundIds)", { roundIds }).orderBy('fact.seq').getMany();
 
 export const asRecord = ({ seq, factId, kind, at, recordedAt, homeId, homeName, person, body, previousHash, hash }: LedgerRow): RecordRow =>
   ({ seq: Number(seq), factId, kind, at: at.getTime(), recordedAt: recordedAt.getTime(), homeId, homeName, person, body, previousHash, hash }) as RecordRow;

@@ -3,16 +3,14 @@ import {
   foldClock, judgeEvent, outcomeOf, treatmentOf, verdictOf, wetClock,
   type Batch, type Reason, type TreatedSurface, type Verdict, type WetEvent,
 } from '@zymostat/core';
-import { IsNull, type EntityManager } from 'typeorm';
-import type { Context } from '../../context.ts';
+import { IsNull } from 'typeorm';
+import { within, type Context } from '../../context.ts';
 import { problems } from '../../http/problems.ts';
 import { batchesById } from '../bench/service.ts';
 import { homeById } from '../homes/service.ts';
-import type { Person } from '../people/entities.ts';
-import { personNames } from '../people/service.ts';
+import { personNames, type Person } from '../people/service.ts';
 import { newestVersion, versionById } from '../protocols/service.ts';
-import type { LedgerRow } from '../records/entities.ts';
-import { append, factById, factsOfRounds, type NewFact } from '../records/service.ts';
+import { append, factById, factsOfRounds, type LedgerRow, type NewFact } from '../records/service.ts';
 import { RoundEntity, type RoundRecord } from './entities.ts';
 
 /** A phone's clock may be this far ahead before its times are refused. */
@@ -66,23 +64,23 @@ export const startRound = async (context: Context, { id, homeId }: { id: string;
   if (!home) throw problems.notFound('that home');
   if (!version) throw problems.conflict('No protocol is approved for this home yet. A supervisor approves it first.');
   const row: RoundRecord = { id, homeId, versionId: version.id, personId: person.id, startedAt: new Date(now()), finishedAt: null };
-  await db.transaction(async (manager) => {
-    await manager.insert(RoundEntity, row);
-    await append(manager, now(), { kind: 'round-started', factId: newId(), at: now(), home, person, body: { roundId: id, version: version.number } });
+  await within(context, async (inside) => {
+    await inside.db.insert(RoundEntity, row);
+    await append(inside, { kind: 'round-started', factId: newId(), at: now(), home, person, body: { roundId: id, version: version.number } });
   });
   return asRow(context, row);
 };
 
 export const roundById = async (context: Context, id: string, person: Person): Promise<Round> => {
   const row = mine(await context.db.getRepository(RoundEntity).findOneBy({ id }), person);
-  const [head, version, facts] = await Promise.all([asRow(context, row), versionById(context, row.versionId), factsOfRounds(context.db.manager, [id])]);
+  const [head, version, facts] = await Promise.all([asRow(context, row), versionById(context, row.versionId), factsOfRounds(context, [id])]);
   return { ...head, version, events: eventsOf(facts) };
 };
 
 /** The bottles a judgement needs: those already on the surface and the one in hand. */
-const batchesFor = async (manager: EntityManager, events: readonly WetEvent[]): Promise<{ judged: Map<string, Batch>; codes: Map<string, string> }> => {
+const batchesFor = async (context: Context, events: readonly WetEvent[]): Promise<{ judged: Map<string, Batch>; codes: Map<string, string> }> => {
   const ids = [...new Set(events.map((event) => event.batchId).filter((id) => id !== null))];
-  const rows = await batchesById(manager, ids);
+  const rows = await batchesById(context, ids);
   return {
     judged: new Map(rows.map(({ id, active, strength, discardAfter }) => [id, { id, active, strength, discardAfter: discardAfter.getTime() }])),
     codes: new Map(rows.map(({ id, code }) => [id, code])),
@@ -122,18 +120,19 @@ const answerTo = (known: LedgerRow, event: NewRoundEvent): Answer<'addEvent'> =>
  * before the answer goes out, and the same id is never taken twice.
  */
 export const addEvent = async (context: Context, roundId: string, event: NewRoundEvent, person: Person): Promise<Answer<'addEvent'>> => {
-  const { db, now } = context;
-  const done = await db.transaction(async (manager): Promise<{ known: LedgerRow } | { verdict: Verdict }> => {
-    const round = mine(await manager.findOne(RoundEntity, { where: { id: roundId }, lock: { mode: 'pessimistic_write' } }), person);
-    const known = await factById(manager, event.id);
+  const { now } = context;
+  const done = await within(context, async (inside): Promise<{ known: LedgerRow } | { verdict: Verdict }> => {
+    const round = mine(await inside.db.findOne(RoundEntity, { where: { id: roundId }, lock: { mode: 'pessimistic_write' } }), person);
+    const known = await factById(inside, event.id);
     if (known) return { known };
     if (round.finishedAt) throw problems.conflict('This round is finished.');
-    const [{ protocol }, home] = await Promise.all([versionById(context, round.versionId), homeById(context, round.homeId)]);
+    const { protocol } = await versionById(inside, round.versionId);
+    const home = await homeById(inside, round.homeId);
     const place = surfacesOf(protocol).find(({ surface }) => surface.id === event.surfaceId);
     if (!place) throw problems.notFound('that surface in this round');
 
-    const earlier = eventsOf(await factsOfRounds(manager, [roundId])).filter((one) => one.surfaceId === event.surfaceId);
-    const { judged, codes } = await batchesFor(manager, [...earlier, event]);
+    const earlier = eventsOf(await factsOfRounds(inside, [roundId])).filter((one) => one.surfaceId === event.surfaceId);
+    const { judged, codes } = await batchesFor(inside, [...earlier, event]);
     const treatment = treatmentOf(place.surface);
     const found = judgeEvent(event, treatment, foldClock(earlier, treatment), judged);
     const onPhone: Reason[] = event.turnedBack ? [{ code: 'refused-on-the-phone', outcome: 'never', source: 'the phone' }] : [];
@@ -143,7 +142,7 @@ export const addEvent = async (context: Context, roundId: string, event: NewRoun
       verdict.outcome === 'never'
         ? { kind: 'refusal', body: { what: 'round-event', detail: `${place.roomName}: ${place.surface.name}${batchCode ? `, bottle ${batchCode}` : ''}`, reasons: verdict.reasons } }
         : factOf(event, roundId, place, batchCode, earlier);
-    await append(manager, now(), { ...what, factId: event.id, at: event.at, home, person } as NewFact);
+    await append(inside, { ...what, factId: event.id, at: event.at, home, person } as NewFact);
     return { verdict };
   });
   if ('known' in done) return answerTo(done.known, event);
@@ -159,12 +158,13 @@ const clocksOf = (protocol: Protocol, events: readonly RoundEvent[]) =>
 
 /** Finishes a round, unless something in it is still wet. What was left undone is written down. */
 export const finishRound = async (context: Context, id: string, person: Person): Promise<null> => {
-  const { db, now, newId } = context;
-  await db.transaction(async (manager) => {
-    const round = mine(await manager.findOne(RoundEntity, { where: { id }, lock: { mode: 'pessimistic_write' } }), person);
+  const { now, newId } = context;
+  await within(context, async (inside) => {
+    const round = mine(await inside.db.findOne(RoundEntity, { where: { id }, lock: { mode: 'pessimistic_write' } }), person);
     if (round.finishedAt) return;
-    const [{ protocol }, home] = await Promise.all([versionById(context, round.versionId), homeById(context, round.homeId)]);
-    const clocks = clocksOf(protocol, eventsOf(await factsOfRounds(manager, [id])));
+    const { protocol } = await versionById(inside, round.versionId);
+    const home = await homeById(inside, round.homeId);
+    const clocks = clocksOf(protocol, eventsOf(await factsOfRounds(inside, [id])));
     const wet = clocks.filter(({ clock }) => clock.wetSince !== null);
     if (wet.length > 0) throw problems.conflict(`Still wet: ${wet.map(({ surface }) => surface.name).join(', ')}. Wipe or say that it was found dry first.`);
     const body = {
@@ -173,8 +173,8 @@ export const finishRound = async (context: Context, id: string, person: Person):
       open: clocks.filter(({ clock }) => !clock.done).length,
       notMet: clocks.filter(({ clock, asked }) => outcomeOf(clock, asked) === 'not-met').length,
     };
-    await manager.update(RoundEntity, { id }, { finishedAt: new Date(Math.max(now(), round.startedAt.getTime())) });
-    await append(manager, now(), { kind: 'round-finished', factId: newId(), at: now(), home, person, body });
+    await inside.db.update(RoundEntity, { id }, { finishedAt: new Date(Math.max(now(), round.startedAt.getTime())) });
+    await append(inside, { kind: 'round-finished', factId: newId(), at: now(), home, person, body });
   });
   return null;
 };
@@ -182,7 +182,7 @@ export const finishRound = async (context: Context, id: string, person: Person):
 /** What is wet right now across all rounds in hand, soonest to be met first. */
 export const wetNow = async (context: Context): Promise<WetNow> => {
   const open = await openRecords(context);
-  const facts = await factsOfRounds(context.db.manager, open.map((round) => round.id));
+  const facts = await factsOfRounds(context, open.map((round) => round.id));
   const byRound = await Promise.all(
     open.map(async (round) => {
       const [head, { protocol }] = await Promise.all([asRow(context, round), versionById(context, round.versionId)]);

@@ -1,6 +1,6 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions, Field, Label } from '@headlessui/react';
-import { levelNames, materialWords, touchedNames, type SurfaceRow } from '@zymostat/contract';
-import { materialIds, parseFigure, type Level, type MaterialId, type Touched } from '@zymostat/core';
+import { levelNames, materialWords, type SurfaceRow } from '@zymostat/contract';
+import { materialIds, parseFigure, touches, type Level, type MaterialId, type Touched } from '@zymostat/core';
 import { useState, type FormEvent } from 'react';
 import { api } from '../../app/api.ts';
 import { figureBetween, written } from '../../ui/checks.ts';
@@ -73,7 +73,7 @@ export const SurfaceForm = ({ roomId, roomName, surface, onDone }: Props) => {
           <Choice label="Where it comes in the room" value={level} onChange={setLevel} options={optionsOf(levelNames)} />
           <TextField label="Area, m²" value={area} onChange={setArea} check={anArea} figure />
         </div>
-        <Segments label="Touched" value={touched} onChange={setTouched} options={[{ value: 'seldom', name: 'seldom' }, { value: 'daily', name: 'daily' }, { value: 'often', name: 'often' }] satisfies { value: keyof typeof touchedNames; name: string }[]} />
+        <Segments label="Touched" value={touched} onChange={setTouched} options={touches.map((one) => ({ value: one, name: one }))} />
         <Tick label="Food touches it" checked={food} onChange={setFood} />
         <WentWrong error={adding.error ?? editing.error} />
         <p className="flex items-center gap-5"><button className="btn btn--main">{surface ? 'Save' : 'Add the surface'}</button>{surface && <button type="button" className="btn btn--quiet" onClick={() => ask(true)}>Take it out of the survey</button>}</p>

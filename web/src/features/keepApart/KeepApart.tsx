@@ -68,7 +68,7 @@ const KeepApart = () => {
               {mishaps.map((row) => (row.kind === 'near-miss' || row.kind === 'incident') && (
                 <tr key={row.seq}>
                   <td className="fig whitespace-nowrap">{dayOf(row.at)}</td>
-                  <td className="whitespace-nowrap">{row.kind === 'incident' ? <b>{recordKindNames[row.kind]}</b> : recordKindNames[row.kind]}</td>
+                  <td className="md:whitespace-nowrap">{row.kind === 'incident' ? <b>{recordKindNames[row.kind]}</b> : recordKindNames[row.kind]}</td>
                   <td>{row.body.what} <span className="small soft block">{row.body.place}, {row.body.who}. {row.body.done}</span></td>
                   <td>{row.homeName}</td>
                 </tr>

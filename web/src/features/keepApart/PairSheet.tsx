@@ -38,7 +38,7 @@ export const PairSheet = ({ a, b, urgent, onIncident }: { a: Pickable; b: Pickab
   const rules = [...new Set([...by.values()].flatMap((one) => one.bites.map((bite) => bite.rule as RuleId)))];
   return (
     <>
-      {worst === 'never' && <p className="bar-never -mx-6 -mt-4 mb-3 px-6">Never <span>Nobody can override this.</span></p>}
+      {worst === 'never' && <p className="bar-never -mx-4 -mt-4 mb-3 px-4 md:-mx-6 md:px-6">Never <span>Nobody can override this.</span></p>}
       <p className="verdict__say" role="status">{say(inSentence(a.name), inSentence(b.name), by.get('vessel')!.severity, by.get('surface')!.severity, worst)}</p>
       <p className="two-products"><i className="fill h-3.5 w-10" data-family={a.family} />{inSentence(a.name)} <b>meets</b> <i className="fill h-3.5 w-10" data-family={b.family} />{inSentence(b.name)}</p>
       {rules[0] && <p className="mb-2">{ruleWords[rules[0]].happens} <span className="small soft">{by.get(routes.find((route) => by.get(route)!.bites.length > 0)!)!.bites[0]!.source}</span></p>}

@@ -32,7 +32,7 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
   const [typed, setTyped] = useState(() => typedFrom(setting, stocks));
   const [why, setWhy] = useState(setting.accepted ?? '');
   const where = { surface, room, home, rules, now };
-  const set = (to: Partial<Setting>) => void save({ id: surface.id, body: { ...setting, ...to } });
+  const set = (to: Partial<Setting>) => void save({ id: surface.id, homeId: home.id, body: { ...setting, ...to } });
 
   const asTyped = (one: Compared): Compared => {
     const own = typed[one.family];

@@ -69,7 +69,7 @@ const RoundPage = () => {
 
   /** Bottles that fit what is set come first; the newest of them is taken to be in hand. */
   const fitting = rows.find((row) => current.treatment.use && row.active === current.treatment.use.active && Math.abs(row.strength - current.treatment.use.strength) < 1e-9 && row.discardAfter > now);
-  const hand = hands[current.surface.id] ?? current.clock.on.at(-1) ?? fitting?.id ?? null;
+  const hand = hands[current.surface.id] ?? (current.clock.wetSince === null ? fitting?.id : current.clock.on[0]) ?? null;
 
   const act = (kind: EventKind) => {
     ask(null);
@@ -88,7 +88,13 @@ const RoundPage = () => {
     if (!result.error) void navigate('/rounds');
   };
 
-  if (stopped) return <StopScreen {...stopped} rows={rows} poisonLine={me.company.poisonLine} onBack={() => { setHands({ ...hands, [stopped.stop.surface.id]: '' }); setStopped(null); }} />;
+  /** The refused bottle goes back; what fits the protocol is taken to be in hand again. */
+  const putBack = () => {
+    setHands(Object.fromEntries(Object.entries(hands).filter(([id]) => id !== current.surface.id)));
+    setStopped(null);
+  };
+
+  if (stopped) return <StopScreen {...stopped} rows={rows} poisonLine={me.company.poisonLine} onBack={putBack} />;
   const held = current.clock.wetSince === null ? 0 : secondsBetween(current.clock.wetSince, now);
   return (
     <main className="phone">
@@ -96,7 +102,7 @@ const RoundPage = () => {
       {refusedLater && (
         <div role="alert" className="notice mx-5 mt-3 text-[16px]"><b>Not taken.</b> {refusedLater.problem.detail} <button className="btn btn--quiet" onClick={() => dispatch(outbox.actions.acknowledged())}>Understood</button></div>
       )}
-      <SurfaceScreen stop={current} rows={rows} hand={hand || null} now={now} onHand={(id) => setHands({ ...hands, [current.surface.id]: id })} onDo={act} onWipe={wipe} onNext={ahead[0] && (() => go(ahead[0]!.surface.id))} />
+      <SurfaceScreen stop={current} rows={rows} hand={hand} now={now} onHand={(id) => setHands({ ...hands, [current.surface.id]: id })} onDo={act} onWipe={wipe} onNext={ahead[0] && (() => go(ahead[0]!.surface.id))} />
       <section className="phone__next">
         <h2>{current.clock.wetSince !== null ? 'Next, while the clock runs' : ahead.length > 0 ? 'Next' : 'Everything else is done'}</h2>
         <ol>

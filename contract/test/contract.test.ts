@@ -1,0 +1,70 @@
+import { materialIds, productIds, rules, type Reason, type ReasonCode, type RuleId } from '@zymostat/core';
+import * as v from 'valibot';
+import { clock, duration, endpoints, homeFields, materialWords, openapi, percent, productNames, reasonInWords, roomFields, ruleWords, setting, strengthOf } from '../src/index.ts';
+
+describe('figures in words', () => {
+  test.each([[0.03, '3 %'], [0.0075, '0.75 %'], [0.7, '70 %'], [0.015, '1.5 %']])('%d is %s', (fraction, words) => {
+    expect(percent(fraction)).toBe(words);
+  });
+  test.each([[30, '30 s'], [90, '1:30 min'], [600, '10 min'], [3600, '1 h'], [3900, '1 h 5 min']])('%d s is %s', (seconds, words) => {
+    expect(duration(seconds)).toBe(words);
+  });
+  test('a strength carries its basis, a clock its minutes', () => {
+    expect(strengthOf('2-propanol', 0.7)).toBe('70 % v/v');
+    expect(strengthOf('hydrogen peroxide', 0.03)).toBe('3 % w/v');
+    expect(clock(402)).toBe('6:42');
+  });
+});
+
+const figures = { active: 'hydrogen peroxide', strength: 0.03, floor: 0.0075, top: 0.08, stock: 0.03, wanted: 0.015, seconds: 600, material: 'marble', family: 'vinegar', rule: 'peracid', on: 'peroxide', hand: 'vinegar', expiresAt: 0, discardAfter: 0 };
+
+describe('reasons in words', () => {
+  test.each<ReasonCode>([
+    'contact-by-evidence', 'contact-by-house-rule', 'below-floor', 'above-evidence', 'stronger-than-stock', 'not-a-disinfectant', 'cleaning-needs-no-wait', 'material-bears', 'material-care',
+    'material-barred', 'material-wait-until-cool', 'porous', 'cloth-only', 'rinse-after', 'home-oxygen', 'flame-in-room', 'no-ventilation', 'rinse-for-food', 'infant-rinse', 'pets-rinse',
+    'asthma-cloth', 'pregnancy-ventilate', 'must-not-meet', 'batch-expired', 'batch-of-other-strength', 'not-cleaned-first', 'not-wet', 'already-wet', 'out-of-order', 'nothing-to-do',
+    'not-in-the-protocol', 'stock-missing', 'stock-expired', 'care-not-accepted', 'refused-on-the-phone',
+  ])('%s is one or more whole sentences', (code) => {
+    const words = reasonInWords({ code, outcome: 'never', figures, source: '' } as Reason);
+    expect(words).toMatch(/^[A-Z0-9].*[.]$/);
+    expect(words).not.toMatch(/undefined|NaN|\[object/);
+  });
+
+  test('a refusal names what was found and what is allowed', () => {
+    expect(reasonInWords({ code: 'below-floor', outcome: 'never', figures: { active: '2-propanol', strength: 0.5, floor: 0.7 }, source: '' })).toBe(
+      '50 % v/v is below the floor of 70 % v/v: no wet time makes up for it.',
+    );
+  });
+
+  test('every rule, material and product has its words', () => {
+    for (const rule of rules) expect(ruleWords[rule.id as RuleId].happens).toMatch(/\.$/);
+    for (const id of materialIds) expect(materialWords[id].why).toMatch(/\.$/);
+    for (const id of productIds) expect(productNames[id]).not.toBe('');
+  });
+});
+
+describe('messages', () => {
+  const room = { name: 'Bath', floorArea: 4, height: 2.4, ventilation: 'window', flame: false };
+  test.each<[string, v.GenericSchema, unknown, boolean]>([
+    ['a room', roomFields, room, true],
+    ['a room with an unknown field', roomFields, { ...room, colour: 'blue' }, false],
+    ['a room of no height', roomFields, { ...room, height: 0 }, false],
+    ['a room that is not a number wide', roomFields, { ...room, floorArea: NaN }, false],
+    ['a home', homeFields, { name: ' Hedda ', place: 'Row', situations: [] }, true],
+    ['a home with a name too long', homeFields, { name: 'x'.repeat(81), place: 'Row', situations: [] }, false],
+    ['a strength over 100 %', setting, { goal: 'clean', against: 'everyday', use: { stockId: '00000000-0000-4000-8000-000000000000', strength: 1.01 }, accepted: null }, false],
+  ])('%s', (_, schema, value, ok) => {
+    expect(v.safeParse(schema, value).success).toBe(ok);
+  });
+});
+
+test('the description names every endpoint with its body and its answer', () => {
+  const { paths, components } = openapi();
+  const described = Object.values(paths).flatMap((methods) => Object.values(methods).map((one) => (one as { operationId: string }).operationId));
+  expect(described.sort()).toEqual(Object.keys(endpoints).sort());
+  expect(paths['/api/homes/{id}/rooms']!.post).toMatchObject({
+    parameters: [{ name: 'id', in: 'path', required: true }],
+    requestBody: { content: { 'application/json': { schema: { required: ['name', 'floorArea', 'height', 'ventilation', 'flame'], additionalProperties: false } } } },
+  });
+  expect(components.schemas.Problem).toMatchObject({ required: ['type', 'title', 'status', 'detail'] });
+});

@@ -1,0 +1,26 @@
+import { defineConfig, type PlaywrightTestConfig } from '@playwright/test';
+
+/** Debian's Chromium, and nothing from outside: background requests would only be refused by a closed network. */
+export const chromium: PlaywrightTestConfig['use'] = {
+  baseURL: process.env.BASE_URL,
+  launchOptions: {
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+  },
+  locale: 'en-GB',
+  actionTimeout: 10_000,
+};
+
+export default defineConfig({
+  testDir: 'tests',
+  outputDir: '../test-results',
+  fullyParallel: false,
+  workers: 1,
+  timeout: 90_000,
+  expect: { timeout: 10_000 },
+  use: chromium,
+  projects: [
+    { name: 'desk', use: { viewport: { width: 1280, height: 800 } } },
+    { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true } },
+  ],
+});

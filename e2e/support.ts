@@ -1,0 +1,34 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Browser, type Page } from '@playwright/test';
+
+const password = 'wet-ten-minutes';
+
+export const signIn = async (page: Page, login: string): Promise<void> => {
+  await page.goto('/');
+  await page.getByLabel('Name you sign in with').fill(login);
+  await page.getByLabel('Password').fill(password);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('navigation', { name: 'Places' })).toBeVisible();
+};
+
+/** A second person, at their own device. */
+export const another = async (browser: Browser, login: string, viewport = { width: 390, height: 844 }): Promise<Page> => {
+  const page = await (await browser.newContext({ viewport, baseURL: process.env.BASE_URL, locale: 'en-GB' })).newPage();
+  await signIn(page, login);
+  return page;
+};
+
+export const goTo = (page: Page, place: string) => page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: place }).click();
+
+/** Picks one of a list by its label. */
+export const choose = async (page: Page, label: string | RegExp, option: string | RegExp): Promise<void> => {
+  await page.getByRole('button', { name: label }).click();
+  await page.getByRole('option', { name: option }).first().click();
+};
+
+/** No serious or critical violation of WCAG 2.2 A and AA on what is shown. */
+export const expectAccessible = async (page: Page): Promise<void> => {
+  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
+  const grave = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+  expect(grave.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join(' ').slice(0, 300)}`)).toEqual([]);
+};

@@ -1,0 +1,161 @@
+import { expect, test, type Page } from '@playwright/test';
+import { another, choose, expectAccessible, goTo, signIn } from '../support.ts';
+
+/** Desk and phone each work another home of the demo. */
+const homeOf = (page: Page) => (page.viewportSize()!.width > 600 ? { name: 'Yara', surface: 'Basin', bottle: 'Peroxide 3 %' } : { name: 'Hedda', surface: 'Basin', bottle: 'Peroxide 3 %' });
+
+const bottle = async (page: Page, name: RegExp | string, which: 'first' | 'last' = 'first') => {
+  await page.getByRole('button', { name: /^Bottle in hand/ }).click();
+  await page.getByRole('option', { name })[which]().click();
+};
+const surface = (page: Page, name: string) => page.locator('.phone__next').getByRole('button', { name, exact: false }).first().click();
+const stopped = (page: Page) => page.locator('.stop__bar');
+
+test.describe.serial('a cleaner on the phone', () => {
+  let page: Page;
+  test.beforeAll(async ({ browser }, { project }) => {
+    page = await (await browser.newContext({ viewport: project.use.viewport, baseURL: process.env.BASE_URL, locale: 'en-GB' })).newPage();
+    // The wet clock is computed from events, so the day may be wound forward.
+    await page.clock.install();
+  });
+  test.afterAll(() => page.context().close());
+
+  test('sees rounds, bench and keep apart, and no place that is not theirs', async () => {
+    await signIn(page, 'tobias');
+    await expect(page.getByRole('navigation', { name: 'Places' }).getByRole('link')).toHaveText([/Rounds/, /Bench/, /Keep apart/]);
+    await page.goto('/records');
+    await expect(page.getByRole('heading', { name: 'Rounds' })).toBeVisible();
+    await expectAccessible(page);
+  });
+
+  test('opens the round: one surface at a time, in order', async () => {
+    await page.getByRole('button', { name: `Start ${homeOf(page).name}’s round` }).click();
+    await expect(page.getByRole('button', { name: 'Washed and rinsed' })).toBeVisible();
+    await expectAccessible(page);
+    if ((await page.locator('h1').textContent()) !== homeOf(page).surface) await surface(page, homeOf(page).surface);
+    await expect(page.locator('h1')).toHaveText(homeOf(page).surface);
+  });
+
+  test('starts the wet clock, re-wets, and the clock survives a reload', async () => {
+    await page.getByRole('button', { name: 'Washed and rinsed' }).click();
+    await bottle(page, homeOf(page).bottle);
+    await page.getByRole('button', { name: 'Applied' }).click();
+    await expect(page.getByRole('timer')).toHaveText(/^(10:00|9:5\d)$/);
+    await expect(page.getByRole('status').filter({ hasText: 'all sent' })).toBeVisible();
+    await expectAccessible(page);
+    await page.reload();
+    await expect(page.locator('h1')).toHaveText(homeOf(page).surface);
+    await expect(page.getByRole('timer')).toHaveText(/^(10:00|9:[45]\d)$/);
+    await page.getByRole('button', { name: 'I have re-wet it' }).click();
+    await expect(page.getByRole('button', { name: 'I have re-wet it' })).toContainText('2 coats so far');
+  });
+
+  test('is stopped before vinegar meets what is still wet, and told why', async () => {
+    await bottle(page, /Vinegar 5 %/);
+    await page.getByRole('button', { name: 'I have re-wet it' }).click();
+    await expect(stopped(page)).toContainText('Never');
+    await expect(stopped(page)).toContainText('These two must not meet. Peroxide and acid make a peracid');
+    await expect(page.getByText('Rinse, and wipe dry before the other goes on.')).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: /It is back in the caddy/ }).click();
+    await expect(page.getByRole('timer')).toBeVisible();
+  });
+
+  test('wipes early: asked once, then recorded as not met', async () => {
+    await page.getByRole('button', { name: 'Wipe at 10:00' }).click();
+    await expect(page.getByRole('dialog')).toContainText('Wiping now is recorded as not met');
+    await page.getByRole('button', { name: 'Keep it wet' }).click();
+    await expect(page.getByRole('timer')).toBeVisible();
+    await page.getByRole('button', { name: 'Wipe at 10:00' }).click();
+    await page.getByRole('button', { name: 'Wipe it, not met' }).click();
+    await expect(page.getByRole('status').filter({ hasText: 'Not met' })).toContainText('of 10:00. It is recorded so.');
+    await expectAccessible(page);
+  });
+
+  test('found dry starts again from nothing', async () => {
+    await page.getByRole('button', { name: 'Apply again' }).click();
+    await page.getByRole('button', { name: 'Found it dry' }).click();
+    await expect(page.getByRole('status').filter({ hasText: 'Found dry' })).toContainText('It starts again from nothing.');
+    await page.getByRole('button', { name: 'Applied' }).click();
+    await expect(page.getByRole('timer')).toHaveText(/^(10:00|9:5\d)$/);
+  });
+
+  test('an expired batch and one of another strength are refused', async () => {
+    await bottle(page, /Peroxide 1.5 %/);
+    await page.getByRole('button', { name: 'I have re-wet it' }).click();
+    await expect(stopped(page)).toContainText('This batch is 1.5 % w/v; the protocol sets 3 % w/v.');
+    await page.getByRole('button', { name: /It is back in the caddy/ }).click();
+    await bottle(page, /Peroxide 1.5 %/, 'last');
+    await page.getByRole('button', { name: 'I have re-wet it' }).click();
+    await expect(page.getByText(/This batch was to be discarded by/)).toBeVisible();
+    await page.getByRole('button', { name: /It is back in the caddy/ }).click();
+  });
+
+  test('held to its time is met', async () => {
+    const tap = homeOf(page).name === 'Yara' ? 'Sink tap' : 'Basin tap';
+    await surface(page, tap);
+    await page.getByRole('button', { name: 'Washed and rinsed' }).click();
+    await bottle(page, /Alcohol 70 %/);
+    await page.getByRole('button', { name: 'Applied' }).click();
+    await expect(page.getByRole('status').filter({ hasText: 'all sent' })).toBeVisible();
+    // Two minutes: most of them by winding the phone's clock on, as far as the server lets a phone be ahead.
+    await page.clock.fastForward(115_000);
+    await expect(page.getByRole('button', { name: /^Wiped/ })).toBeVisible({ timeout: 15_000 });
+    await page.getByRole('button', { name: /^Wiped/ }).click();
+    await expect(page.getByRole('status').filter({ hasText: 'Met' })).toContainText(/2:0\d of 2:00/);
+    // An infant in the one home, a cat in the other: both are rinsed.
+    await page.getByRole('button', { name: 'Rinsed' }).click();
+    await expect(page.getByRole('button', { name: 'Next surface' })).toBeVisible();
+    await surface(page, homeOf(page).surface);
+  });
+
+  test('keeps what is done without signal, and sends it when there is some', async () => {
+    await page.context().setOffline(true);
+    await surface(page, homeOf(page).name === 'Yara' ? 'Bath' : 'Mirror');
+    await page.getByRole('button', { name: 'Washed and rinsed' }).click();
+    await expect(page.getByRole('status').filter({ hasText: 'no signal, kept on phone' })).toBeVisible();
+    await page.context().setOffline(false);
+    await page.clock.runFor(3000);
+    await expect(page.getByRole('status').filter({ hasText: 'all sent' })).toBeVisible();
+  });
+
+  test('the supervisor sees what is wet now, and afterwards the record', async ({ browser }) => {
+    const { name, surface: what } = homeOf(page);
+    const desk = await another(browser, 'maren', page.viewportSize()!);
+    await expect(desk.getByRole('link', { name: new RegExp(`${name} · ${what}`) })).toBeVisible();
+    await surface(page, what);
+    await page.getByRole('button', { name: 'Wipe at 10:00' }).click();
+    await page.getByRole('button', { name: 'Wipe it, not met' }).click();
+    await expect(desk.getByRole('link', { name: new RegExp(`${name} · ${what}`) })).toHaveCount(0);
+
+    await page.getByRole('button', { name: 'Finish the round' }).click();
+    await expect(page.getByRole('dialog')).toContainText('surfaces are not done');
+    await page.getByRole('button', { name: 'Finish it' }).click();
+    await expect(page.getByRole('heading', { name: 'Rounds' })).toBeVisible();
+
+    await goTo(desk, 'Records');
+    await choose(desk, /^Home/, name);
+    await choose(desk, /^Kind/, 'Wet time');
+    await expect(desk.locator('.list__row').first()).toContainText(new RegExp(`${what}: \\d:\\d\\d of`));
+    await expect(desk.locator('.list__row').first()).toContainText('of 10:00, not met');
+    await desk.locator('.list__row').first().click();
+    await expect(desk.locator('.sheet .verdict__say')).toContainText('Not met.');
+    await choose(desk, /^Kind/, 'Refusal');
+    await expect(desk.locator('.list__row').first()).toContainText('in a round');
+    await desk.context().close();
+  });
+
+  test('may look at the bench and log a near miss', async () => {
+    await goTo(page, 'Bench');
+    await expect(page.getByRole('heading', { name: 'In use' })).toBeVisible();
+    await goTo(page, 'Keep apart');
+    await page.getByRole('button', { name: /Write down a near miss/ }).click();
+    const dialog = page.getByRole('dialog');
+    await expect(dialog.getByLabel('Who')).toHaveValue('Tobias');
+    await dialog.getByLabel('What happened').fill('Bottle without a label.');
+    await dialog.getByLabel('Where').fill('Caddy 1');
+    await dialog.getByLabel('What was done').fill('Set aside.');
+    await dialog.getByRole('button', { name: 'Log it' }).click();
+    await expect(page.getByRole('row', { name: /Bottle without a label/ }).first()).toContainText('Set aside.');
+  });
+});

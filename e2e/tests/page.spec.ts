@@ -1,0 +1,44 @@
+import { gzipSync } from 'node:zlib';
+import { expect, test } from '@playwright/test';
+import { goTo, signIn } from '../support.ts';
+
+test('the first page takes at most 180 kB of JavaScript, signed in too', async ({ page }) => {
+  let bytes = 0;
+  page.on('response', async (response) => {
+    if (response.url().endsWith('.js')) bytes += gzipSync(await response.body()).length;
+  });
+  await signIn(page, 'maren');
+  await expect(page.getByRole('table')).toBeVisible();
+  await page.waitForLoadState('networkidle').catch(() => undefined);
+  expect(bytes).toBeGreaterThan(50_000);
+  expect(bytes).toBeLessThanOrEqual(180_000);
+});
+
+test('keys go to the places and walk the lists', async ({ page }) => {
+  await signIn(page, 'maren');
+  await expect(page.locator('.list__row').first()).toHaveAttribute('aria-current', 'true');
+  await page.keyboard.press('ArrowDown');
+  await expect(page.locator('.list__row').nth(1)).toHaveAttribute('aria-current', 'true');
+  await page.keyboard.press('4');
+  await expect(page.getByRole('heading', { name: 'Keep apart' })).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog').getByRole('heading', { name: 'Keys' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await page.keyboard.press('n');
+  await expect(page.getByRole('dialog').getByRole('heading', { name: 'Write down a near miss' })).toBeVisible();
+});
+
+test('nothing is fetched from elsewhere, and no screen scrolls sideways', async ({ page }) => {
+  const elsewhere: string[] = [];
+  page.on('request', (request) => {
+    if (!request.url().startsWith(process.env.BASE_URL!) && !request.url().startsWith('data:')) elsewhere.push(request.url());
+  });
+  await signIn(page, 'maren');
+  for (const place of ['Homes', 'Rounds', 'Bench', 'Keep apart', 'Records']) {
+    await goTo(page, place);
+    await expect(page.getByRole('heading', { name: place, level: 1 })).toBeVisible();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
+  }
+  expect(elsewhere).toEqual([]);
+});

@@ -1,0 +1,90 @@
+import { setTimeout as pause } from 'node:timers/promises';
+import { verifyChain } from '../src/features/records/service.ts';
+import { addHome, disinfect, testBed, type Bed, type Caller } from './support.ts';
+
+let bed: Bed;
+let maren: Caller;
+let home: string;
+beforeAll(async () => {
+  bed = await testBed();
+  maren = await bed.as('maren');
+  home = (await addHome(maren, [{ setting: disinfect(bed.stock['S-1'], 0.03) }])).home;
+  for (let i = 0; i < 4; i += 1) await maren.call(`POST /homes/${home}/protocols`, {});
+  await maren.call('POST /mishaps', mishap({}));
+});
+afterAll(() => bed.close());
+
+const mishap = (more: object) => ({
+  kind: 'near-miss', what: '=HYPERLINK("x") bleach, "again"', products: ['cistern-tablet', 'vinegar'], homeId: home, place: 'Bowl', who: 'Tobias', at: bed.context.now(), done: 'Flushed', ...more,
+});
+const change = async (sql: string) => {
+  await bed.context.db.query('ALTER TABLE ledger DISABLE TRIGGER ledger_append_only');
+  await bed.context.db.query(sql);
+  await bed.context.db.query('ALTER TABLE ledger ENABLE TRIGGER ledger_append_only');
+};
+
+test('rows come newest first, by home, day and kind', async () => {
+  const { rows, more } = (await maren.call('GET /records?limit=2')).body;
+  expect(rows.map((row: { kind: string }) => row.kind)).toEqual(['near-miss', 'approval']);
+  expect(more).toBe(true);
+  const older = (await maren.call(`GET /records?before=${rows[1].seq}`)).body.rows;
+  expect(older.map((row: { seq: number }) => row.seq)).toEqual([3, 2, 1]);
+  expect((await maren.call('GET /records?kind=approval')).body.rows).toHaveLength(4);
+  expect((await maren.call(`GET /records?from=${bed.context.now() + 1}`)).body.rows).toHaveLength(0);
+  expect((await maren.call(`GET /records?homeId=${bed.stock['S-1']}`)).body.rows).toHaveLength(0);
+});
+
+test('a near miss is logged as told, and not from the future', async () => {
+  const [row] = (await maren.call('GET /mishaps')).body;
+  expect(row).toMatchObject({ kind: 'near-miss', homeName: 'Hedda', person: 'maren', body: { who: 'Tobias', done: 'Flushed' } });
+  expect((await maren.call('POST /mishaps', mishap({ at: bed.context.now() + 3_600_000 }))).status).toBe(400);
+  expect((await maren.call('POST /mishaps', mishap({ homeId: bed.stock['S-1'] }))).status).toBe(404);
+});
+
+test('exports CSV that a spreadsheet takes for text, and JSON with the hashes', async () => {
+  const csv = await maren.call<string>(`GET /records.csv?homeId=${home}`);
+  expect(csv.headers.get('content-disposition')).toContain('records.csv');
+  const lines = csv.body.trim().split('\r\n');
+  expect(lines[0]).toMatch(/^row,happened,recorded,kind,home,person,what/);
+  expect(lines).toHaveLength(6);
+  expect(lines[5]).toContain('"\'=HYPERLINK(""x"") bleach, ""again""');
+  const json = await maren.call('GET /records.json?kind=approval');
+  expect(json.body.format).toBe('zymostat.records/1');
+  expect(json.body.rows.map((row: { seq: number }) => row.seq)).toEqual([1, 2, 3, 4]);
+  expect(json.body.rows[1].previousHash).toBe(json.body.rows[0].hash);
+});
+
+test('the database itself refuses to change or drop a row', async () => {
+  for (const sql of ["UPDATE ledger SET person = 'x'", 'DELETE FROM ledger WHERE seq = 1', 'TRUNCATE ledger']) {
+    await expect(bed.context.db.query(sql)).rejects.toThrow(/only new rows are allowed/);
+  }
+});
+
+test('the chain holds, and names the first row that was tampered with', async () => {
+  expect(await verifyChain(bed.context)).toEqual({ rows: 5, broken: null });
+  const [{ body }] = await bed.context.db.query('SELECT body FROM ledger WHERE seq = 3');
+  await change(`UPDATE ledger SET body = body || '{"number": 9}' WHERE seq = 3`);
+  expect(await verifyChain(bed.context)).toEqual({ rows: 2, broken: { seq: 3, why: 'content' } });
+  await change(`UPDATE ledger SET body = '${JSON.stringify(body)}' WHERE seq = 3`);
+  expect((await verifyChain(bed.context)).broken).toBeNull();
+  await change('CREATE TABLE kept AS SELECT * FROM ledger WHERE seq = 2; DELETE FROM ledger WHERE seq = 2');
+  expect((await verifyChain(bed.context)).broken).toEqual({ seq: 3, why: 'number' });
+  await change('INSERT INTO ledger SELECT * FROM kept');
+  await change(`UPDATE ledger SET previous_hash = repeat('f', 64) WHERE seq = 4`);
+  expect((await verifyChain(bed.context)).broken).toEqual({ seq: 4, why: 'link' });
+});
+
+test('whoever listens hears of a new fact', async () => {
+  const abort = new AbortController();
+  const response = await fetch(`${bed.base}/api/live`, { headers: { cookie: maren.cookie }, signal: abort.signal });
+  const heard: string[] = [];
+  const reading = (async () => {
+    for await (const chunk of response.body!) heard.push(Buffer.from(chunk).toString());
+  })().catch(() => undefined);
+  await pause(200);
+  await maren.call('POST /mishaps', mishap({ kind: 'incident' }));
+  for (let i = 0; i < 50 && !heard.join('').includes('data: incident'); i += 1) await pause(50);
+  abort.abort();
+  await reading;
+  expect(heard.join('')).toContain('data: incident');
+});

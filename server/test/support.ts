@@ -1,0 +1,133 @@
+import { randomUUID } from 'node:crypto';
+import { createServer, type Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { cautiousRules, litres } from '@zymostat/core';
+import pg from 'pg';
+import { createApp } from '../src/app.ts';
+import type { Context } from '../src/context.ts';
+import { connect } from '../src/database/connect.ts';
+import { StockEntity } from '../src/features/bench/entities.ts';
+import { ledgerListener } from '../src/features/live/listener.ts';
+import { CompanyEntity, PersonEntity } from '../src/features/people/entities.ts';
+import { hashPassword } from '../src/features/people/service.ts';
+
+/* eslint-disable @typescript-eslint/no-explicit-any -- the tests read answers as a client without types would */
+export interface Answered<T = any> {
+  status: number;
+  body: T;
+  headers: Headers;
+}
+
+/** Calls the API as one person, keeping their cookie. */
+export class Caller {
+  cookie = '';
+  private readonly base: string;
+  constructor(base: string) {
+    this.base = base;
+  }
+  async call<T = any>(line: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answered<T>> {
+    const [method, path] = line.split(' ') as [string, string];
+    const response = await fetch(`${this.base}/api${path}`, {
+      method,
+      headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), cookie: this.cookie, ...headers },
+      body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
+    });
+    const set = response.headers.get('set-cookie');
+    if (set) this.cookie = set.split(';')[0]!;
+    const text = await response.text();
+    const isJson = response.headers.get('content-type')?.includes('json');
+    return { status: response.status, body: (isJson ? JSON.parse(text) : text) as T, headers: response.headers };
+  }
+}
+
+/** Makes an empty database on the server at DATABASE_URL; gives its address and a way to drop it. */
+export const freshDatabase = async () => {
+  const admin = new URL(process.env.DATABASE_URL!);
+  const name = `test_${randomUUID().replaceAll('-', '')}`;
+  const run = async (sql: string) => {
+    const client = new pg.Client({ connectionString: admin.href });
+    await client.connect();
+    await client.query(sql);
+    await client.end();
+  };
+  await run(`CREATE DATABASE ${name}`);
+  const url = new URL(admin.href);
+  url.pathname = `/${name}`;
+  return { url: url.href, drop: () => run(`DROP DATABASE ${name} WITH (FORCE)`) };
+};
+
+const password = 'a long enough one';
+
+/** A company with one supervisor, two cleaners and four stocks. */
+export const seedCompany = async ({ db, now }: Context) => {
+  await db.getRepository(CompanyEntity).insert({ id: randomUUID(), name: 'Test Care', emergencyNumber: '1', poisonLine: '2', houseRules: cautiousRules });
+  const passwordHash = await hashPassword(password);
+  const people = [['maren', 'supervisor'], ['tobias', 'cleaner'], ['anneke', 'cleaner']] as const;
+  await db.getRepository(PersonEntity).insert(people.map(([login, role]) => ({ id: randomUUID(), name: login, login, role, passwordHash })));
+  const stocks = [['S-1', 'hydrogen peroxide', 0.03], ['S-2', '2-propanol', 0.99], ['S-3', 'acetic acid', 0.05], ['S-4', '2-propanol', 0.7]] as const;
+  const rows = stocks.map(([code, active, strength]) => ({ id: randomUUID(), code, name: code, active, strength, volume: litres(5), expiresAt: new Date(now() + 100 * 86_400_000) }));
+  await db.getRepository(StockEntity).insert(rows);
+  return Object.fromEntries(rows.map((row) => [row.code, row.id])) as Record<(typeof stocks)[number][0], string>;
+};
+
+export interface Bed {
+  context: Context;
+  stock: Awaited<ReturnType<typeof seedCompany>>;
+  /** Signs somebody in. */
+  as: (login: string) => Promise<Caller>;
+  anyone: () => Caller;
+  /** Sets the clock forward. */
+  pass: (ms: number) => void;
+  base: string;
+  url: string;
+  close: () => Promise<void>;
+}
+
+/** A server of its own on a database of its own, with a clock that the test sets. */
+export const testBed = async (): Promise<Bed> => {
+  const { url, drop } = await freshDatabase();
+  const db = await connect(url);
+  let time = Date.now();
+  const context: Context = { db: db.manager, now: () => time, newId: randomUUID };
+  const stock = await seedCompany(context);
+  const listener = ledgerListener(url);
+  const server: Server = createServer(createApp(context, listener));
+  await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
+  const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+  return {
+    context, stock, base, url,
+    anyone: () => new Caller(base),
+    as: async (login) => {
+      const caller = new Caller(base);
+      await caller.call('POST /session', { login, password });
+      return caller;
+    },
+    pass: (ms) => (time += ms),
+    close: async () => {
+      server.closeAllConnections();
+      await new Promise((done) => server.close(done));
+      await listener.close();
+      await db.destroy();
+      await drop();
+    },
+  };
+};
+
+export const bathroom = { name: 'Bathroom', floorArea: 4, height: 2.4, ventilation: 'window', flame: false };
+export const basin = { name: 'Basin', material: 'porcelain', level: 'hand', area: 0.4, touched: 'often', food: false };
+
+/** A home with one bathroom and the surfaces given, each with its setting. */
+export const addHome = async (maren: Caller, surfaces: { fields?: object; setting?: object }[], situations: string[] = []) => {
+  const home = (await maren.call('POST /homes', { name: 'Hedda', place: 'Fennel Row', situations })).body.id as string;
+  const room = (await maren.call(`POST /homes/${home}/rooms`, bathroom)).body.id as string;
+  const ids: string[] = [];
+  for (const { fields, setting } of surfaces) {
+    const id = (await maren.call(`POST /rooms/${room}/surfaces`, { ...basin, ...fields })).body.id as string;
+    if (setting) await maren.call(`PUT /surfaces/${id}/setting`, setting);
+    ids.push(id);
+  }
+  return { home, room, surfaces: ids };
+};
+
+export const disinfect = (stockId: string, strength: number, accepted: string | null = null) => ({ goal: 'disinfect', against: 'everyday', use: { stockId, strength }, accepted });
+export const clean = (stockId: string, strength: number) => ({ goal: 'clean', against: 'everyday', use: { stockId, strength }, accepted: null });
