@@ -1,0 +1,54 @@
+import { test, type Page } from '@playwright/test';
+import { another, choose, goTo, signIn } from '../support.ts';
+
+const shoot = async (page: Page, name: string) => {
+  await page.evaluate(() => document.fonts.ready);
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: `../docs/screenshots/${name}.png` });
+};
+const openHome = async (page: Page, name: string, tab: string, surface: string) => {
+  await goTo(page, 'Homes');
+  await page.getByRole('button', { name: new RegExp(`^${name},`) }).click();
+  await page.locator('.sheet').getByRole('link', { name: 'Survey' }).click();
+  await page.getByRole('link', { name: tab, exact: true }).click();
+  await page.locator('.descent__stop', { hasText: surface }).click();
+};
+
+test('every main view, from the demo data', async ({ page, browser }) => {
+  const phone = await another(browser, 'tobias');
+  await shoot(phone, 'phone-rounds');
+  await phone.getByRole('button', { name: 'Start Hedda’s round' }).click();
+  await phone.getByRole('button', { name: 'Washed and rinsed' }).click();
+  await phone.getByRole('button', { name: 'Applied' }).click();
+  await phone.getByRole('timer').waitFor();
+  // The phone's clock is wound on, so that the band shows a wet time in progress.
+  await phone.clock.install({ time: Date.now() + 100_000 });
+  await phone.reload();
+  await phone.getByRole('timer').waitFor();
+  await shoot(phone, 'phone-round');
+
+  await signIn(page, 'maren');
+  await page.getByRole('button', { name: /^Ottilie/ }).click();
+  await shoot(page, 'homes');
+  await openHome(page, 'Hedda', 'Survey', 'Basin');
+  await shoot(page, 'survey');
+  await page.getByRole('link', { name: 'Protocol', exact: true }).click();
+  await page.locator('.descent__room', { hasText: 'Kitchen' }).first().click();
+  await page.locator('.descent__stop', { hasText: 'Worktop' }).click();
+  await shoot(page, 'protocol');
+  await goTo(page, 'Bench');
+  await choose(page, /^Stock/, '2-propanol 99 %');
+  await shoot(page, 'bench');
+  await goTo(page, 'Keep apart');
+  await shoot(page, 'keep-apart');
+  await goTo(page, 'Records');
+  await choose(page, /^Kind/, 'Wet time');
+  await page.locator('.list__row', { hasText: 'not met' }).first().click();
+  await shoot(page, 'records');
+
+  await phone.getByRole('button', { name: /^Bottle in hand/ }).click();
+  await phone.getByRole('option', { name: /Vinegar/ }).first().click();
+  await phone.getByRole('button', { name: 'I have re-wet it' }).click();
+  await phone.locator('.stop__bar').waitFor();
+  await shoot(phone, 'phone-stop');
+});
