@@ -1,6 +1,7 @@
 #!/bin/sh
 # A PostgreSQL cluster of the project's own, on loopback, run by an unprivileged user.
 #   scripts/postgres.sh start DIR   makes it when it is not there, starts it, prints its address (DATABASE_URL)
+#   scripts/postgres.sh running DIR whether it runs
 #   scripts/postgres.sh stop DIR    stops it
 #   scripts/postgres.sh drop DIR    stops it and removes its files
 # DIR keeps the password, the port and, where the user may reach it, the data.
@@ -10,7 +11,7 @@ say() { printf '%s\n' "$*" >&2; }
 fail() { say "PostgreSQL: $*"; exit 1; }
 
 verb=${1:-} dir=${2:-}
-[ -n "$dir" ] || fail "say what to do and where: $0 start|stop|drop DIR"
+[ -n "$dir" ] || fail "say what to do and where: $0 start|running|stop|drop DIR"
 
 bin=$(ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -t/ -k5 -n | tail -n 1)
 [ -n "$bin" ] || fail "it is not installed. ./run installs it, or: apt-get install postgresql"
@@ -66,7 +67,8 @@ stop() { ! running || (cd / && as "$bin/pg_ctl" -D "$data" -m fast -w stop >/dev
 
 case $verb in
   start) start ;;
+  running) running ;;
   stop) stop ;;
   drop) stop; rm -rf "$data" "$dir/password" "$dir/made" ;;
-  *) fail "found '$verb'; start, stop and drop are allowed" ;;
+  *) fail "found '$verb'; start, running, stop and drop are allowed" ;;
 esac

@@ -11,7 +11,7 @@ const openHome = async (page: Page, name: string, tab: string, surface: string) 
   await page.getByRole('button', { name: new RegExp(`^${name},`) }).click();
   await page.locator('.sheet').getByRole('link', { name: 'Survey' }).click();
   await page.getByRole('link', { name: tab, exact: true }).click();
-  await page.locator('.descent__stop', { hasText: surface }).click();
+  await page.locator('.descent__stop', { hasText: surface }).first().click();
 };
 
 test('every main view, from the demo data', async ({ page, browser }) => {
