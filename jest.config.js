@@ -7,4 +7,4 @@ const project = (name) => ({
   transform: { '\\.ts$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript' } }, module: { type: 'es6' } }] },
 });
 
-export default { testTimeout: 30_000, projects: ['core', 'contract', 'server', 'web'].map(project) };
+export default { testTimeout: 30_000, projects: ['core', 'contract', 'server', 'devices', 'web'].map(project) };

@@ -58,6 +58,20 @@ export const endpoints = {
   stock: endpoint('GET /stock', 'person', 'Stock containers at hand', { answer: v.array(m.stock) }),
   batches: endpoint('GET /batches', 'person', 'Batches made, newest first', { answer: v.array(m.batch) }),
   pourBatch: endpoint('POST /batches', 'person', 'Record a batch', { body: m.pourBatch, answer: m.batch }),
+  checkBatch: endpoint('POST /batches/:id/check', 'person', 'Check a finished batch by meter or strip: verified, or set aside', { params: byId, body: m.reading, answer: m.batch }),
+
+  bottles: endpoint('GET /bottles', 'person', 'Bottles with what they hold and have held', { answer: v.array(m.bottle) }),
+  addBottle: endpoint('POST /bottles', 'person', 'Take a new, empty bottle into use', { body: m.newBottle, answer: m.bottle }),
+  fillBottle: endpoint('POST /bottles/:id/fill', 'person', 'Fill a bottle from a batch', { params: byId, body: m.fillBottle, answer: m.bottle }),
+  washBottle: endpoint('POST /bottles/:id/wash', 'person', 'Say that a bottle is washed and its label struck off', { params: byId, body: m.washBottle, answer: m.bottle }),
+
+  recipes: endpoint('GET /recipes', 'person', 'The company’s recipes with their versions, newest first', { answer: v.array(m.recipe) }),
+  addRecipe: endpoint('POST /recipes', 'person', 'Save a recipe under a name of its own', { body: m.recipeFields, answer: m.recipe }),
+  saveRecipe: endpoint('POST /recipes/:id/versions', 'person', 'Save a recipe as its next version', { params: byId, body: m.recipeFields, answer: m.recipe }),
+
+  tareScale: endpoint('POST /scale/tare', 'person', 'Set the bench scale to nought'),
+  readMeter: endpoint('POST /meter/read', 'person', 'Read the density meter', { answer: m.densityReading }),
+  readStrip: endpoint('POST /strip/read', 'person', 'Read the peroxide strip', { answer: m.stripReading }),
 
   mishaps: endpoint('GET /mishaps', 'person', 'Near misses and incidents, newest first', { answer: v.array(m.record) }),
   logMishap: endpoint('POST /mishaps', 'person', 'Log a near miss or an incident', { body: m.newMishap, answer: m.record }),

@@ -1,4 +1,4 @@
-import { levels, materialIds, type HouseRules } from '@zymostat/core';
+import { bottleMaterials, claims, levels, materialIds, stripSteps, type HouseRules } from '@zymostat/core';
 import * as v from 'valibot';
 import {
   active, against, eventKind, goal, homeFields, id, instant, name, reason, role, roomFields, sentence, setting, situationList, step, strength,
@@ -50,13 +50,38 @@ export const protocol = v.strictObject({
 });
 export const version = v.strictObject({ ...versionHead.entries, homeId: id, protocol });
 
-export const stock = v.strictObject({ id, code: v.string(), name, active, strength, volume: v.number(), expiresAt: instant });
+export const stock = v.strictObject({ id, code: v.string(), name, active, strength, volume: v.number(), expiresAt: instant, pricePerLitre: v.nullable(v.number()) });
 
-export const pourBatch = v.strictObject({ stockId: id, strength, purpose: goal, volume });
-export const batch = v.strictObject({
+/** `weighed` in kg, where it was poured by a scale. */
+const weighed = v.strictObject({ stock: v.pipe(v.number(), v.gtValue(0), v.maxValue(100)), water: v.pipe(v.number(), v.minValue(0), v.maxValue(100)) });
+export const pourBatch = v.strictObject({ stockId: id, strength, purpose: goal, volume, weighed: v.optional(weighed) });
+export const batchFacts = v.strictObject({
   id, code: v.string(), stockId: id, stockCode: v.string(), active, strength, purpose: goal, volume: v.number(), stockVolume: v.number(),
-  waterVolume: v.number(), madeAt: instant, madeBy: name, discardAfter: instant,
+  waterVolume: v.number(), madeAt: instant, madeBy: name, discardAfter: instant, weighed: v.optional(weighed),
 });
+export const batchStatus = v.picklist(['unchecked', 'verified', 'set-aside']);
+export const batch = v.strictObject({ ...batchFacts.entries, status: batchStatus, measured: v.nullable(v.number()) });
+
+/** kg/m³ and °C as a density meter shows them, or the step of a peroxide strip as a fraction w/v. */
+export const densityReading = v.strictObject({ density: v.pipe(v.number(), v.minValue(600, 'A density is 600 to 1300 kg/m³.'), v.maxValue(1300, 'A density is 600 to 1300 kg/m³.')), temperature: v.pipe(v.number(), v.minValue(-10, 'A temperature is -10 to 40 °C.'), v.maxValue(40, 'A temperature is -10 to 40 °C.')) });
+export const stripReading = v.strictObject({ step: v.picklist(stripSteps) });
+export const reading = v.variant('by', [v.strictObject({ by: v.literal('density'), ...densityReading.entries }), v.strictObject({ by: v.literal('strip'), ...stripReading.entries })]);
+
+export const newBottle = v.strictObject({ material: v.picklist(bottleMaterials), opaque: v.boolean(), volume });
+const bottleEvent = v.strictObject({ at: instant, by: name, did: v.picklist(['filled', 'washed']), batchCode: v.nullable(v.string()) });
+export const bottle = v.strictObject({
+  id, code: v.string(), ...newBottle.entries, heldSinceWash: v.nullable(v.strictObject({ active, strength, batchId: id, batchCode: v.string() })), history: v.array(bottleEvent),
+});
+export const fillBottle = v.strictObject({ batchId: id });
+/** The bottle's code and the person's own name, typed, so that nobody confirms by a slip. */
+export const washBottle = v.strictObject({ code: name, washedBy: name });
+
+const recipeText = v.pipe(v.string(), v.maxLength(20_000, 'At most 20,000 characters.'), v.check((text) => text.trim() !== '', 'Write at least one line.'), v.check((text) => !text.includes('\u0000'), 'Control characters are not allowed.'));
+export const recipeFields = v.strictObject({ name, claim: v.picklist(claims), text: recipeText });
+export const recipeVersion = v.strictObject({ number: v.number(), claim: v.picklist(claims), text: v.string(), savedAt: instant, savedBy: name });
+export const recipe = v.strictObject({ id, name, versions: v.array(recipeVersion) });
+/** A recipe as it travels in a file: docs/formats/recipe.md. */
+export const recipeFile = v.strictObject({ format: v.literal('zymostat.recipe/1'), ...recipeFields.entries });
 
 export const newMishap = v.strictObject({
   kind: v.picklist(['near-miss', 'incident']),
@@ -86,26 +111,28 @@ export const wetNow = v.array(
 /** A row of the ledger. What happened is in `body`, by `kind`; `hash` covers the row and the hash before it. */
 const row = { seq: v.number(), factId: id, at: instant, recordedAt: instant, homeId: v.nullable(id), homeName: v.nullable(name), person: name, hash: v.string(), previousHash: v.string() };
 const surfaceNamed = { surfaceName: v.string(), roomName: v.string() };
-const bottle = { batchCode: v.nullable(v.string()) };
+const inHand = { batchCode: v.nullable(v.string()) };
 export const record = v.variant('kind', [
   v.strictObject({ ...row, kind: v.literal('approval'), body: v.strictObject({ versionId: id, number: v.number(), surfaces: v.number(), accepted: v.number() }) }),
-  v.strictObject({ ...row, kind: v.literal('batch'), body: v.strictObject({ ...batch.entries }) }),
+  v.strictObject({ ...row, kind: v.literal('batch'), body: batchFacts }),
+  v.strictObject({ ...row, kind: v.literal('check'), body: v.strictObject({ batchId: id, batchCode: v.string(), active, meant: strength, measured: v.number(), uncertainty: v.number(), reading, inStrength: v.boolean(), why: v.string() }) }),
+  v.strictObject({ ...row, kind: v.literal('bottle'), body: v.strictObject({ bottleId: id, bottleCode: v.string(), did: v.picklist(['filled', 'washed']), batchId: v.nullable(id), batchCode: v.nullable(v.string()), active: v.nullable(active), strength: v.nullable(strength), washedBy: v.nullable(name) }) }),
   v.strictObject({ ...row, kind: v.literal('round-started'), body: v.strictObject({ roundId: id, version: v.number() }) }),
   v.strictObject({ ...row, kind: v.literal('round-finished'), body: v.strictObject({ roundId: id, done: v.number(), open: v.number(), notMet: v.number() }) }),
-  v.strictObject({ ...row, kind: v.literal('surface-event'), body: v.strictObject({ roundId: id, surfaceId: id, event: eventKind, batchId: v.nullable(id), ...surfaceNamed, ...bottle }) }),
+  v.strictObject({ ...row, kind: v.literal('surface-event'), body: v.strictObject({ roundId: id, surfaceId: id, event: eventKind, batchId: v.nullable(id), ...surfaceNamed, ...inHand }) }),
   v.strictObject({
     ...row,
     kind: v.literal('wet-time'),
     body: v.strictObject({
-      roundId: id, surfaceId: id, event: v.picklist(['wiped', 'found-dry']), batchId: v.nullable(id), ...surfaceNamed, ...bottle, active, strength,
+      roundId: id, surfaceId: id, event: v.picklist(['wiped', 'found-dry']), batchId: v.nullable(id), ...surfaceNamed, ...inHand, active, strength,
       requiredSeconds: v.number(), heldSeconds: v.number(), coats: v.number(), met: v.boolean(),
     }),
   }),
-  v.strictObject({ ...row, kind: v.literal('refusal'), body: v.strictObject({ what: v.picklist(['protocol', 'batch', 'round-event']), detail: v.string(), reasons: v.array(reason) }) }),
+  v.strictObject({ ...row, kind: v.literal('refusal'), body: v.strictObject({ what: v.picklist(['protocol', 'batch', 'round-event', 'bottle']), detail: v.string(), reasons: v.array(reason) }) }),
   v.strictObject({ ...row, kind: v.picklist(['near-miss', 'incident']), body: v.strictObject({ what: sentence, products: v.array(v.string()), place: name, who: name, done: sentence }) }),
 ]);
 export type RecordRow = v.InferOutput<typeof record>;
-export const recordKinds = ['approval', 'batch', 'round-started', 'surface-event', 'wet-time', 'refusal', 'round-finished', 'near-miss', 'incident'] as const satisfies RecordRow['kind'][];
+export const recordKinds = ['approval', 'batch', 'check', 'bottle', 'round-started', 'surface-event', 'wet-time', 'refusal', 'round-finished', 'near-miss', 'incident'] as const satisfies RecordRow['kind'][];
 
 /** Query strings are text: whole numbers are read from it. */
 const whole = v.pipe(v.string(), v.regex(/^\d{1,15}$/, 'A whole number is allowed.'), v.transform(Number));
@@ -142,6 +169,12 @@ export type Version = v.InferOutput<typeof version>;
 export type StockRow = v.InferOutput<typeof stock>;
 export type PourBatch = v.InferOutput<typeof pourBatch>;
 export type BatchRow = v.InferOutput<typeof batch>;
+export type BatchFacts = v.InferOutput<typeof batchFacts>;
+export type BatchStatus = v.InferOutput<typeof batchStatus>;
+export type CheckReading = v.InferOutput<typeof reading>;
+export type BottleRow = v.InferOutput<typeof bottle>;
+export type RecipeRow = v.InferOutput<typeof recipe>;
+export type RecipeFile = v.InferOutput<typeof recipeFile>;
 export type NewMishap = v.InferOutput<typeof newMishap>;
 export type RoundEvent = v.InferOutput<typeof roundEvent>;
 export type NewRoundEvent = v.InferOutput<typeof newRoundEvent>;

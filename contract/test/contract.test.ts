@@ -1,6 +1,6 @@
-import { materialIds, productIds, rules, type Reason, type ReasonCode, type RuleId } from '@zymostat/core';
+import { cautiousRules, hazardClasses, hazardLabels, materialIds, precautions, productIds, rules, type Reason, type ReasonCode, type RuleId } from '@zymostat/core';
 import * as v from 'valibot';
-import { clock, duration, endpoints, homeFields, materialWords, openapi, percent, productNames, reasonInWords, roomFields, ruleWords, setting, strengthOf } from '../src/index.ts';
+import { clock, duration, endpoints, homeFields, labelWords, materialWords, openapi, percent, pictogramSvg, precautionWords, productNames, reasonInWords, roomFields, ruleWords, setting, statementWords, strengthOf } from '../src/index.ts';
 
 describe('figures in words', () => {
   test.each([[0.03, '3 %'], [0.0075, '0.75 %'], [0.7, '70 %'], [0.015, '1.5 %']])('%d is %s', (fraction, words) => {
@@ -16,14 +16,15 @@ describe('figures in words', () => {
   });
 });
 
-const figures = { active: 'hydrogen peroxide', strength: 0.03, floor: 0.0075, top: 0.08, stock: 0.03, wanted: 0.015, seconds: 600, material: 'marble', family: 'vinegar', rule: 'peracid', on: 'peroxide', hand: 'vinegar', expiresAt: 0, discardAfter: 0 };
+const figures = { active: 'hydrogen peroxide', strength: 0.03, floor: 0.0075, top: 0.08, stock: 0.03, wanted: 0.015, seconds: 600, material: 'marble', family: 'vinegar', rule: 'peracid', a: 'vinegar', b: 'peroxide', severity: 'never', of: 'soap', with: 'acetic acid', spent: 0.5, spentWith: 0.25, acid: 0.001, ingredient: 'tea tree oil', on: 'peroxide', hand: 'vinegar', expiresAt: 0, discardAfter: 0 };
 
 describe('reasons in words', () => {
   test.each<ReasonCode>([
     'contact-by-evidence', 'contact-by-house-rule', 'below-floor', 'above-evidence', 'stronger-than-stock', 'not-a-disinfectant', 'cleaning-needs-no-wait', 'material-bears', 'material-care',
     'material-barred', 'material-wait-until-cool', 'porous', 'cloth-only', 'rinse-after', 'home-oxygen', 'flame-in-room', 'no-ventilation', 'rinse-for-food', 'infant-rinse', 'pets-rinse',
     'asthma-cloth', 'pregnancy-ventilate', 'must-not-meet', 'batch-expired', 'batch-of-other-strength', 'not-cleaned-first', 'not-wet', 'already-wet', 'out-of-order', 'nothing-to-do',
-    'not-in-the-protocol', 'stock-missing', 'stock-expired', 'care-not-accepted', 'refused-on-the-phone',
+    'in-strength', 'must-not-share-a-bottle', 'no-active', 'not-carried', 'used-up', 'soap-split', 'no-acid-left', 'cleans-nothing', 'counts-for-nothing', 'old-label', 'held-before', 'needs-opaque',
+    'needs-glass-or-hdpe', 'weighed-off', 'batch-set-aside', 'batch-not-verified', 'not-in-the-protocol', 'stock-missing', 'stock-expired', 'care-not-accepted', 'refused-on-the-phone',
   ])('%s is one or more whole sentences', (code) => {
     const words = reasonInWords({ code, outcome: 'never', figures, source: '' } as Reason);
     expect(words).toMatch(/^[A-Z0-9].*[.]$/);
@@ -67,4 +68,19 @@ test('the description names every endpoint with its body and its answer', () => 
     requestBody: { content: { 'application/json': { schema: { required: ['name', 'floorArea', 'height', 'ventilation', 'flame'], additionalProperties: false } } } },
   });
   expect(components.schemas.Problem).toMatchObject({ required: ['type', 'title', 'status', 'detail'] });
+});
+
+describe('labels in words', () => {
+  const batch = { code: 'B-0001', stockCode: 'S-1', active: '2-propanol', strength: 0.7, purpose: 'disinfect', volume: 0.0005, stockVolume: 0.00035, waterVolume: 0.00015, madeAt: 0, madeBy: 'Tobias', discardAfter: 1 } as const;
+  const label = labelWords(batch, { name: 'Test Care', poisonLine: '555' }, cautiousRules);
+  // Peroxide of unknown strength is taken for strong, which must never meet alcohol.
+  test('say how long it must stay wet, and never with what', () => {
+    expect(label).toMatchObject({ title: 'Alcohol to disinfect', strength: '70 % v/v 2-propanol in water', purpose: 'On a hard surface, washed first. Keep wet for 2 min, then wipe.', signal: 'Danger', pictograms: ['flame', 'exclamation'] });
+    expect(label.neverWith).toBe('chlorine bleach, dry chlorine, peroxide, strong acid');
+  });
+  test('every class of hazard has its statement, every precaution its words', () => {
+    for (const hazard of hazardClasses) expect(statementWords[hazardLabels[hazard].statement]).toMatch(/\.$/);
+    for (const code of precautions) expect(precautionWords[code]).toMatch(/\.$/);
+    for (const sign of ['flame', 'corrosion', 'exclamation', 'health'] as const) expect(pictogramSvg(sign)).toMatch(/^<svg .*<\/svg>$/);
+  });
 });

@@ -30,8 +30,26 @@ export type ReasonCode =
   | 'pregnancy-ventilate'
   // what must not meet
   | 'must-not-meet'
+  // a mixture
+  | 'in-strength'
+  | 'must-not-share-a-bottle'
+  | 'no-active'
+  | 'not-carried'
+  | 'used-up'
+  | 'soap-split'
+  | 'no-acid-left'
+  | 'cleans-nothing'
+  | 'counts-for-nothing'
+  // a bottle to be filled
+  | 'old-label'
+  | 'held-before'
+  | 'needs-opaque'
+  | 'needs-glass-or-hdpe'
   // a batch in hand
   | 'batch-expired'
+  | 'weighed-off'
+  | 'batch-set-aside'
+  | 'batch-not-verified'
   | 'batch-of-other-family'
   | 'batch-of-other-strength'
   | 'not-cleaned-first'

@@ -6,9 +6,10 @@ import {
 
 const minute = 60_000;
 const treatment: Treatment = { seconds: 600, applies: true, rinses: false, use: { active: 'hydrogen peroxide', strength: 0.03 } };
-const batch = (id: string, active: Active, strength: number, discardAfter = 1000 * minute): Batch => ({ id, active, strength, discardAfter });
+const batch = (id: string, active: Active, strength: number, discardAfter = 1000 * minute, status: Batch['status'] = 'verified'): Batch => ({ id, active, strength, discardAfter, status });
 const batches = new Map([
   batch('perox', 'hydrogen peroxide', 0.03), batch('weak', 'hydrogen peroxide', 0.015), batch('old', 'hydrogen peroxide', 0.03, 5 * minute), batch('vinegar', 'acetic acid', 0.05), batch('alcohol', '2-propanol', 0.7),
+  batch('unchecked', 'hydrogen peroxide', 0.03, 1000 * minute, 'unchecked'), batch('aside', 'hydrogen peroxide', 0.03, 1000 * minute, 'set-aside'),
 ].map((one) => [one.id, one]));
 
 const event = (kind: EventKind, at: number, batchId: string | null = null): WetEvent => ({ surfaceId: 's', kind, at: at * minute, batchId });
@@ -75,6 +76,8 @@ describe('what may happen next', () => {
     ['an expired batch', event('applied', 6, 'old'), [washed], 'batch-expired'],
     ['another strength', event('applied', 2, 'weak'), [washed], 'batch-of-other-strength'],
     ['another family', event('applied', 2, 'alcohol'), [washed], 'batch-of-other-family'],
+    ['a batch that nobody checked', event('applied', 2, 'unchecked'), [washed], 'batch-not-verified'],
+    ['a batch that was set aside', event('applied', 2, 'aside'), [washed], 'batch-set-aside'],
     ['no batch', event('applied', 2), [washed], 'stock-missing'],
     ['an unknown batch', event('applied', 2, 'nobody'), [washed], 'stock-missing'],
     ['vinegar on wet peroxide', event('rewet', 2, 'vinegar'), [washed, applied], 'must-not-meet'],

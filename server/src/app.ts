@@ -8,12 +8,16 @@ import helmet from 'helmet';
 import { QueryFailedError } from 'typeorm';
 import type { Context } from './context.ts';
 import { benchRoutes } from './features/bench/routes.ts';
+import { bottleRoutes } from './features/bottles/routes.ts';
 import { homeRoutes } from './features/homes/routes.ts';
+import { instrumentRoutes, type Instruments } from './features/instruments/routes.ts';
 import { keepApartRoutes } from './features/keepApart/routes.ts';
+import { labelRoutes } from './features/labels/routes.ts';
 import type { LedgerListener } from './features/live/listener.ts';
 import { liveRoutes } from './features/live/routes.ts';
 import { peopleRoutes } from './features/people/routes.ts';
 import { protocolRoutes } from './features/protocols/routes.ts';
+import { recipeRoutes } from './features/recipes/routes.ts';
 import { recordRoutes } from './features/records/routes.ts';
 import { roundRoutes } from './features/rounds/routes.ts';
 import { ProblemError, problems } from './http/problems.ts';
@@ -52,12 +56,12 @@ const answerProblem: ErrorRequestHandler = (error, _request, response, next) => 
   response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
 };
 
-export const createApp = (context: Context, listener: LedgerListener): Express => {
+export const createApp = (context: Context, listener: LedgerListener, instruments: Instruments = {}): Express => {
   const app = express();
   app.set('trust proxy', 'loopback');
   app.set('query parser', 'simple');
   app.use(helmet({ contentSecurityPolicy: contentSecurity, strictTransportSecurity: false }));
-  app.use(compression({ filter: (request, response) => request.path !== '/api/live' && compression.filter(request, response) }));
+  app.use(compression({ filter: (request, response) => !['/api/live', '/api/scale'].includes(request.path) && compression.filter(request, response) }));
 
   const api = express.Router();
   api.use((_request, response, next) => {
@@ -69,6 +73,10 @@ export const createApp = (context: Context, listener: LedgerListener): Express =
   homeRoutes(api, context);
   protocolRoutes(api, context);
   benchRoutes(api, context);
+  bottleRoutes(api, context);
+  recipeRoutes(api, context);
+  labelRoutes(api, context);
+  instrumentRoutes(api, context, instruments);
   keepApartRoutes(api, context);
   roundRoutes(api, context);
   recordRoutes(api, context);

@@ -1,6 +1,6 @@
 import { createServer } from 'node:http';
 import { createApp } from './app.ts';
-import { databaseUrl, port } from './config.ts';
+import { databaseUrl, instruments, port } from './config.ts';
 import { liveContext } from './context.ts';
 import { connect } from './database/connect.ts';
 import { ledgerListener } from './features/live/listener.ts';
@@ -8,7 +8,7 @@ import { ledgerListener } from './features/live/listener.ts';
 const url = databaseUrl();
 const db = await connect(url);
 const listener = ledgerListener(url);
-const server = createServer(createApp(liveContext(db), listener));
+const server = createServer(createApp(liveContext(db), listener, instruments()));
 
 server.listen(port(), '127.0.0.1', () => {
   const address = server.address();

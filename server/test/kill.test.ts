@@ -7,11 +7,10 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
 import { fileURLToPath } from 'node:url';
-import { litres } from '@zymostat/core';
 import { liveContext } from '../src/context.ts';
 import { connect } from '../src/database/connect.ts';
 import { verifyChain } from '../src/features/records/service.ts';
-import { addHome, Caller, disinfect, seedCompany } from './support.ts';
+import { addHome, Caller, disinfect, pourChecked, seedCompany } from './support.ts';
 
 const root = fileURLToPath(new URL('../../', import.meta.url));
 const postgres = (verb: string, dir: string) => execFileSync(join(root, 'scripts/postgres.sh'), [verb, dir], { encoding: 'utf8' }).trim();
@@ -69,7 +68,7 @@ test('SIGKILL of the server and of PostgreSQL in the middle of a round loses no 
   await tobias.call('POST /session', { login: 'tobias', password: 'a long enough one' });
   const { home, surfaces: [basin] } = await addHome(maren, [{ setting: disinfect(stock['S-1'], 0.03) }]);
   await maren.call(`POST /homes/${home}/protocols`, {});
-  const batch = (await tobias.call('POST /batches', { stockId: stock['S-1'], strength: 0.03, purpose: 'disinfect', volume: litres(0.5) })).body.id as string;
+  const batch = await pourChecked(tobias, stock['S-1'], 0.03);
   const round = randomUUID();
   await tobias.call('POST /rounds', { id: round, homeId: home });
 

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { litres } from '@zymostat/core';
-import { addHome, clean, disinfect, testBed, type Answered, type Bed, type Caller } from './support.ts';
+import { addHome, clean, disinfect, pourChecked, testBed, type Answered, type Bed, type Caller } from './support.ts';
 
 let bed: Bed;
 let maren: Caller;
@@ -26,14 +26,16 @@ beforeAll(async () => {
   home = made.home;
   [basin, tray, floor] = made.surfaces as [string, string, string];
   await maren.call(`POST /homes/${home}/protocols`, {});
-  const pour = async (name: string, code: keyof Bed['stock'], strength: number, purpose: string) => {
-    bottle[name] = (await tobias.call('POST /batches', { stockId: bed.stock[code], strength, purpose, volume: litres(0.5) })).body.id;
-  };
-  await pour('old', 'S-1', 0.015, 'disinfect');
+  bottle.old = await pourChecked(tobias, bed.stock['S-1'], 0.015);
   bed.pass(25 * 60 * MINUTE);
-  await pour('peroxide', 'S-1', 0.03, 'disinfect');
-  await pour('weak', 'S-1', 0.015, 'disinfect');
-  await pour('vinegar', 'S-3', 0.05, 'clean');
+  bottle.peroxide = await pourChecked(tobias, bed.stock['S-1'], 0.03);
+  bottle.weak = await pourChecked(tobias, bed.stock['S-1'], 0.015);
+  const pour = async (code: keyof Bed['stock'], strength: number, purpose: string): Promise<string> =>
+    (await tobias.call('POST /batches', { stockId: bed.stock[code], strength, purpose, volume: litres(0.5) })).body.id;
+  bottle.unchecked = await pour('S-1', 0.03, 'disinfect');
+  bottle.aside = await pour('S-1', 0.03, 'disinfect');
+  await tobias.call(`POST /batches/${bottle.aside}/check`, { by: 'strip', step: 0.02 });
+  bottle.vinegar = await pour('S-3', 0.05, 'clean');
 });
 afterAll(() => bed.close());
 
@@ -97,6 +99,8 @@ test('what must not meet, the wrong bottle and the expired one are refused, and 
   await did(round, tray, 'washed');
   expect(codes(await did(round, tray, 'applied', bottle.old!))).toContain('batch-expired');
   expect(codes(await did(round, tray, 'applied', bottle.peroxide!))).toContain('batch-of-other-strength');
+  expect(codes(await did(round, tray, 'applied', bottle.unchecked!))).toContain('batch-not-verified');
+  expect(codes(await did(round, tray, 'applied', bottle.aside!))).toContain('batch-set-aside');
   expect(codes(await did(round, floor, 'applied', bottle.weak!))).toContain('not-in-the-protocol');
   expect((await did(round, tray, 'applied', bottle.weak!)).status).toBe(200);
 });

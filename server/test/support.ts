@@ -65,7 +65,7 @@ export const seedCompany = async ({ db, now }: Context) => {
   const people = [['maren', 'supervisor'], ['tobias', 'cleaner'], ['anneke', 'cleaner']] as const;
   await db.getRepository(PersonEntity).insert(people.map(([login, role]) => ({ id: randomUUID(), name: login, login, role, passwordHash })));
   const stocks = [['S-1', 'hydrogen peroxide', 0.03], ['S-2', '2-propanol', 0.99], ['S-3', 'acetic acid', 0.05], ['S-4', '2-propanol', 0.7]] as const;
-  const rows = stocks.map(([code, active, strength]) => ({ id: randomUUID(), code, name: code, active, strength, volume: litres(5), expiresAt: new Date(now() + 100 * 86_400_000) }));
+  const rows = stocks.map(([code, active, strength]) => ({ id: randomUUID(), code, name: code, active, strength, volume: litres(5), pricePerLitre: 2, expiresAt: new Date(now() + 100 * 86_400_000) }));
   await db.getRepository(StockEntity).insert(rows);
   return Object.fromEntries(rows.map((row) => [row.code, row.id])) as Record<(typeof stocks)[number][0], string>;
 };
@@ -111,6 +111,13 @@ export const testBed = async (): Promise<Bed> => {
       await drop();
     },
   };
+};
+
+/** Pours half a litre and checks it with a reading that fits: peroxide by strip. */
+export const pourChecked = async (by: Caller, stockId: string, strength: number): Promise<string> => {
+  const { id } = (await by.call('POST /batches', { stockId, strength, purpose: 'disinfect', volume: litres(0.5) })).body as { id: string };
+  await by.call(`POST /batches/${id}/check`, { by: 'strip', step: strength });
+  return id;
 };
 
 export const bathroom = { name: 'Bathroom', floorArea: 4, height: 2.4, ventilation: 'window', flame: false };

@@ -29,7 +29,7 @@ export const batchNames: Record<BatchName, string> = {
 };
 export const routeNames: Record<Route, string> = { vessel: 'Bottle', surface: 'Surface', drain: 'Drain', air: 'Air', caddy: 'Caddy', shelf: 'Shelf' };
 export const recordKindNames: Record<RecordKind, string> = {
-  approval: 'Approval', batch: 'Batch', 'round-started': 'Round started', 'surface-event': 'At a surface', 'wet-time': 'Wet time', refusal: 'Refusal',
+  approval: 'Approval', batch: 'Batch', check: 'Check', bottle: 'Bottle', 'round-started': 'Round started', 'surface-event': 'At a surface', 'wet-time': 'Wet time', refusal: 'Refusal',
   'round-finished': 'Round finished', 'near-miss': 'Near miss', incident: 'Incident',
 };
 

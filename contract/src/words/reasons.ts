@@ -1,5 +1,6 @@
-import type { Active, Family, MaterialId, Reason, ReasonCode, RuleId } from '@zymostat/core';
-import { duration, strengthOf } from './figures.ts';
+import type { Active, Component, Family, IngredientId, MaterialId, Reason, ReasonCode, RuleId } from '@zymostat/core';
+import { duration, percent, strengthOf } from './figures.ts';
+import { componentWords, ingredientName } from './mixtures.ts';
 import { activeNames, familyNames, materialWords } from './names.ts';
 import { ruleWords } from './neverCombine.ts';
 
@@ -34,6 +35,22 @@ const sentences: Record<ReasonCode, (f: Figures) => string> = {
   'asthma-cloth': () => 'Asthma in this home: no spraying of vinegar. Apply it by cloth and ventilate.',
   'pregnancy-ventilate': () => 'Pregnancy in this home: ventilate, and wear gloves.',
   'must-not-meet': (f) => `${family(f, 'on')} is still on this surface and ${family(f, 'hand').toLowerCase()} must not meet it. ${ruleWords[f.rule as RuleId].happens} ${ruleWords[f.rule as RuleId].remedy}`,
+  'in-strength': (f) => `${strengthIn(f)} ${activeNames[f.active as Active]} is in strength: ${strengthIn(f, 'floor')} to ${strengthIn(f, 'top')} is.`,
+  'must-not-share-a-bottle': (f) => `${upper(ingredientName(f.a as IngredientId))} and ${ingredientName(f.b as IngredientId)} ${f.severity === 'never' ? 'must never share a bottle' : 'spoil each other in one bottle'}. ${ruleWords[f.rule as RuleId].happens}`,
+  'no-active': () => 'Nothing in it disinfects at any strength.',
+  'not-carried': () => 'House rule: bleach is not carried. What a client keeps is used by its own label, by nobody of ours.',
+  'used-up': (f) => `${upper(componentWords[f.of as Component])} and ${componentWords[f.with as Component]} use each other up: ${part(f.spent)} of the one and ${part(f.spentWith)} of the other is gone.`,
+  'soap-split': (f) => `${part(f.spent)} of the soap is split to greasy curds by the ${componentWords[f.with as Component]}, which loses ${part(f.spentWith)}.`,
+  'no-acid-left': (f) => `${percent(f.acid as number)} acid is left, and lime wants ${percent(f.floor as number)} at least.`,
+  'cleans-nothing': () => 'Too little in it lifts anything: it is water with company.',
+  'counts-for-nothing': (f) => `${upper(ingredientName(f.ingredient as IngredientId))} counts for nothing in strength.`,
+  'old-label': (f) => `Its label still says ${family(f, 'on').toLowerCase()}: the next person acts on it. Strike it off, wash, relabel.`,
+  'held-before': (f) => `It held ${family(f, 'on').toLowerCase()}, which must not meet ${family(f, 'hand').toLowerCase()}. ${ruleWords[f.rule as RuleId].happens} Wash it first.`,
+  'needs-opaque': () => 'Light breaks peroxide down: use an opaque or brown bottle.',
+  'needs-glass-or-hdpe': () => 'Strong alcohol works on thin plastic: glass or HDPE is better.',
+  'weighed-off': (f) => `By weight this is ${strengthIn(f)}, and ${strengthIn(f, 'wanted')} was meant. Put it right by weight first.`,
+  'batch-set-aside': () => 'This batch was checked, is out of strength, and is set aside.',
+  'batch-not-verified': () => 'Nobody has checked this batch. It is checked on the Bench before it disinfects.',
   'batch-expired': (f) => `This batch was to be discarded by ${day(f.discardAfter!)}.`,
   'batch-of-other-family': (f) => `The protocol sets ${family(f, 'wanted').toLowerCase()} here, not ${family(f, 'hand').toLowerCase()}.`,
   'batch-of-other-strength': (f) => `This batch is ${strengthIn(f)}; the protocol sets ${strengthIn(f, 'wanted')}.`,
@@ -49,6 +66,8 @@ const sentences: Record<ReasonCode, (f: Figures) => string> = {
   'refused-on-the-phone': () => 'Refused on the phone, by what the phone knew.',
 };
 
+const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+const part = (fraction: number | string | undefined) => `${Math.round(Number(fraction) * 100)} %`;
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 
 export const reasonInWords = (reason: Reason): string => sentences[reason.code](reason.figures ?? {});

@@ -4,6 +4,9 @@ import { propanolDensity } from './propanolDensity.ts';
 
 export type Alcohol = Extract<Active, 'ethanol' | '2-propanol'>;
 
+/** The alcohol that a component is, or nothing. */
+export const alcoholOf = (of: string): Alcohol | undefined => (of === 'ethanol' || of === '2-propanol' ? of : undefined);
+
 /** kg/m³ at 20 °C of an alcohol and water, by mass fraction. */
 export const alcoholDensity = (alcohol: Alcohol, massFraction: number): number =>
   alcohol === 'ethanol' ? ethanolDensity(massFraction) : propanolDensity(massFraction);

@@ -11,9 +11,15 @@ export const oneOf = (measure: Measure): number => litres(litresPerMeasure[measu
 
 const spelled: Record<string, Measure> = {
   ml: 'ml', millilitre: 'ml', milliliter: 'ml', cl: 'cl', dl: 'dl', l: 'l', litre: 'l', liter: 'l',
-  tsp: 'teaspoon', teaspoon: 'teaspoon', tbsp: 'tablespoon', tablespoon: 'tablespoon',
-  cup: 'cup', 'fl oz': 'fluid ounce', floz: 'fluid ounce', 'fluid ounce': 'fluid ounce', oz: 'fluid ounce',
+  tsp: 'teaspoon', teaspoon: 'teaspoon', tbsp: 'tablespoon', tbs: 'tablespoon', tablespoon: 'tablespoon',
+  cup: 'cup', c: 'cup', 'fl oz': 'fluid ounce', floz: 'fluid ounce', 'fluid ounce': 'fluid ounce', oz: 'fluid ounce',
   pt: 'pint', pint: 'pint', qt: 'quart', quart: 'quart', gal: 'gallon', gallon: 'gallon',
+};
+
+/** The measure that a unit's spelling names, or nothing. */
+export const spelledMeasure = (unit: string): Measure | undefined => {
+  const word = unit.toLowerCase().replace(/\./g, '').replace(/\s+/g, ' ').trim();
+  return spelled[word] ?? spelled[word.replace(/s$/, '')];
 };
 
 const fractions: Record<string, number> = {
@@ -38,8 +44,7 @@ export const parseVolume = (text: string): Read<number> => {
   const match = /^([\d\s.,/½⅓⅔¼¾⅛⅜⅝⅞]+)([a-z][a-z .]*)$/i.exec(text.trim());
   if (!match) return refuse;
   const figure = parseFigure(match[1]!);
-  const unit = match[2]!.toLowerCase().replace(/\./g, '').trim();
-  const measure = spelled[unit] ?? spelled[unit.replace(/s$/, '')];
+  const measure = spelledMeasure(match[2]!);
   if (figure === undefined || !measure) return refuse;
   const volume = figure * oneOf(measure);
   return volume > 0 && volume <= litres(100) ? { ok: true, value: volume } : refuse;

@@ -3,12 +3,16 @@ import { activeFacts, type Active } from '../reference/families.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 import type { Asked, SurfaceClock, WetEvent } from './wetClock.ts';
 
+/** Whether somebody has measured a batch, and what came of it. */
+export type BatchStatus = 'unchecked' | 'verified' | 'set-aside';
+
 /** A bottle in hand: strength as a fraction in the active's basis, `discardAfter` in ms since 1970. */
 export interface Batch {
   id: string;
   active: Active;
   strength: number;
   discardAfter: number;
+  status: BatchStatus;
 }
 
 /** What the approved protocol sets for a surface, or nothing where it is only washed. */
@@ -44,6 +48,9 @@ export const judgeBatch = (
   if (batch.discardAfter <= at) {
     reasons.push({ code: 'batch-expired', outcome: 'never', figures: { discardAfter: batch.discardAfter }, source: 'the batch’s label' });
   }
+  if (batch.status === 'set-aside') reasons.push({ code: 'batch-set-aside', outcome: 'never', source: 'the check of this batch' });
+  // Cleaning waits for nothing and claims nothing; what is held wet to disinfect must be known to be in strength.
+  if (batch.status === 'unchecked' && treatment.seconds > 0) reasons.push({ code: 'batch-not-verified', outcome: 'never', source: 'house rule' });
   const { use } = treatment;
   if (!use) reasons.push({ code: 'not-in-the-protocol', outcome: 'never', figures: { hand }, source: 'the approved protocol' });
   else if (activeFacts[use.active].family !== hand) {

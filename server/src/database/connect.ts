@@ -1,11 +1,14 @@
 import { DataSource } from 'typeorm';
 import { BatchEntity, StockEntity } from '../features/bench/entities.ts';
+import { BottleEntity, BottleEventEntity } from '../features/bottles/entities.ts';
 import { HomeEntity, RoomEntity, SurfaceEntity } from '../features/homes/entities.ts';
 import { CompanyEntity, PersonEntity, SessionEntity, SignInAttemptEntity } from '../features/people/entities.ts';
 import { VersionEntity } from '../features/protocols/entities.ts';
+import { RecipeEntity, RecipeVersionEntity } from '../features/recipes/entities.ts';
 import { LedgerEntity } from '../features/records/entities.ts';
 import { RoundEntity } from '../features/rounds/entities.ts';
 import { FirstTables1767225600000 } from './migrations/1767225600000-first-tables.ts';
+import { Bench1767312000000 } from './migrations/1767312000000-bench.ts';
 
 /** The database at `url`, migrated. */
 export const connect = async (url: string): Promise<DataSource> => {
@@ -14,9 +17,9 @@ export const connect = async (url: string): Promise<DataSource> => {
     url,
     entities: [
       CompanyEntity, PersonEntity, SessionEntity, SignInAttemptEntity, HomeEntity, RoomEntity, SurfaceEntity, StockEntity, BatchEntity, VersionEntity,
-      RoundEntity, LedgerEntity,
+      RoundEntity, LedgerEntity, BottleEntity, BottleEventEntity, RecipeEntity, RecipeVersionEntity,
     ],
-    migrations: [FirstTables1767225600000],
+    migrations: [FirstTables1767225600000, Bench1767312000000],
     migrationsTransactionMode: 'each',
     poolSize: 10,
     logging: false,

@@ -1,7 +1,7 @@
-import type { BatchRow, RoundRow, Version } from '@zymostat/contract';
-import type { TreatedSurface } from '@zymostat/core';
+import type { BatchRow, CheckReading, PourBatch, RoundRow, Version } from '@zymostat/contract';
+import { alcoholOf, densityAt, massFraction, stripSteps, type TreatedSurface } from '@zymostat/core';
 import type { Context } from '../context.ts';
-import { pourBatch } from '../features/bench/service.ts';
+import { checkBatch, pourBatch } from '../features/bench/service.ts';
 import type { Person } from '../features/people/entities.ts';
 import { versionById } from '../features/protocols/service.ts';
 import { addEvent, finishRound, roundById, startRound } from '../features/rounds/service.ts';
@@ -19,12 +19,17 @@ export const orRefused = async <T>(work: Promise<T>): Promise<T | null> => {
   }
 };
 
-/** Small seeded generator (mulberry32), so that the demo is the same every time. */
-export const seeded = (seed: number) => () => {
-  seed = (seed + 0x6d2b79f5) | 0;
-  let t = Math.imul(seed ^ (seed >>> 15), 1 | seed);
-  t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-  return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+const BENCH_TEMPERATURE = 21;
+
+/** Pours a batch and, where it is to disinfect, checks it: alcohol by its density, peroxide by strip. */
+export const pourAndCheck = async (context: Context, asked: PourBatch, by: Person): Promise<BatchRow> => {
+  const batch = await pourBatch(context, asked, by);
+  if (batch.purpose === 'clean') return batch;
+  const alcohol = alcoholOf(batch.active);
+  const reading: CheckReading = alcohol
+    ? { by: 'density', density: Number(densityAt(alcohol, massFraction(alcohol, batch.strength), BENCH_TEMPERATURE).toFixed(1)), temperature: BENCH_TEMPERATURE }
+    : { by: 'strip', step: stripSteps.findLast((step) => step <= batch.strength + 1e-9)! };
+  return checkBatch(context, batch.id, reading, by);
 };
 
 export interface Clock {
@@ -46,7 +51,7 @@ export class Caddy {
     const key = `${stockId} ${strength}`;
     const held = this.bottles.get(key);
     if (held && held.discardAfter > this.context.now()) return held;
-    const poured = await pourBatch(this.context, { stockId, strength, purpose: goal, volume: 0.0005 }, this.by);
+    const poured = await pourAndCheck(this.context, { stockId, strength, purpose: goal, volume: 0.0005 }, this.by);
     this.bottles.set(key, poured);
     return poured;
   }

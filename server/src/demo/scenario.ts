@@ -1,4 +1,4 @@
-import type { Active, Level, MaterialId, Situation, Touched, Ventilation } from '@zymostat/core';
+import type { Active, Claim, Level, MaterialId, Situation, Touched, Ventilation } from '@zymostat/core';
 
 /** Everybody and everything here is invented. */
 export const company = { name: 'Quillet Home Care', emergencyNumber: '555-0100', poisonLine: '555-0150' };
@@ -12,13 +12,38 @@ export const people = [
 ] as const;
 
 /** Litres, and days from today until it expires. */
-export const stocks: { code: string; name: string; active: Active; strength: number; litres: number; days: number }[] = [
-  { code: 'S-0101', name: 'Peroxide 3 %', active: 'hydrogen peroxide', strength: 0.03, litres: 5, days: 210 },
-  { code: 'S-0102', name: 'Peroxide 6 %', active: 'hydrogen peroxide', strength: 0.06, litres: 1, days: 90 },
-  { code: 'S-0103', name: '2-propanol 99 %', active: '2-propanol', strength: 0.99, litres: 2.5, days: 400 },
-  { code: 'S-0104', name: '2-propanol 70 %', active: '2-propanol', strength: 0.7, litres: 1, days: 300 },
-  { code: 'S-0105', name: 'Ethanol 95 %', active: 'ethanol', strength: 0.95, litres: 1, days: 320 },
-  { code: 'S-0106', name: 'Vinegar 5 %', active: 'acetic acid', strength: 0.05, litres: 5, days: 700 },
+export const stocks: { code: string; name: string; active: Active; strength: number; litres: number; days: number; pricePerLitre: number }[] = [
+  { code: 'S-0101', name: 'Peroxide 3 %', active: 'hydrogen peroxide', strength: 0.03, litres: 5, days: 210, pricePerLitre: 3.2 },
+  { code: 'S-0102', name: 'Peroxide 6 %', active: 'hydrogen peroxide', strength: 0.06, litres: 1, days: 90, pricePerLitre: 7.5 },
+  { code: 'S-0103', name: '2-propanol 99 %', active: '2-propanol', strength: 0.99, litres: 2.5, days: 400, pricePerLitre: 9.4 },
+  { code: 'S-0104', name: '2-propanol 70 %', active: '2-propanol', strength: 0.7, litres: 1, days: 300, pricePerLitre: 7.8 },
+  { code: 'S-0105', name: 'Ethanol 95 %', active: 'ethanol', strength: 0.95, litres: 1, days: 320, pricePerLitre: 12.5 },
+  { code: 'S-0106', name: 'Vinegar 5 %', active: 'acetic acid', strength: 0.05, litres: 5, days: 700, pricePerLitre: 1.1 },
+];
+
+/** Bottles of the depot. */
+export const bottles = [
+  ...Array.from({ length: 4 }, () => ({ material: 'HDPE', opaque: true, litres: 0.5 }) as const), ...Array.from({ length: 2 }, () => ({ material: 'glass', opaque: false, litres: 0.5 }) as const), { material: 'PET', opaque: false, litres: 0.75 } as const,
+];
+
+/** The company's own book of recipes, good and bad: each shows another finding. */
+export const recipes: { name: string; claim: Claim; text: string }[] = [
+  { name: 'Depot alcohol spray', claim: 'disinfect', text: '364 ml rubbing alcohol 99 %\n148 ml water' },
+  { name: 'Caddy 2, the orange one', claim: 'disinfect', text: '1 1/4 cups rubbing alcohol 70 %\n2 cups water\n2 tsp dish soap\n12 drops orange oil' },
+  { name: 'Three-quarter bottle', claim: 'disinfect', text: '500 ml bottle\nfill to 3/4 with rubbing alcohol 91 %\ntop up with water' },
+  { name: 'Peroxide, half and half', claim: 'disinfect', text: '1 cup hydrogen peroxide 3 %\n1 cup distilled water' },
+  { name: 'Peroxide in a bucket', claim: 'disinfect', text: '1 cup hydrogen peroxide 3 %\n1 gallon warm water' },
+  { name: 'Vinegar and peroxide spray', claim: 'disinfect', text: '1/2 cup white vinegar\n1/2 cup hydrogen peroxide 3 %' },
+  { name: 'Fizzing drain bottle', claim: 'clean', text: '250 ml vinegar 5 %\n250 ml water\n30 g baking soda' },
+  { name: 'Curdled soap spray', claim: 'clean', text: '120 ml vinegar 5 %\n240 ml water\n15 ml castile soap' },
+  { name: 'Kettle descaler', claim: 'descale', text: '2 tbsp citric acid\n1 l water' },
+  { name: 'Tea tree mist', claim: 'disinfect', text: '500 ml water\n20-30 drops tea tree oil\n1 tsp polysorbate 20' },
+  { name: 'Vodka window spray', claim: 'clean', text: '1 part vodka 80 proof\n1 part water\n500 ml bottle' },
+  { name: 'Both alcohols', claim: 'disinfect', text: '200 ml ethanol 95 %\n200 ml rubbing alcohol 91 %\n100 ml water' },
+  { name: 'Borax and vinegar scrub', claim: 'clean', text: '2 tbsp borax\n1 cup vinegar\n1 cup hot water' },
+  { name: 'Floor soap by weight', claim: 'clean', text: '93 % water\n5 % castile soap\n2 % washing soda\nmakes 500 g' },
+  { name: 'Silver water', claim: 'disinfect', text: '1 cup distilled water\n2 tbsp colloidal silver\n2 tbsp lemon juice' },
+  { name: 'Bleach, for clients who ask', claim: 'disinfect', text: '4 tsp bleach 5.25 %\n1 qt water' },
 ];
 
 /** What a surface is set to: washed, or a stock and strength to disinfect or clean with. */

@@ -1,18 +1,20 @@
 import { createHash } from 'node:crypto';
-import { cautiousRules, litres } from '@zymostat/core';
+import { cautiousRules, litres, seeded } from '@zymostat/core';
 import { databaseUrl } from '../config.ts';
 import type { Context } from '../context.ts';
 import { connect } from '../database/connect.ts';
 import { StockEntity } from '../features/bench/entities.ts';
-import { pourBatch } from '../features/bench/service.ts';
+import { checkBatch } from '../features/bench/service.ts';
+import { addBottle, fillBottle, washBottle } from '../features/bottles/service.ts';
 import { addHome, addRoom, addSurface, setSurface } from '../features/homes/service.ts';
 import { logMishap } from '../features/keepApart/service.ts';
 import { CompanyEntity, PersonEntity, type Person } from '../features/people/entities.ts';
 import { hashPassword } from '../features/people/service.ts';
 import { approve } from '../features/protocols/service.ts';
+import { addRecipe, saveRecipe } from '../features/recipes/service.ts';
 import { addEvent, startRound, finishRound } from '../features/rounds/service.ts';
-import { Caddy, orRefused, seeded, workThrough, type Clock } from './history.ts';
-import { company, homes, nearMisses, password, people, settings, stocks } from './scenario.ts';
+import { Caddy, orRefused, pourAndCheck, workThrough, type Clock } from './history.ts';
+import { bottles, company, homes, nearMisses, password, people, recipes, settings, stocks } from './scenario.ts';
 
 const HOUR = 3_600_000;
 const DAY = 24 * HOUR;
@@ -76,7 +78,7 @@ const seed = async () => {
   for (const name of names) await approve(context, made.get(name)!.id, maren);
 
   const chance = seeded(20260105);
-  const pour = (code: string, strength: number, purpose: 'clean' | 'disinfect', by: Person) => pourBatch(context, { stockId: stockIds.get(code)!, strength, purpose, volume: litres(0.5) }, by);
+  const pour = (code: string, strength: number, purpose: 'clean' | 'disinfect', by: Person) => pourAndCheck(context, { stockId: stockIds.get(code)!, strength, purpose, volume: litres(0.5) }, by);
 
   for (let day = 14; day >= 1; day -= 1) {
     const cleaner = cleaners[day % cleaners.length]!;
@@ -111,15 +113,33 @@ const seed = async () => {
     }
   }
 
+  const book = [];
+  for (const recipe of recipes) book.push(await addRecipe(context, recipe, maren));
+  await saveRecipe(context, book[3]!.id, { ...recipes[3]!, text: `${recipes[3]!.text}\n# use within the day` }, maren);
+
+  const shelf = [];
+  for (const { litres: size, ...bottle } of bottles) shelf.push(await addBottle(context, { ...bottle, volume: litres(size) }));
+
   // Yesterday's dilution is past its day; today's bottles were filled an hour ago.
   const now = Date.now();
   clock.set(now - 30 * HOUR);
   await pour('S-0101', 0.015, 'disinfect', cleaners[0]!);
   clock.set(now - HOUR);
-  await pour('S-0101', 0.03, 'disinfect', cleaners[0]!);
+  const strong = await pour('S-0101', 0.03, 'disinfect', cleaners[0]!);
   await pour('S-0101', 0.015, 'disinfect', cleaners[0]!);
-  await pour('S-0103', 0.7, 'disinfect', cleaners[0]!);
-  await pour('S-0106', 0.05, 'clean', cleaners[0]!);
+  const alcohol = await pour('S-0103', 0.7, 'disinfect', cleaners[0]!);
+  const vinegar = await pour('S-0106', 0.05, 'clean', cleaners[0]!);
+  // One batch was poured short of stock: the meter says so, and it is set aside.
+  const short = await pourAndCheck(context, { stockId: stockIds.get('S-0105')!, strength: 0.72, purpose: 'disinfect', volume: litres(0.5) }, cleaners[1]!);
+  await checkBatch(context, short.id, { by: 'density', density: 896.4, temperature: 21 }, cleaners[1]!);
+
+  // Bottles: one each, and one that held vinegar, is refused peroxide, and is then washed by name.
+  await fillBottle(context, shelf[0]!.id, strong.id, cleaners[0]!);
+  await fillBottle(context, shelf[4]!.id, alcohol.id, cleaners[0]!);
+  await fillBottle(context, shelf[1]!.id, vinegar.id, cleaners[0]!);
+  await fillBottle(context, shelf[2]!.id, vinegar.id, cleaners[0]!);
+  await orRefused(fillBottle(context, shelf[2]!.id, strong.id, cleaners[0]!));
+  await washBottle(context, shelf[2]!.id, { code: shelf[2]!.code, washedBy: cleaners[0]!.name }, cleaners[0]!);
 
   // Ottilie's survey has moved on since her protocol was approved: two things stand before the next version.
   const { surfaces } = made.get('Ottilie')!;

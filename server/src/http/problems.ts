@@ -25,6 +25,7 @@ export const problems = {
   conflict: (detail: string) => problem(409, 'conflict', 'That does not fit', detail),
   refused: (reasons: Reason[], more: Partial<Problem> = {}) =>
     problem(409, 'refused', 'Refused', reasons.map(reasonInWords).join(' ') || 'This does not hold.', { reasons, ...more }),
+  noInstrument: (what: string) => problem(503, 'no-instrument', `No ${what} answers`, `The ${what} does not answer. Check that it is on and connected, or type what it shows.`),
   unavailable: () => problem(503, 'unavailable', 'Not available just now', 'The database does not answer. Nothing was recorded; try again in a moment.'),
   unexpected: () => problem(500, 'unexpected', 'Something went wrong', 'The server could not do this. Nothing was recorded.'),
 };

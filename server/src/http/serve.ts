@@ -19,7 +19,7 @@ interface Call<P extends Schema, Q extends Schema, B extends Schema> {
 }
 
 /** Parses one part of a request; what does not fit is named with what was found and what is allowed. */
-const read = <S extends Schema>(schema: S, given: unknown, where: string): v.InferOutput<S> => {
+export const read = <S extends Schema>(schema: S, given: unknown, where: string): v.InferOutput<S> => {
   const result = v.safeParse(schema as v.GenericSchema, given);
   if (result.success) return result.output as v.InferOutput<S>;
   const fields = result.issues.map((issue) => ({ path: [where, v.getDotPath(issue)].filter(Boolean).join('.'), message: issue.message }));

@@ -16,7 +16,7 @@ type WithBody<N extends EndpointName> = { id: string; body: Body<N> };
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Me', 'Homes', 'Home', 'Stock', 'Batches', 'Mishaps', 'Rounds', 'Round', 'WetNow', 'Records'],
+  tagTypes: ['Me', 'Homes', 'Home', 'Stock', 'Batches', 'Bottles', 'Recipes', 'Mishaps', 'Rounds', 'Round', 'WetNow', 'Records'],
   endpoints: (build) => ({
     me: build.query<Answer<'me'>, void>({ query: () => call('me'), providesTags: ['Me'] }),
     signIn: build.mutation<Answer<'signIn'>, Body<'signIn'>>({ query: (body) => call('signIn', { body }), invalidatesTags: (me) => (me ? ['Me'] : []) }),
@@ -50,6 +50,20 @@ export const api = createApi({
     stock: build.query<Answer<'stock'>, void>({ query: () => call('stock'), providesTags: ['Stock'] }),
     batches: build.query<Answer<'batches'>, void>({ query: () => call('batches'), providesTags: ['Batches'] }),
     pourBatch: build.mutation<Answer<'pourBatch'>, Body<'pourBatch'>>({ query: (body) => call('pourBatch', { body }), invalidatesTags: ['Batches', 'Records'] }),
+    checkBatch: build.mutation<Answer<'checkBatch'>, WithBody<'checkBatch'>>({ query: ({ id, body }) => call('checkBatch', { id, body }), invalidatesTags: ['Batches', 'Records'] }),
+
+    bottles: build.query<Answer<'bottles'>, void>({ query: () => call('bottles'), providesTags: ['Bottles'] }),
+    addBottle: build.mutation<Answer<'addBottle'>, Body<'addBottle'>>({ query: (body) => call('addBottle', { body }), invalidatesTags: ['Bottles'] }),
+    fillBottle: build.mutation<Answer<'fillBottle'>, WithBody<'fillBottle'>>({ query: ({ id, body }) => call('fillBottle', { id, body }), invalidatesTags: ['Bottles', 'Records'] }),
+    washBottle: build.mutation<Answer<'washBottle'>, WithBody<'washBottle'>>({ query: ({ id, body }) => call('washBottle', { id, body }), invalidatesTags: ['Bottles', 'Records'] }),
+
+    recipes: build.query<Answer<'recipes'>, void>({ query: () => call('recipes'), providesTags: ['Recipes'] }),
+    addRecipe: build.mutation<Answer<'addRecipe'>, Body<'addRecipe'>>({ query: (body) => call('addRecipe', { body }), invalidatesTags: ['Recipes'] }),
+    saveRecipe: build.mutation<Answer<'saveRecipe'>, WithBody<'saveRecipe'>>({ query: ({ id, body }) => call('saveRecipe', { id, body }), invalidatesTags: ['Recipes'] }),
+
+    tareScale: build.mutation<null, void>({ query: () => call('tareScale', { body: {} }) }),
+    readMeter: build.mutation<Answer<'readMeter'>, void>({ query: () => call('readMeter', { body: {} }) }),
+    readStrip: build.mutation<Answer<'readStrip'>, void>({ query: () => call('readStrip', { body: {} }) }),
 
     mishaps: build.query<Answer<'mishaps'>, void>({ query: () => call('mishaps'), providesTags: ['Mishaps'] }),
     logMishap: build.mutation<Answer<'logMishap'>, Body<'logMishap'>>({ query: (body) => call('logMishap', { body }), invalidatesTags: ['Mishaps', 'Records'] }),

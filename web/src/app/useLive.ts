@@ -10,7 +10,10 @@ const tagsOf = (kind: RecordKind) => {
     case 'approval':
       return ['Homes', 'Home'] as const;
     case 'batch':
+    case 'check':
       return ['Batches'] as const;
+    case 'bottle':
+      return ['Bottles'] as const;
     case 'near-miss':
     case 'incident':
       return ['Mishaps'] as const;

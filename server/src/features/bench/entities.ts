@@ -1,7 +1,8 @@
+import type { BatchStatus } from '@zymostat/contract';
 import type { Active, Goal } from '@zymostat/core';
 import { EntitySchema } from 'typeorm';
 
-export interface StockContainer { id: string; code: string; name: string; active: Active; strength: number; volume: number; expiresAt: Date }
+export interface StockContainer { id: string; code: string; name: string; active: Active; strength: number; volume: number; expiresAt: Date; pricePerLitre: number | null }
 export const StockEntity = new EntitySchema<StockContainer>({
   name: 'stock',
   columns: {
@@ -12,6 +13,7 @@ export const StockEntity = new EntitySchema<StockContainer>({
     strength: { type: 'float8' },
     volume: { type: 'float8' },
     expiresAt: { type: 'timestamptz', name: 'expires_at' },
+    pricePerLitre: { type: 'float8', name: 'price_per_litre', nullable: true },
   },
 });
 
@@ -28,6 +30,9 @@ export interface BatchRecord {
   madeAt: Date;
   madeBy: string;
   discardAfter: Date;
+  status?: BatchStatus;
+  measured?: number | null;
+  weighed?: { stock: number; water: number } | null;
 }
 export const BatchEntity = new EntitySchema<BatchRecord>({
   name: 'batch',
@@ -44,5 +49,8 @@ export const BatchEntity = new EntitySchema<BatchRecord>({
     madeAt: { type: 'timestamptz', name: 'made_at' },
     madeBy: { type: 'uuid', name: 'made_by' },
     discardAfter: { type: 'timestamptz', name: 'discard_after' },
+    status: { type: 'text' },
+    measured: { type: 'float8', nullable: true },
+    weighed: { type: 'jsonb', nullable: true },
   },
 });

@@ -1,5 +1,5 @@
-import { percent, type BatchRow, type PourBatch, type StockRow } from '@zymostat/contract';
-import { activeFacts, dilute, judgeBatchTarget, shelfLife } from '@zymostat/core';
+import { checkWords, percent, type BatchFacts, type BatchRow, type CheckReading, type PourBatch, type StockRow } from '@zymostat/contract';
+import { activeFacts, dilute, judgeBatchTarget, judgeCheck, shelfLife, strengthOfWeighed, verdictOf, type Reason } from '@zymostat/core';
 import { In } from 'typeorm';
 import { within, type Context } from '../../context.ts';
 import { problems } from '../../http/problems.ts';
@@ -18,13 +18,15 @@ export const stockById = async ({ db }: Context, id: string): Promise<StockRow |
   return stock && asStock(stock);
 };
 
-const asBatch = (row: BatchRecord, stockCode: string, madeBy: string): BatchRow => {
-  const { id, stockId, active, strength, purpose, volume, stockVolume, waterVolume, madeAt, discardAfter } = row;
+const factsOf = (row: BatchRecord, stockCode: string, madeBy: string): BatchFacts => {
+  const { id, stockId, active, strength, purpose, volume, stockVolume, waterVolume, madeAt, discardAfter, weighed } = row;
   return {
     id, code: batchCode(row.number!), stockId, stockCode, active, strength, purpose, volume, stockVolume, waterVolume,
-    madeAt: madeAt.getTime(), madeBy, discardAfter: discardAfter.getTime(),
+    madeAt: madeAt.getTime(), madeBy, discardAfter: discardAfter.getTime(), ...(weighed ? { weighed } : {}),
   };
 };
+
+const asBatch = (row: BatchRecord, stockCode: string, madeBy: string): BatchRow => ({ ...factsOf(row, stockCode, madeBy), status: row.status ?? 'unchecked', measured: row.measured ?? null });
 
 const BATCHES_SHOWN = 60;
 
@@ -40,30 +42,77 @@ export const newestBatches = async (context: Context): Promise<BatchRow[]> => {
 export const batchesById = async ({ db }: Context, ids: string[]): Promise<(BatchRecord & { code: string })[]> =>
   (await db.findBy(BatchEntity, { id: In(ids) })).map((row) => ({ ...row, code: batchCode(row.number!) }));
 
+/** How far a batch by weight may be from what was meant, relative. Source: house rule. */
+const WEIGHED_TOLERANCE = 0.01;
+
+/** What was really poured: by weight where it was weighed, else what was to be. Volumes m³. */
+const really = (stock: StockRow, { strength, volume, weighed }: PourBatch): { strength: number; pour: { stock: number; water: number; total: number }; reasons: Reason[] } => {
+  if (!weighed) {
+    const { stock: from, water, total } = strength <= stock.strength ? dilute(stock.active, stock.strength, strength, volume) : { stock: volume, water: 0, total: volume };
+    return { strength, pour: { stock: from, water, total }, reasons: [] };
+  }
+  const made = strengthOfWeighed(stock.active, stock.strength, weighed.stock, weighed.water);
+  const alone = strengthOfWeighed(stock.active, stock.strength, weighed.stock, 0);
+  const off: Reason[] = Math.abs(made.strength - strength) > WEIGHED_TOLERANCE * strength
+    ? [{ code: 'weighed-off', outcome: 'never', figures: { strength: made.strength, wanted: strength, active: stock.active }, source: 'the scale' }]
+    : [];
+  return { strength: made.strength, pour: { stock: alone.volume, water: weighed.water / 998.2, total: made.volume }, reasons: off };
+};
+
 /** Records a batch as poured, or refuses what may not be mixed; the refusal goes to the ledger too. */
-export const pourBatch = async (context: Context, { stockId, strength, purpose, volume }: PourBatch, person: Person): Promise<BatchRow> => {
+export const pourBatch = async (context: Context, asked: PourBatch, person: Person): Promise<BatchRow> => {
   const { now, newId } = context;
+  const { stockId, purpose, weighed } = asked;
   const [stock, { houseRules }] = await Promise.all([stockById(context, stockId), theCompany(context)]);
   if (!stock) throw problems.notFound('that stock');
-  const verdict = judgeBatchTarget(stock, strength, purpose, houseRules, now());
+  const { strength, pour, reasons } = really(stock, asked);
+  const judged = judgeBatchTarget(stock, strength, purpose, houseRules, now());
+  const verdict = verdictOf([...judged.reasons, ...reasons]);
   if (verdict.outcome === 'never') {
     const detail = `${stock.code} to ${percent(strength)}, to ${purpose}`;
     await appendAlone(context, { kind: 'refusal', factId: newId(), at: now(), home: null, person, body: { what: 'batch', detail, reasons: verdict.reasons } });
     throw problems.refused(verdict.reasons);
   }
-  const pour = dilute(stock.active, stock.strength, strength, volume);
   const keeping = shelfLife(activeFacts[stock.active].family, strength, pour.water > 0);
   // A bottle never outlives the stock it was filled from.
   const discardAfter = new Date(Math.min(now() + keeping.seconds * 1000, stock.expiresAt));
   return within(context, async (inside) => {
     const row: BatchRecord = {
-      id: newId(), stockId, active: stock.active, strength, purpose, volume, stockVolume: pour.stock, waterVolume: pour.water,
-      madeAt: new Date(now()), madeBy: person.id, discardAfter,
+      id: newId(), stockId, active: stock.active, strength, purpose, volume: pour.total, stockVolume: pour.stock, waterVolume: pour.water,
+      madeAt: new Date(now()), madeBy: person.id, discardAfter, weighed: weighed ?? null,
     };
     await inside.db.insert(BatchEntity, row as never);
     const { number } = await inside.db.findOneByOrFail(BatchEntity, { id: row.id });
-    const batch = asBatch({ ...row, number }, stock.code, person.name);
-    await append(inside, { kind: 'batch', factId: batch.id, at: batch.madeAt, home: null, person, body: batch });
-    return batch;
+    const made = { ...row, number };
+    await append(inside, { kind: 'batch', factId: row.id, at: row.madeAt.getTime(), home: null, person, body: factsOf(made, stock.code, person.name) });
+    return asBatch(made, stock.code, person.name);
   });
+};
+
+export const batchById = async (context: Context, id: string): Promise<BatchRow> => {
+  const row = await context.db.findOneBy(BatchEntity, { id });
+  if (!row) throw problems.notFound('that batch');
+  const [stock, names] = await Promise.all([stockById(context, row.stockId), personNames(context)]);
+  return asBatch(row, stock?.code ?? '', names.get(row.madeBy) ?? '');
+};
+
+/**
+ * Checks a finished batch: in strength it is verified, out of strength it is set aside for good. A reading that cannot
+ * be of such a batch changes nothing.
+ */
+export const checkBatch = async (context: Context, id: string, reading: CheckReading, person: Person): Promise<BatchRow> => {
+  const { now, newId } = context;
+  const { houseRules } = await theCompany(context);
+  await within(context, async (inside) => {
+    const row = await inside.db.findOne(BatchEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
+    if (!row) throw problems.notFound('that batch');
+    if (row.status === 'set-aside') throw problems.conflict('This batch is set aside already. Pour it away and make another.');
+    const result = judgeCheck(row.active, row.strength, reading, houseRules);
+    if (!result.ok) throw problems.conflict(checkWords[result.why]);
+    const { inStrength, measured, uncertainty, why } = result;
+    await inside.db.update(BatchEntity, { id }, { status: inStrength ? 'verified' : 'set-aside', measured });
+    const body = { batchId: id, batchCode: batchCode(row.number!), active: row.active, meant: row.strength, measured, uncertainty, reading, inStrength, why };
+    await append(inside, { kind: 'check', factId: newId(), at: now(), home: null, person, body });
+  });
+  return batchById(context, id);
 };

@@ -1,4 +1,4 @@
-import { activeNames, eventNames, reasonInWords, recordKindNames, strengthOf, type RecordRow } from '@zymostat/contract';
+import { activeNames, checkInWords, eventNames, reasonInWords, recordKindNames, strengthOf, type RecordRow } from '@zymostat/contract';
 
 export const csvHeader = ['row', 'happened', 'recorded', 'kind', 'home', 'person', 'what', 'required_seconds', 'held_seconds', 'met', 'hash'] as const;
 
@@ -9,6 +9,10 @@ const inWords = (row: RecordRow): string => {
       return `Version ${row.body.number} approved, ${row.body.surfaces} surfaces, ${row.body.accepted} accepted with a reason`;
     case 'batch':
       return `${row.body.code}: ${strengthOf(row.body.active, row.body.strength)} ${activeNames[row.body.active]} from ${row.body.stockCode}`;
+    case 'check':
+      return `${row.body.batchCode}: ${checkInWords(row.body)}`;
+    case 'bottle':
+      return row.body.did === 'filled' ? `${row.body.bottleCode} filled from ${row.body.batchCode}` : `${row.body.bottleCode} washed, label struck off, by ${row.body.washedBy}`;
     case 'round-started':
       return `By version ${row.body.version}`;
     case 'round-finished':

@@ -1,6 +1,6 @@
-import { activeNames, clock, eventNames, percent, reasonInWords, strengthOf, type RecordRow } from '@zymostat/contract';
+import { activeNames, checkInWords, clock, eventNames, percent, reasonInWords, strengthOf, type RecordRow } from '@zymostat/contract';
 
-const refusedWhat = { protocol: 'a protocol', batch: 'a batch', 'round-event': 'in a round' } as const;
+const refusedWhat = { protocol: 'a protocol', batch: 'a batch', 'round-event': 'in a round', bottle: 'a bottle' } as const;
 
 /** A row of the ledger in one line and a note. */
 export const lineOf = (row: RecordRow): { what: string; note: string } => {
@@ -9,6 +9,10 @@ export const lineOf = (row: RecordRow): { what: string; note: string } => {
       return { what: `version ${row.body.number}`, note: `${row.body.surfaces} surfaces, ${row.body.accepted} accepted with a reason` };
     case 'batch':
       return { what: `${row.body.code}, ${percent(row.body.strength)} ${activeNames[row.body.active]}`, note: `from ${row.body.stockCode}` };
+    case 'check':
+      return { what: `${row.body.batchCode} ${row.body.inStrength ? 'verified' : 'set aside'}`, note: checkInWords(row.body) };
+    case 'bottle':
+      return row.body.did === 'filled' ? { what: `${row.body.bottleCode} filled from ${row.body.batchCode}`, note: '' } : { what: `${row.body.bottleCode} washed, label struck off`, note: '' };
     case 'round-started':
       return { what: `by version ${row.body.version}`, note: '' };
     case 'round-finished':

@@ -1,0 +1,35 @@
+import { activeFacts, type Active } from '../reference/families.ts';
+import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
+import { judgeCombination } from './judgeCombination.ts';
+
+export const bottleMaterials = ['glass', 'HDPE', 'PET'] as const;
+export type BottleMaterial = (typeof bottleMaterials)[number];
+
+/** A bottle as it stands: what it is, and what it last held if it has not been washed and relabelled since. */
+export interface Bottle {
+  material: BottleMaterial;
+  opaque: boolean;
+  heldSinceWash: { active: Active; strength: number } | null;
+}
+
+const product = ({ active, strength }: { active: Active; strength: number }) => ({ groups: [activeFacts[active].group], strength });
+
+/**
+ * Whether a bottle may be filled with a batch: never over an old label, nor over the rest of what must not meet it, until
+ * it is washed and relabelled; with care into a bottle that light or solvent gets at. Source: OSHA; common practice.
+ */
+export const judgeBottle = (bottle: Bottle, content: { active: Active; strength: number }): Verdict => {
+  const reasons: Reason[] = [];
+  const { family } = activeFacts[content.active];
+  const held = bottle.heldSinceWash;
+  if (held) {
+    const figures = { on: activeFacts[held.active].family, hand: family };
+    for (const { severity, rule, source } of judgeCombination(product(held), product(content), 'vessel').bites) {
+      if (severity !== 'care') reasons.push({ code: 'held-before', outcome: 'never', figures: { ...figures, rule }, source });
+    }
+    reasons.push({ code: 'old-label', outcome: 'never', figures, source: 'OSHA; common practice (memory)' });
+  }
+  if (family === 'peroxide' && !bottle.opaque) reasons.push({ code: 'needs-opaque', outcome: 'care', source: 'common practice; USP (memory)' });
+  if (family === 'alcohol' && bottle.material === 'PET') reasons.push({ code: 'needs-glass-or-hdpe', outcome: 'care', source: 'common practice, no source' });
+  return verdictOf(reasons);
+};

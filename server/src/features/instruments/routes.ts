@@ -1,0 +1,65 @@
+import { endpoints } from '@zymostat/contract';
+import { stripSteps } from '@zymostat/core';
+import type { Request, Response, Router } from 'express';
+import type { Context } from '../../context.ts';
+import { problems } from '../../http/problems.ts';
+import { mayCall, serve } from '../../http/serve.ts';
+import { ask, lineStream } from './lineClient.ts';
+
+/** Where the instruments of the bench listen, as host:port. */
+export interface Instruments {
+  scale?: string | undefined;
+  meter?: string | undefined;
+  strip?: string | undefined;
+}
+
+/** A scale's line as the page takes it: grams, and whether it stands still; `away` where no scale answers. */
+const asReading = (line: string | null): object => {
+  const weight = line === null ? null : /^weight (-?[\d.]+) g (steady|moving)$/.exec(line);
+  if (weight) return { state: weight[2], grams: Number(weight[1]) };
+  return { state: line === 'overload' ? 'overload' : 'away' };
+};
+
+const answerOf = async (address: string | undefined, what: string, pattern: RegExp): Promise<RegExpExecArray> => {
+  if (!address) throw problems.noInstrument(what);
+  const line = await ask(address, 'read').catch(() => {
+    throw problems.noInstrument(what);
+  });
+  const match = pattern.exec(line);
+  if (!match) throw problems.noInstrument(what);
+  return match;
+};
+
+export const instrumentRoutes = (router: Router, context: Context, { scale, meter, strip }: Instruments): void => {
+  const stream = scale ? lineStream(scale) : null;
+
+  router.get('/scale', async (request: Request, response: Response) => {
+    await mayCall(context, 'person', request);
+    response.writeHead(200, { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store, no-transform', Connection: 'keep-alive' });
+    let last = '';
+    const tell = (line: string | null) => {
+      if (line?.startsWith('error')) return;
+      const reading = JSON.stringify(asReading(line));
+      if (reading !== last) response.write(`data: ${reading}\n\n`);
+      last = reading;
+    };
+    if (!stream) tell(null);
+    const stop = stream?.listen(tell);
+    request.on('close', () => stop?.());
+  });
+
+  serve(router, context, endpoints.tareScale, () => {
+    if (!stream?.say('tare')) throw problems.noInstrument('scale');
+    return Promise.resolve(null);
+  });
+  serve(router, context, endpoints.readMeter, async () => {
+    const [, density, temperature] = await answerOf(meter, 'density meter', /^density ([\d.]+) kg\/m3 at (-?[\d.]+) C$/);
+    return { density: Number(density), temperature: Number(temperature) };
+  });
+  serve(router, context, endpoints.readStrip, async () => {
+    const [, percent] = await answerOf(strip, 'strip reader', /^strip ([\d.]+) %$/);
+    const step = stripSteps.find((one) => Math.abs(one * 100 - Number(percent)) < 1e-6);
+    if (step === undefined) throw problems.noInstrument('strip reader');
+    return { step };
+  });
+};

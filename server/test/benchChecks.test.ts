@@ -1,0 +1,142 @@
+import { densityAt, dilute, litres, massFraction, massOfStock } from '@zymostat/core';
+import { extractText, getDocumentProxy } from 'unpdf';
+import { testBed, type Bed, type Caller } from './support.ts';
+
+let bed: Bed;
+let maren: Caller;
+let tobias: Caller;
+beforeAll(async () => {
+  bed = await testBed();
+  [maren, tobias] = [await bed.as('maren'), await bed.as('tobias')];
+});
+afterAll(() => bed.close());
+
+const pour = async (code: keyof Bed['stock'], strength: number, purpose = 'disinfect', more: object = {}) =>
+  tobias.call('POST /batches', { stockId: bed.stock[code], strength, purpose, volume: litres(0.5), ...more });
+const check = (id: string, reading: object) => tobias.call(`POST /batches/${id}/check`, reading);
+const reads = (strength: number, temperature = 24) => ({ by: 'density', density: Number(densityAt('2-propanol', massFraction('2-propanol', strength), temperature).toFixed(2)), temperature });
+const newest = async (kind: string) => (await maren.call(`GET /records?kind=${kind}&limit=1`)).body.rows[0];
+
+describe('checking', () => {
+  test('density and temperature give the strength back: verified, on record with what was read', async () => {
+    const { body } = await pour('S-2', 0.72);
+    expect(body).toMatchObject({ status: 'unchecked', measured: null });
+    const checked = await check(body.id, reads(0.721));
+    expect(checked.body).toMatchObject({ status: 'verified', measured: expect.closeTo(0.721, 3) });
+    expect(await newest('check')).toMatchObject({ body: { batchCode: body.code, meant: 0.72, inStrength: true, reading: { temperature: 24 } } });
+    expect((await maren.call('GET /records.csv?kind=check')).body).toContain('72.1 % v/v measured');
+  });
+
+  test('out of strength is set aside, for good', async () => {
+    const { body } = await pour('S-2', 0.72);
+    expect((await check(body.id, reads(0.65))).body.status).toBe('set-aside');
+    const again = await check(body.id, reads(0.72));
+    expect(again).toMatchObject({ status: 409, body: { detail: expect.stringContaining('set aside already') } });
+  });
+
+  test.each([[{ by: 'density', density: 700, temperature: 20 }, /weighs so/], [{ by: 'strip', step: 0.03 }, /cannot be read that way/]])('%j changes nothing', async (reading, why) => {
+    const { body } = await pour('S-2', 0.7);
+    expect((await check(body.id, reading)).body.detail).toMatch(why);
+    expect((await tobias.call('GET /batches')).body[0]).toMatchObject({ id: body.id, status: 'unchecked' });
+  });
+
+  test.each([[{ by: 'density', density: 0.886, temperature: 20 }], [{ by: 'strip', step: 0.028 }], [{ by: 'taste' }], [{}], [{ by: 'density', density: 886, temperature: 20, note: 'x' }]])('%j is a bad request', async (reading) => {
+    const { body } = await pour('S-2', 0.7);
+    expect((await check(body.id, reading)).status).toBe(400);
+  });
+});
+
+describe('by weight', () => {
+  const meant = dilute('2-propanol', 0.99, 0.72, litres(0.5));
+  const stock = massOfStock('2-propanol', 0.99, meant.stock);
+  const right = meant.water * 998.2;
+  test('what was weighed is what is recorded', async () => {
+    const { status, body } = await pour('S-2', 0.72, 'disinfect', { weighed: { stock, water: right } });
+    expect(status).toBe(200);
+    expect(body).toMatchObject({ strength: expect.closeTo(0.72, 2), weighed: { water: right }, stockVolume: expect.closeTo(meant.stock, 8), volume: expect.closeTo(litres(0.5), 7) });
+  });
+  test.each([['over-poured', 1.3, ['weighed-off', 'below-floor']], ['under-poured', 0.8, ['weighed-off']]])('%s water is refused', async (_, much, codes) => {
+    const { status, body } = await pour('S-2', 0.72, 'disinfect', { weighed: { stock, water: right * much } });
+    expect(status).toBe(409);
+    expect(body.reasons.map(({ code }: { code: string }) => code)).toEqual(expect.arrayContaining(codes));
+  });
+});
+
+describe('bottles', () => {
+  const newBottle = async (more: object = {}) => (await tobias.call('POST /bottles', { material: 'HDPE', opaque: true, volume: litres(0.5), ...more })).body;
+  const fill = (bottle: string, batchId: string) => tobias.call(`POST /bottles/${bottle}/fill`, { batchId });
+
+  test('one that held vinegar is refused peroxide until it is washed and relabelled, confirmed by name', async () => {
+    const bottle = await newBottle();
+    const vinegar = (await pour('S-3', 0.05, 'clean')).body;
+    const peroxide = (await pour('S-1', 0.03)).body;
+    expect((await fill(bottle.id, vinegar.id)).body).toMatchObject({ heldSinceWash: { active: 'acetic acid', batchCode: vinegar.code } });
+    const refused = await fill(bottle.id, peroxide.id);
+    expect(refused.status).toBe(409);
+    expect(refused.body.reasons.map(({ code }: { code: string }) => code)).toEqual(['held-before', 'old-label']);
+    expect(await newest('refusal')).toMatchObject({ body: { what: 'bottle', detail: expect.stringContaining(bottle.code) } });
+
+    const wash = (code: string, washedBy: string) => tobias.call(`POST /bottles/${bottle.id}/wash`, { code, washedBy });
+    expect((await wash('F-999', 'tobias')).body.fields[0].path).toBe('code');
+    expect((await wash(bottle.code, 'maren')).body.fields[0].path).toBe('washedBy');
+    expect((await wash(bottle.code.toLowerCase(), 'Tobias')).body.heldSinceWash).toBeNull();
+    expect((await fill(bottle.id, peroxide.id)).body.history.map(({ did }: { did: string }) => did)).toEqual(['filled', 'washed', 'filled']);
+    expect(await newest('bottle')).toMatchObject({ body: { did: 'filled', batchCode: peroxide.code } });
+  });
+
+  test('a batch that is set aside or past its time fills nothing; two fills at once are one', async () => {
+    const bottle = await newBottle();
+    const weak = (await pour('S-1', 0.015)).body;
+    await check(weak.id, { by: 'strip', step: 0.0075 });
+    expect((await fill(bottle.id, weak.id)).body.reasons[0].code).toBe('batch-set-aside');
+    const good = (await pour('S-1', 0.03)).body;
+    const both = await Promise.all([fill(bottle.id, good.id), fill(bottle.id, good.id)]);
+    expect(both.map(({ status }) => status).sort()).toEqual([200, 409]);
+  });
+
+  test('history is only ever added to', async () => {
+    await expect(bed.context.db.query('DELETE FROM bottle_event')).rejects.toThrow(/only new rows are allowed/);
+  });
+  test.each([['POST /bottles', { material: 'tin', opaque: true, volume: 0.001 }, 400], ['POST /bottles/00000000-0000-4000-8000-000000000000/fill', { batchId: '00000000-0000-4000-8000-000000000000' }, 404]])('%s with %j is %d', async (line, body, status) => {
+    expect((await tobias.call(line, body)).status).toBe(status);
+  });
+});
+
+describe('recipes', () => {
+  const half = { name: 'Half and half', claim: 'disinfect', text: '1 cup rubbing alcohol 70 %\n1 cup water' };
+  test('are saved under a name of their own, with versions that stay', async () => {
+    const { body } = await tobias.call('POST /recipes', half);
+    const again = await tobias.call(`POST /recipes/${body.id}/versions`, { ...half, text: '1 cup rubbing alcohol 70 %' });
+    expect(again.body.versions.map(({ number, text }: { number: number; text: string }) => [number, text])).toEqual([[2, '1 cup rubbing alcohol 70 %'], [1, half.text]]);
+    expect((await tobias.call('POST /recipes', { ...half, name: 'half AND half' })).status).toBe(409);
+    expect((await tobias.call('GET /recipes')).body).toEqual([again.body]);
+    await expect(bed.context.db.query("UPDATE recipe_version SET text = 'x'")).rejects.toThrow(/only new rows are allowed/);
+  });
+  test.each([[{ ...half, text: '  ' }], [{ ...half, claim: 'cure' }], [{ ...half, text: 'x'.repeat(20_001) }], [{ ...half, text: 'a\u0000b' }]])('%j is a bad request', async (body) => {
+    expect((await tobias.call('POST /recipes', body)).status).toBe(400);
+  });
+});
+
+describe('labels', () => {
+  const label = async (id: string, query = '') => {
+    const response = await fetch(`${bed.base}/api/batches/${id}/label.pdf${query}`, { headers: { cookie: tobias.cookie } });
+    return { status: response.status, type: response.headers.get('content-type'), bytes: new Uint8Array(await response.arrayBuffer()) };
+  };
+  test.each(['', '?size=A6&copies=5'])('a PDF%s says what is in it, what it does to people, and until when', async (query) => {
+    const batch = (await pour('S-2', 0.7)).body;
+    const { type, bytes } = await label(batch.id, query);
+    expect(type).toBe('application/pdf');
+    const { text, totalPages } = await extractText(await getDocumentProxy(bytes), { mergePages: true });
+    for (const part of [batch.code, 'Alcohol to disinfect', '70 % v/v 2-propanol', 'Danger', 'Highly flammable liquid and vapour.', 'Never with: ', 'chlorine bleach', 'by tobias', 'Discard after', 'poison line 2']) expect(text).toContain(part);
+    expect(totalPages).toBe(query ? 2 : 1);
+    expect(text.split('Highly flammable')).toHaveLength(query ? 6 : 2);
+  });
+  test('3 % peroxide is not classified, and still asks for gloves', async () => {
+    const { text } = await extractText(await getDocumentProxy((await label((await pour('S-1', 0.03)).body.id)).bytes), { mergePages: true });
+    expect(text).not.toMatch(/Danger|Warning/);
+    expect(text).toContain('Wear gloves');
+  });
+  test.each(['?size=A5', '?copies=0', '?copies=99', '?colour=red'])('%s is a bad request', async (query) => {
+    expect((await label((await pour('S-1', 0.03)).body.id, query)).status).toBe(400);
+  });
+});
