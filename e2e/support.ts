@@ -32,3 +32,9 @@ export const expectAccessible = async (page: Page): Promise<void> => {
   const grave = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
   expect(grave.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join(' ').slice(0, 300)}`)).toEqual([]);
 };
+
+/** Plays the simulated bench, as its control page does. */
+export const act = async (device: 'scale' | 'meter' | 'strip', line: string): Promise<void> => {
+  const said = await (await fetch(`${process.env.BENCH_PAGE}/do`, { method: 'POST', body: JSON.stringify({ device, line }) })).text();
+  expect(said).toBe('ok');
+};

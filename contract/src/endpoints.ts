@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import * as m from './messages.ts';
+import { routes } from './routes.ts';
 import { homeFields, id, roomFields, setting, surfaceFields } from './parts.ts';
 
 export type Schema = v.GenericSchema<never, unknown> | v.GenericSchema<unknown, unknown>;
@@ -36,55 +37,55 @@ const endpoint = <
 
 /** Every route there is: the server serves this list, the page calls it, and the OpenAPI description is made from it. */
 export const endpoints = {
-  signIn: endpoint('POST /session', 'anyone', 'Sign in', { body: m.signIn, answer: m.me }),
-  me: endpoint('GET /session', 'person', 'Who is signed in, and the company', { answer: m.me }),
-  signOut: endpoint('DELETE /session', 'person', 'Sign out'),
+  signIn: endpoint(routes.signIn, 'anyone', 'Sign in', { body: m.signIn, answer: m.me }),
+  me: endpoint(routes.me, 'person', 'Who is signed in, and the company', { answer: m.me }),
+  signOut: endpoint(routes.signOut, 'person', 'Sign out'),
 
-  homes: endpoint('GET /homes', 'supervisor', 'All homes', { answer: v.array(m.homeRow) }),
-  addHome: endpoint('POST /homes', 'supervisor', 'Add a home', { body: homeFields, answer: byId }),
-  home: endpoint('GET /homes/:id', 'supervisor', 'One home with its rooms, surfaces and settings', { params: byId, answer: m.home }),
-  editHome: endpoint('PUT /homes/:id', 'supervisor', 'Change a home', { params: byId, body: homeFields }),
-  addRoom: endpoint('POST /homes/:id/rooms', 'supervisor', 'Add a room', { params: byId, body: roomFields, answer: byId }),
-  editRoom: endpoint('PUT /rooms/:id', 'supervisor', 'Change a room', { params: byId, body: roomFields }),
-  removeRoom: endpoint('DELETE /rooms/:id', 'supervisor', 'Take a room out of the survey', { params: byId }),
-  addSurface: endpoint('POST /rooms/:id/surfaces', 'supervisor', 'Add a surface', { params: byId, body: surfaceFields, answer: byId }),
-  editSurface: endpoint('PUT /surfaces/:id', 'supervisor', 'Change a surface', { params: byId, body: surfaceFields }),
-  removeSurface: endpoint('DELETE /surfaces/:id', 'supervisor', 'Take a surface out of the survey', { params: byId }),
-  setSurface: endpoint('PUT /surfaces/:id/setting', 'supervisor', 'Set what a surface must reach, and with what', { params: byId, body: setting }),
+  homes: endpoint(routes.homes, 'supervisor', 'All homes', { answer: v.array(m.homeRow) }),
+  addHome: endpoint(routes.addHome, 'supervisor', 'Add a home', { body: homeFields, answer: byId }),
+  home: endpoint(routes.home, 'supervisor', 'One home with its rooms, surfaces and settings', { params: byId, answer: m.home }),
+  editHome: endpoint(routes.editHome, 'supervisor', 'Change a home', { params: byId, body: homeFields }),
+  addRoom: endpoint(routes.addRoom, 'supervisor', 'Add a room', { params: byId, body: roomFields, answer: byId }),
+  editRoom: endpoint(routes.editRoom, 'supervisor', 'Change a room', { params: byId, body: roomFields }),
+  removeRoom: endpoint(routes.removeRoom, 'supervisor', 'Take a room out of the survey', { params: byId }),
+  addSurface: endpoint(routes.addSurface, 'supervisor', 'Add a surface', { params: byId, body: surfaceFields, answer: byId }),
+  editSurface: endpoint(routes.editSurface, 'supervisor', 'Change a surface', { params: byId, body: surfaceFields }),
+  removeSurface: endpoint(routes.removeSurface, 'supervisor', 'Take a surface out of the survey', { params: byId }),
+  setSurface: endpoint(routes.setSurface, 'supervisor', 'Set what a surface must reach, and with what', { params: byId, body: setting }),
 
-  approve: endpoint('POST /homes/:id/protocols', 'supervisor', 'Approve the protocol as it is set, as a new version', { params: byId, answer: m.versionHead }),
-  version: endpoint('GET /protocols/:id', 'person', 'One approved version', { params: byId, answer: m.version }),
+  approve: endpoint(routes.approve, 'supervisor', 'Approve the protocol as it is set, as a new version', { params: byId, answer: m.versionHead }),
+  version: endpoint(routes.version, 'person', 'One approved version', { params: byId, answer: m.version }),
 
-  stock: endpoint('GET /stock', 'person', 'Stock containers at hand', { answer: v.array(m.stock) }),
-  batches: endpoint('GET /batches', 'person', 'Batches made, newest first', { answer: v.array(m.batch) }),
-  pourBatch: endpoint('POST /batches', 'person', 'Record a batch', { body: m.pourBatch, answer: m.batch }),
-  checkBatch: endpoint('POST /batches/:id/check', 'person', 'Check a finished batch by meter or strip: verified, or set aside', { params: byId, body: m.reading, answer: m.batch }),
+  stock: endpoint(routes.stock, 'person', 'Stock containers at hand', { answer: v.array(m.stock) }),
+  batches: endpoint(routes.batches, 'person', 'Batches made, newest first', { answer: v.array(m.batch) }),
+  pourBatch: endpoint(routes.pourBatch, 'person', 'Record a batch', { body: m.pourBatch, answer: m.batch }),
+  checkBatch: endpoint(routes.checkBatch, 'person', 'Check a finished batch by meter or strip: verified, or set aside', { params: byId, body: m.reading, answer: m.batch }),
 
-  bottles: endpoint('GET /bottles', 'person', 'Bottles with what they hold and have held', { answer: v.array(m.bottle) }),
-  addBottle: endpoint('POST /bottles', 'person', 'Take a new, empty bottle into use', { body: m.newBottle, answer: m.bottle }),
-  fillBottle: endpoint('POST /bottles/:id/fill', 'person', 'Fill a bottle from a batch', { params: byId, body: m.fillBottle, answer: m.bottle }),
-  washBottle: endpoint('POST /bottles/:id/wash', 'person', 'Say that a bottle is washed and its label struck off', { params: byId, body: m.washBottle, answer: m.bottle }),
+  bottles: endpoint(routes.bottles, 'person', 'Bottles with what they hold and have held', { answer: v.array(m.bottle) }),
+  addBottle: endpoint(routes.addBottle, 'person', 'Take a new, empty bottle into use', { body: m.newBottle, answer: m.bottle }),
+  fillBottle: endpoint(routes.fillBottle, 'person', 'Fill a bottle from a batch', { params: byId, body: m.fillBottle, answer: m.bottle }),
+  washBottle: endpoint(routes.washBottle, 'person', 'Say that a bottle is washed and its label struck off', { params: byId, body: m.washBottle, answer: m.bottle }),
 
-  recipes: endpoint('GET /recipes', 'person', 'The company’s recipes with their versions, newest first', { answer: v.array(m.recipe) }),
-  addRecipe: endpoint('POST /recipes', 'person', 'Save a recipe under a name of its own', { body: m.recipeFields, answer: m.recipe }),
-  saveRecipe: endpoint('POST /recipes/:id/versions', 'person', 'Save a recipe as its next version', { params: byId, body: m.recipeFields, answer: m.recipe }),
+  recipes: endpoint(routes.recipes, 'person', 'The company’s recipes with their versions, newest first', { answer: v.array(m.recipe) }),
+  addRecipe: endpoint(routes.addRecipe, 'person', 'Save a recipe under a name of its own', { body: m.recipeFields, answer: m.recipe }),
+  saveRecipe: endpoint(routes.saveRecipe, 'person', 'Save a recipe as its next version', { params: byId, body: m.recipeFields, answer: m.recipe }),
 
-  tareScale: endpoint('POST /scale/tare', 'person', 'Set the bench scale to nought'),
-  readMeter: endpoint('POST /meter/read', 'person', 'Read the density meter', { answer: m.densityReading }),
-  readStrip: endpoint('POST /strip/read', 'person', 'Read the peroxide strip', { answer: m.stripReading }),
+  tareScale: endpoint(routes.tareScale, 'person', 'Set the bench scale to nought'),
+  readMeter: endpoint(routes.readMeter, 'person', 'Read the density meter', { answer: m.densityReading }),
+  readStrip: endpoint(routes.readStrip, 'person', 'Read the peroxide strip', { answer: m.stripReading }),
 
-  mishaps: endpoint('GET /mishaps', 'person', 'Near misses and incidents, newest first', { answer: v.array(m.record) }),
-  logMishap: endpoint('POST /mishaps', 'person', 'Log a near miss or an incident', { body: m.newMishap, answer: m.record }),
+  mishaps: endpoint(routes.mishaps, 'person', 'Near misses and incidents, newest first', { answer: v.array(m.record) }),
+  logMishap: endpoint(routes.logMishap, 'person', 'Log a near miss or an incident', { body: m.newMishap, answer: m.record }),
 
-  roundHomes: endpoint('GET /round-homes', 'person', 'Homes with an approved protocol', { answer: v.array(v.strictObject({ id, name: v.string(), place: v.string() })) }),
-  rounds: endpoint('GET /rounds', 'person', 'Rounds in hand', { answer: v.array(m.roundRow) }),
-  startRound: endpoint('POST /rounds', 'person', 'Start a round by the newest approved protocol', { body: m.newRound, answer: m.roundRow }),
-  round: endpoint('GET /rounds/:id', 'person', 'One round with its events', { params: byId, answer: m.round }),
-  addEvent: endpoint('POST /rounds/:id/events', 'person', 'Record what was done at a surface; each event is taken once', { params: byId, body: m.newRoundEvent, answer: m.taken }),
-  finishRound: endpoint('POST /rounds/:id/finish', 'person', 'Finish a round', { params: byId }),
-  wetNow: endpoint('GET /wet-now', 'person', 'What is wet right now across all rounds', { answer: m.wetNow }),
+  roundHomes: endpoint(routes.roundHomes, 'person', 'Homes with an approved protocol', { answer: v.array(v.strictObject({ id, name: v.string(), place: v.string() })) }),
+  rounds: endpoint(routes.rounds, 'person', 'Rounds in hand', { answer: v.array(m.roundRow) }),
+  startRound: endpoint(routes.startRound, 'person', 'Start a round by the newest approved protocol', { body: m.newRound, answer: m.roundRow }),
+  round: endpoint(routes.round, 'person', 'One round with its events', { params: byId, answer: m.round }),
+  addEvent: endpoint(routes.addEvent, 'person', 'Record what was done at a surface; each event is taken once', { params: byId, body: m.newRoundEvent, answer: m.taken }),
+  finishRound: endpoint(routes.finishRound, 'person', 'Finish a round', { params: byId }),
+  wetNow: endpoint(routes.wetNow, 'person', 'What is wet right now across all rounds', { answer: m.wetNow }),
 
-  records: endpoint('GET /records', 'supervisor', 'Rows of the ledger, newest first', { query: m.recordFilter, answer: m.records }),
+  records: endpoint(routes.records, 'supervisor', 'Rows of the ledger, newest first', { query: m.recordFilter, answer: m.records }),
 } as const;
 
 export type EndpointName = keyof typeof endpoints;

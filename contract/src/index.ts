@@ -1,5 +1,6 @@
 export * from './messages.ts';
+export * from './routes.ts';
 export * from './endpoints.ts';
 export { homeFields, roomFields, setting, surfaceFields } from './parts.ts';
 export * from './words/index.ts';
-export { openapi } from './openapi.ts';
+export { openapi, recipeJsonSchema } from './openapi.ts';

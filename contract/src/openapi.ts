@@ -1,6 +1,6 @@
 import { toJsonSchema } from '@valibot/to-json-schema';
 import { endpoints, type Endpoint, type Schema } from './endpoints.ts';
-import { problem } from './messages.ts';
+import { problem, recipeFile } from './messages.ts';
 
 /** JSON Schema of what goes over the wire; checks that JSON Schema cannot say are left to the server. */
 const jsonSchema = (schema: Schema): object => {
@@ -39,3 +39,6 @@ export const openapi = () => {
     components: { schemas: { Problem: jsonSchema(problem) } },
   };
 };
+
+/** JSON Schema of a recipe's file, as docs/formats/recipe.schema.json holds it. */
+export const recipeJsonSchema = (): object => ({ $schema: 'https://json-schema.org/draft/2020-12/schema', title: 'zymostat.recipe/1', ...jsonSchema(recipeFile) });

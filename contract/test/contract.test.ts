@@ -1,6 +1,7 @@
 import { cautiousRules, hazardClasses, hazardLabels, materialIds, precautions, productIds, rules, type Reason, type ReasonCode, type RuleId } from '@zymostat/core';
+import { readFileSync } from 'node:fs';
 import * as v from 'valibot';
-import { clock, duration, endpoints, homeFields, labelWords, materialWords, openapi, percent, pictogramSvg, precautionWords, productNames, reasonInWords, roomFields, ruleWords, setting, statementWords, strengthOf } from '../src/index.ts';
+import { clock, duration, endpoints, homeFields, labelWords, materialWords, openapi, percent, pictogramSvg, precautionWords, productNames, reasonInWords, recipeJsonSchema, roomFields, ruleWords, setting, statementWords, strengthOf } from '../src/index.ts';
 
 describe('figures in words', () => {
   test.each([[0.03, '3 %'], [0.0075, '0.75 %'], [0.7, '70 %'], [0.015, '1.5 %']])('%d is %s', (fraction, words) => {
@@ -83,4 +84,10 @@ describe('labels in words', () => {
     for (const code of precautions) expect(precautionWords[code]).toMatch(/\.$/);
     for (const sign of ['flame', 'corrosion', 'exclamation', 'health'] as const) expect(pictogramSvg(sign)).toMatch(/^<svg .*<\/svg>$/);
   });
+});
+
+test('the published schema of a recipe is the one that is taken', () => {
+  const published = JSON.parse(readFileSync(new URL('../../docs/formats/recipe.schema.json', import.meta.url), 'utf8')) as object;
+  expect(published).toEqual(recipeJsonSchema());
+  expect(published).toMatchObject({ required: ['format', 'name', 'claim', 'text'], additionalProperties: false });
 });

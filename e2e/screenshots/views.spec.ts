@@ -1,5 +1,5 @@
 import { test, type Page } from '@playwright/test';
-import { another, choose, goTo, signIn } from '../support.ts';
+import { act, another, choose, goTo, signIn } from '../support.ts';
 
 const shoot = async (page: Page, name: string) => {
   await page.evaluate(() => document.fonts.ready);
@@ -39,6 +39,27 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await goTo(page, 'Bench');
   await choose(page, /^Stock/, '2-propanol 99 %');
   await shoot(page, 'bench');
+  await act('scale', 'empty');
+  await act('scale', 'tare');
+  await act('scale', 'put 48.2');
+  await page.getByRole('button', { name: 'Weigh it on the scale' }).click();
+  await page.getByRole('button', { name: 'Set to nought' }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await act('scale', 'put 160');
+  await page.getByRole('button', { name: 'Correct the batch' }).click();
+  await act('scale', 'put 200');
+  await page.waitForTimeout(1800);
+  await shoot(page, 'weigh');
+  const bench = page.getByRole('navigation', { name: 'Bench' });
+  await bench.getByRole('link', { name: 'Analyse' }).click();
+  await choose(page, /^From the book/, 'Caddy 2, the orange one');
+  await page.getByRole('button', { name: 'How sure, as people measure?' }).click();
+  await page.getByText(/times in 100/).waitFor();
+  await shoot(page, 'analyse');
+  await bench.getByRole('link', { name: 'Bottles' }).click();
+  await page.getByRole('button', { name: /F-002/ }).click();
+  await choose(page, /^From the batch/, /peroxide 3 %/);
+  await shoot(page, 'bottles');
   await goTo(page, 'Keep apart');
   await shoot(page, 'keep-apart');
   await goTo(page, 'Records');

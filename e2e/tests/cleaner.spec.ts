@@ -95,7 +95,8 @@ test.describe.serial('a cleaner on the phone', () => {
     const tap = homeOf(page).name === 'Yara' ? 'Sink tap' : 'Basin tap';
     await surface(page, tap);
     await page.getByRole('button', { name: 'Washed and rinsed' }).click();
-    await bottle(page, /Alcohol 70 %/);
+    // The bottle that fits the protocol and is verified is taken to be in hand.
+    await expect(page.getByRole('button', { name: /^Bottle in hand: Alcohol 70 %/ })).toBeVisible();
     await page.getByRole('button', { name: 'Applied' }).click();
     await expect(page.getByRole('status').filter({ hasText: 'all sent' })).toBeVisible();
     // Two minutes: most of them by winding the phone's clock on, as far as the server lets a phone be ahead.

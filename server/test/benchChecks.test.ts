@@ -1,5 +1,7 @@
+import { randomUUID } from 'node:crypto';
 import { densityAt, dilute, litres, massFraction, massOfStock } from '@zymostat/core';
 import { extractText, getDocumentProxy } from 'unpdf';
+import { StockEntity } from '../src/features/bench/entities.ts';
 import { testBed, type Bed, type Caller } from './support.ts';
 
 let bed: Bed;
@@ -135,6 +137,14 @@ describe('labels', () => {
     const { text } = await extractText(await getDocumentProxy((await label((await pour('S-1', 0.03)).body.id)).bytes), { mergePages: true });
     expect(text).not.toMatch(/Danger|Warning/);
     expect(text).toContain('Wear gloves');
+  });
+  test('what has most to warn of still fits, six to a page', async () => {
+    const { id: stockId } = await bed.context.db.getRepository(StockEntity).save({ id: randomUUID(), code: 'S-9', name: 'Peroxide 12 %', active: 'hydrogen peroxide', strength: 0.12, volume: litres(1), expiresAt: new Date(bed.context.now() + 9e8), pricePerLitre: null });
+    const { body } = await tobias.call('POST /batches', { stockId, strength: 0.12, purpose: 'clean', volume: litres(0.5) });
+    const { text, totalPages } = await extractText(await getDocumentProxy((await label(body.id, '?copies=6')).bytes), { mergePages: true });
+    expect(totalPages).toBe(1);
+    expect(text.replace(/\s+/g, ' ').split('Causes serious eye damage.')).toHaveLength(7);
+    expect(text.replace(/\s+/g, ' ')).toContain('Call the poison line or a doctor at once.');
   });
   test.each(['?size=A5', '?copies=0', '?copies=99', '?colour=red'])('%s is a bad request', async (query) => {
     expect((await label((await pour('S-1', 0.03)).body.id, query)).status).toBe(400);

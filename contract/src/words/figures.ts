@@ -3,8 +3,8 @@ import { activeFacts, type Active } from '@zymostat/core';
 /** Trailing zeros say nothing: 1.50 is 1.5, 70.0 is 70. */
 const trim = (figure: number, digits: number): string => String(Number(figure.toFixed(digits)));
 
-/** "3 %", "0.75 %". */
-export const percent = (fraction: number): string => `${trim(fraction * 100, 2)} %`;
+/** "3 %", "0.75 %", "27.1 %": as fine as anybody measures. */
+export const percent = (fraction: number): string => `${trim(fraction * 100, fraction >= 0.1 ? 1 : 2)} %`;
 
 /** "3 % w/v": a strength never stands without its basis. */
 export const strengthOf = (active: Active, fraction: number): string => `${percent(fraction)} ${activeFacts[active].basis}`;

@@ -1,17 +1,11 @@
 import {
-  ingredientOf, type Active, type BottleMaterial, type ChangeCode, type CheckResult, type Claim, type Component, type Gas, type HazardClass, type IngredientId, type KeepingReason, type Mending, type MixtureKeeping, type MixtureName, type OrderReason,
+  ingredientOf, type Active, type BottleMaterial, type ChangeCode, type CheckResult, type Claim, type Gas, type HazardClass, type IngredientId, type KeepingReason, type Mending, type MixtureKeeping, type MixtureName, type OrderReason,
   type Pictogram, type Precaution, type ReactionId, type Tool,
 } from '@zymostat/core';
 import { percent, strengthOf } from './figures.ts';
 
 export const ingredientName = (id: IngredientId): string => ingredientOf(id).names[0]!;
 
-export const componentWords: Record<Component, string> = {
-  water: 'water', ethanol: 'ethanol', '2-propanol': '2-propanol', 'hydrogen peroxide': 'hydrogen peroxide', 'acetic acid': 'acetic acid', 'citric acid': 'citric acid', 'hydrochloric acid': 'hydrochloric acid',
-  'sulfuric acid': 'sulfuric acid', 'sodium hydrogencarbonate': 'baking soda', 'sodium carbonate': 'washing soda', 'sodium hydroxide': 'lye', borax: 'borax', ammonia: 'ammonia', 'sodium hypochlorite': 'chlorine bleach (hypochlorite)',
-  soap: 'soap', 'fatty acid': 'fatty acid, from split soap', detergent: 'detergent', quat: 'quat', glycerol: 'glycerol', 'scent oil': 'oil', acetone: 'acetone', metal: 'silver or copper', 'table salt': 'salt', starch: 'starch, gum or sugar',
-  'sodium acetate': 'sodium acetate, a weak salt', 'sodium citrate': 'sodium citrate, a weak salt', 'boric acid': 'boric acid', 'carbon dioxide': 'carbon dioxide', oxygen: 'oxygen', chlorine: 'chlorine', chloramine: 'chloramine',
-};
 export const gasWords: Record<Gas, string> = { 'carbon dioxide': 'carbon dioxide', oxygen: 'oxygen', chlorine: 'chlorine', chloramine: 'chloramine' };
 
 export const claimNames: Record<Claim, string> = { disinfect: 'disinfect', clean: 'clean', descale: 'descale' };
@@ -47,7 +41,7 @@ export const noChangeWords: Record<Extract<Mending, { because: string }>['becaus
 };
 
 export const orderWords: Record<OrderReason, string> = {
-  'water-first': 'water first, so the stock never stands alone', 'water-before-foam': 'water before foam, or the bottle foams over', 'foam-last': 'foam last, down the wall; turn, do not shake',
+  'water-first': 'first, so the stock never stands alone', 'water-before-foam': 'before what foams', 'foam-last': 'last, down the wall; turn, do not shake',
   'dissolve-powder': 'dissolved in warm water first', 'solubilise-first': 'oil and solubiliser stirred together first', 'solubilised-before-alcohol': 'then the alcohol', 'alcohol-before-water': 'water last, slowly; cloudy means too little solubiliser',
   'soap-before-acid': 'soap into the water before the acid, or it clumps', 'fizz-in-open-bowl': 'acid slowly, in an open bowl, until the fizz is over', 'oil-into-alcohol': 'oil into the alcohol', 'scent-last': 'scent last', wished: 'as you asked',
 };

@@ -1,12 +1,19 @@
 import { nameOf } from '@zymostat/core';
 import type {
-  Active, Against, BatchName, EventKind, Family, Goal, Group, HouseRules, Level, MaterialId, Outcome, ProductId, Route, Severity, Situation, Step, Touched, Ventilation,
+  Active, Against, BatchName, Component, EventKind, Family, Goal, Group, HouseRules, Level, MaterialId, Outcome, ProductId, Route, Severity, Situation, Step, Touched, Ventilation,
 } from '@zymostat/core';
 import type { RecordKind } from '../messages.ts';
 
 export const familyNames: Record<Family, string> = { peroxide: 'Peroxide', alcohol: 'Alcohol', vinegar: 'Vinegar' };
 export const activeNames: Record<Active, string> = {
   'hydrogen peroxide': 'hydrogen peroxide', ethanol: 'ethanol', '2-propanol': '2-propanol', 'acetic acid': 'vinegar (acetic acid)',
+};
+/** What is in a mixture, as people call it. */
+export const componentWords: Record<Component, string> = {
+  water: 'water', ethanol: 'ethanol', '2-propanol': '2-propanol', 'hydrogen peroxide': 'hydrogen peroxide', 'acetic acid': 'acetic acid', 'citric acid': 'citric acid', 'hydrochloric acid': 'hydrochloric acid',
+  'sulfuric acid': 'sulfuric acid', 'sodium hydrogencarbonate': 'baking soda', 'sodium carbonate': 'washing soda', 'sodium hydroxide': 'lye', borax: 'borax', ammonia: 'ammonia', 'sodium hypochlorite': 'chlorine bleach (hypochlorite)',
+  soap: 'soap', 'fatty acid': 'fatty acid, from split soap', detergent: 'detergent', quat: 'quat', glycerol: 'glycerol', 'scent oil': 'oil', acetone: 'acetone', metal: 'silver or copper', 'table salt': 'salt', starch: 'starch, gum or sugar',
+  'sodium acetate': 'sodium acetate, a weak salt', 'sodium citrate': 'sodium citrate, a weak salt', 'boric acid': 'boric acid', 'carbon dioxide': 'carbon dioxide', oxygen: 'oxygen', chlorine: 'chlorine', chloramine: 'chloramine',
 };
 export const outcomeNames: Record<Outcome, string> = { use: 'Use', care: 'Care', never: 'Never' };
 export const severityNames: Record<Severity, string> = { fine: 'May meet', care: 'Care', spoils: 'Spoils', never: 'Never' };

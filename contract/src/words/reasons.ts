@@ -1,7 +1,6 @@
-import type { Active, Component, Family, IngredientId, MaterialId, Reason, ReasonCode, RuleId } from '@zymostat/core';
+import type { Active, Component, Family, MaterialId, Reason, ReasonCode, RuleId } from '@zymostat/core';
 import { duration, percent, strengthOf } from './figures.ts';
-import { componentWords, ingredientName } from './mixtures.ts';
-import { activeNames, familyNames, materialWords } from './names.ts';
+import { activeNames, componentWords, familyNames, materialWords } from './names.ts';
 import { ruleWords } from './neverCombine.ts';
 
 type Figures = Record<string, number | string>;
@@ -36,14 +35,14 @@ const sentences: Record<ReasonCode, (f: Figures) => string> = {
   'pregnancy-ventilate': () => 'Pregnancy in this home: ventilate, and wear gloves.',
   'must-not-meet': (f) => `${family(f, 'on')} is still on this surface and ${family(f, 'hand').toLowerCase()} must not meet it. ${ruleWords[f.rule as RuleId].happens} ${ruleWords[f.rule as RuleId].remedy}`,
   'in-strength': (f) => `${strengthIn(f)} ${activeNames[f.active as Active]} is in strength: ${strengthIn(f, 'floor')} to ${strengthIn(f, 'top')} is.`,
-  'must-not-share-a-bottle': (f) => `${upper(ingredientName(f.a as IngredientId))} and ${ingredientName(f.b as IngredientId)} ${f.severity === 'never' ? 'must never share a bottle' : 'spoil each other in one bottle'}. ${ruleWords[f.rule as RuleId].happens}`,
+  'must-not-share-a-bottle': (f) => `${upper(f.a as string)} and ${f.b} ${f.severity === 'never' ? 'must never share a bottle' : 'spoil each other in one bottle'}. ${ruleWords[f.rule as RuleId].happens}`,
   'no-active': () => 'Nothing in it disinfects at any strength.',
   'not-carried': () => 'House rule: bleach is not carried. What a client keeps is used by its own label, by nobody of ours.',
   'used-up': (f) => `${upper(componentWords[f.of as Component])} and ${componentWords[f.with as Component]} use each other up: ${part(f.spent)} of the one and ${part(f.spentWith)} of the other is gone.`,
   'soap-split': (f) => `${part(f.spent)} of the soap is split to greasy curds by the ${componentWords[f.with as Component]}, which loses ${part(f.spentWith)}.`,
   'no-acid-left': (f) => `${percent(f.acid as number)} acid is left, and lime wants ${percent(f.floor as number)} at least.`,
   'cleans-nothing': () => 'Too little in it lifts anything: it is water with company.',
-  'counts-for-nothing': (f) => `${upper(ingredientName(f.ingredient as IngredientId))} counts for nothing in strength.`,
+  'counts-for-nothing': (f) => `${upper(f.ingredient as string)} counts for nothing in strength.`,
   'old-label': (f) => `Its label still says ${family(f, 'on').toLowerCase()}: the next person acts on it. Strike it off, wash, relabel.`,
   'held-before': (f) => `It held ${family(f, 'on').toLowerCase()}, which must not meet ${family(f, 'hand').toLowerCase()}. ${ruleWords[f.rule as RuleId].happens} Wash it first.`,
   'needs-opaque': () => 'Light breaks peroxide down: use an opaque or brown bottle.',

@@ -67,6 +67,6 @@ const forIrritation: Precaution[] = ['P264', 'P280', 'P305+P351+P338'];
 
 /** Precautionary statements by class; P102 stands on all of them. Source: GHS, a choice of the ones that fit a spray bottle (memory). */
 export const classPrecautions: Record<HazardClass, readonly Precaution[]> = {
-  'flammable-2': forFlame, 'flammable-3': forFlame, 'flammable-4': forFlame, 'skin-corrosive': forCorrosion, 'eye-damage': forCorrosion,
+  'flammable-2': forFlame, 'flammable-3': forFlame, 'flammable-4': forFlame, 'skin-corrosive': forCorrosion, 'eye-damage': ['P280', 'P305+P351+P338', 'P310'],
   'eye-irritant': forIrritation, 'skin-irritant': forIrritation, drowsiness: ['P261', 'P271'], 'airway-irritant': ['P261', 'P271'], reproductive: ['P280', 'P308+P313'], 'toxic-gas-with-acid': [],
 };

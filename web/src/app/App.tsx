@@ -9,6 +9,8 @@ import { Shell } from './Shell.tsx';
 const Homes = lazy(() => import('../features/homes/Homes.tsx'));
 const HomePage = lazy(() => import('../features/homes/HomePage.tsx'));
 const Bench = lazy(() => import('../features/bench/Bench.tsx'));
+const Analyse = lazy(() => import('../features/bench/Analyse.tsx'));
+const Bottles = lazy(() => import('../features/bench/Bottles.tsx'));
 const KeepApart = lazy(() => import('../features/keepApart/KeepApart.tsx'));
 const Records = lazy(() => import('../features/records/Records.tsx'));
 const Rounds = lazy(() => import('../features/rounds/Rounds.tsx'));
@@ -35,6 +37,8 @@ export const App = () => {
           )}
           <Route path="/rounds" element={<Rounds />} />
           <Route path="/bench" element={<Bench />} />
+          <Route path="/bench/analyse" element={<Analyse />} />
+          <Route path="/bench/bottles" element={<Bottles />} />
           <Route path="/keep-apart" element={<KeepApart />} />
           <Route path="*" element={<Navigate to={supervisor ? '/homes' : '/rounds'} replace />} />
         </Route>

@@ -1,17 +1,16 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import { endpoints, type Answer, type Body, type EndpointName, type Problem, type RecordFilter } from '@zymostat/contract';
+import { routes, type Answer, type Body, type Problem, type RecordFilter, type RouteName } from '@zymostat/contract';
 
 /** Makes a call of the contract's endpoint: its method and path, with the parameters put in. */
-const call = (name: EndpointName, { id, ...rest }: { id?: string; body?: unknown; params?: Record<string, string | number | undefined> } = {}) => ({
-  url: endpoints[name].path.replace(':id', encodeURIComponent(id ?? '')),
-  method: endpoints[name].method.toUpperCase(),
-  ...rest,
-});
+const call = (name: RouteName, { id, ...rest }: { id?: string; body?: unknown; params?: Record<string, string | number | undefined> } = {}) => {
+  const [method, path] = routes[name].split(' ') as [string, string];
+  return { url: path.replace(':id', encodeURIComponent(id ?? '')), method, ...rest };
+};
 
 /** What the page filters records by; the wire carries it as text. */
 export type Filter = Partial<Omit<RecordFilter, 'limit'>>;
 
-type WithBody<N extends EndpointName> = { id: string; body: Body<N> };
+type WithBody<N extends RouteName> = { id: string; body: Body<N> };
 
 export const api = createApi({
   reducerPath: 'api',

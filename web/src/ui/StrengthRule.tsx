@@ -30,7 +30,7 @@ export const StrengthRule = ({ family, stock, span, batch, otherwise }: Props) =
       <span className="strength-rule__end">0</span>
       <span className="strength-rule__end strength-rule__end--stock">{percent(stock)}</span>
       {batch !== undefined && (
-        <span className="strength-rule__batch"><b>{Number((batch * 100).toFixed(2))}{hangs && otherwise && <span className="strength-rule__what">{otherwise}</span>}</b></span>
+        <span className="strength-rule__batch"><b>{Number((batch * 100).toFixed(batch >= 0.1 ? 1 : 2))}{hangs && otherwise && <span className="strength-rule__what">{otherwise}</span>}</b></span>
       )}
     </span>
   );

@@ -20,32 +20,37 @@ const MM = 72 / 25.4;
 
 /** The two sizes, and how many go on a page of A4. */
 export const labelSizes = {
-  '62x100': { width: 62 * MM, height: 100 * MM, across: 3, down: 2, text: 6.2, title: 12, sign: 30, qr: 44 },
-  A6: { width: 105 * MM, height: 148 * MM, across: 2, down: 2, text: 9, title: 19, sign: 46, qr: 66 },
+  '62x100': { width: 62 * MM, height: 100 * MM, across: 3, down: 2, text: 7, title: 14, sign: 32, qr: 46 },
+  A6: { width: 105 * MM, height: 148 * MM, across: 2, down: 2, text: 11, title: 23, sign: 56, qr: 80 },
 } as const;
 export type LabelSize = keyof typeof labelSizes;
 
 const PAD = 7;
+const LONGEST_AT_FULL_SIZE = 440;
 const A4 = { width: 210 * MM, height: 297 * MM };
 const day = (ms: number) => new Date(ms).toLocaleString('en-GB', { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' });
 const soft = '#54635D';
 
 const labelOf = (label: LabelWords, size: LabelSize): Content => {
-  const { text, title, sign, qr, width } = labelSizes[size];
+  const { text: usual, title, sign, qr, width } = labelSizes[size];
+  // What has more to warn of is set smaller, so that it still fits its label.
+  const said = [...label.statements, ...label.precautions].join(' ');
+  const text = usual * Math.min(1, Math.sqrt(LONGEST_AT_FULL_SIZE / said.length));
   const inner = width - 2 * PAD;
-  const rule: Content = { canvas: [{ type: 'line', x1: 0, y1: 0, x2: inner, y2: 0, lineWidth: 0.7 }], margin: [0, 2, 0, 2] };
+  // A new one each time: the layout writes into what it is given.
+  const rule = (): Content => ({ canvas: [{ type: 'line', x1: 0, y1: 0, x2: inner, y2: 0, lineWidth: 0.7 }], margin: [0, 2, 0, 2] });
   return {
     stack: [
       { columns: [{ text: label.company, color: soft, width: '*' }, { text: label.code, bold: true, alignment: 'right', width: 'auto' }] },
       { text: label.title, fontSize: title, bold: true, lineHeight: 1 },
       { text: label.strength, bold: true },
       { text: label.purpose },
-      rule,
+      rule(),
       ...(label.signal ? [{ columns: [...label.pictograms.map((one): Content => ({ svg: pictogramSvg(one), width: sign, height: sign })), { text: label.signal, fontSize: title * 0.8, bold: true, margin: [4, sign * 0.25, 0, 0], width: '*' } as Content] } as Content] : []),
-      { text: [...label.statements, ...label.precautions].join(' ') },
-      rule,
+      { text: said },
+      rule(),
       { text: [{ text: 'Never with: ', bold: true }, label.neverWith + '.'] },
-      rule,
+      rule(),
       {
         columns: [
           { stack: [{ text: ['Made ', { text: day(label.madeAt), bold: true }] }, { text: `by ${label.madeBy}` }, { text: ['Discard after ', { text: day(label.discardAfter), bold: true }] }, { text: label.emergency, margin: [0, 2, 0, 0] }], width: '*' },

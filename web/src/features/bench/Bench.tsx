@@ -1,6 +1,7 @@
 import { activeNames, percent, strengthOf, type BatchRow } from '@zymostat/contract';
 import { activeFacts } from '@zymostat/core';
 import { useState } from 'react';
+import { useLocation } from 'react-router';
 import { api } from '../../app/api.ts';
 import { useAppSelector } from '../../app/store.ts';
 import { useKeys } from '../../app/useKeys.ts';
@@ -10,7 +11,8 @@ import { momentOf } from '../../ui/times.ts';
 import { useNow } from '../../ui/useNow.ts';
 import { walkKeys } from '../../ui/walk.ts';
 import { BatchSheet } from './BatchSheet.tsx';
-import { PourSheet } from './PourSheet.tsx';
+import { BenchHead } from './BenchHead.tsx';
+import { PourSheet, type PourFrom } from './PourSheet.tsx';
 
 const BatchLine = ({ batch, chosen, now, onChoose }: { batch: BatchRow; chosen: boolean; now: number; onChoose: () => void }) => {
   const units = useAppSelector((state) => state.units);
@@ -23,9 +25,9 @@ const BatchLine = ({ batch, chosen, now, onChoose }: { batch: BatchRow; chosen: 
           <span className="fig">{batch.code}</span>
           <i className="stub stub--row fill self-center" data-family={family} />
           <b className="font-semibold">{activeNames[batch.active]} {percent(batch.strength)}</b>
-          <span className="small ml-auto">{over ? <b className="font-semibold">pour away</b> : <span className="soft">until {momentOf(batch.discardAfter)}</span>}</span>
+          <span className="small ml-auto">{over ? <b className="font-semibold">pour away</b> : batch.status === 'set-aside' ? <b className="font-semibold">set aside</b> : <span className="soft">until {momentOf(batch.discardAfter)}</span>}</span>
         </span>
-        <span className="small soft block">{batch.purpose === 'disinfect' ? 'to disinfect' : 'to clean'} · {units === 'us' ? `${amountIn(units, batch.volume)}, ${inMetric(batch.volume)}` : inMetric(batch.volume)} · {batch.madeBy}, {momentOf(batch.madeAt)}</span>
+        <span className="small soft block">{batch.purpose === 'disinfect' ? `to disinfect, ${batch.status === 'verified' ? 'verified' : batch.status === 'set-aside' ? 'out of strength' : 'not checked yet'}` : 'to clean'} · {units === 'us' ? `${amountIn(units, batch.volume)}, ${inMetric(batch.volume)}` : inMetric(batch.volume)} · {batch.madeBy}, {momentOf(batch.madeAt)}</span>
       </button>
     </li>
   );
@@ -36,15 +38,18 @@ const Bench = () => {
   const { data: batches, error } = api.useBatchesQuery();
   const [chosenId, choose] = useState<string>();
   const now = useNow(30_000);
-  const good = batches?.filter((batch) => batch.discardAfter > now) ?? [];
-  const over = batches?.filter((batch) => batch.discardAfter <= now) ?? [];
-  const groups = [{ title: 'In use', list: good }, { title: 'Past their time', list: over }];
+  const { state, key } = useLocation();
+  const from = (state as PourFrom | null) ?? {};
+  const isOver = (batch: BatchRow) => batch.discardAfter <= now || batch.status === 'set-aside';
+  const good = batches?.filter((batch) => !isOver(batch)) ?? [];
+  const over = batches?.filter(isOver) ?? [];
+  const groups = [{ title: 'In use', list: good }, { title: 'Past their time, or set aside', list: over }];
   const chosen = batches?.find((batch) => batch.id === chosenId);
   useKeys({ n: () => choose(undefined), ...walkKeys([...good, ...over].map((batch) => batch.id), chosenId, choose) });
   return (
     <main className="leaves">
       <section className="leaf" aria-label="Batches">
-        <div className="headline"><h1>Bench</h1>{chosen && <button className="btn" onClick={() => choose(undefined)}>Pour a batch <span className="key">n</span></button>}</div>
+        <BenchHead>{chosen && <button className="btn" onClick={() => choose(undefined)}>Pour a batch <span className="key">n</span></button>}</BenchHead>
         <WentWrong error={error} />
         {batches?.length === 0 && <p className="soft">No batch yet. Pour the first on the right.</p>}
         {groups.map(({ title, list }) => list.length > 0 && (
@@ -55,7 +60,7 @@ const Bench = () => {
         ))}
       </section>
       <section className="sheet" aria-label={chosen ? chosen.code : 'Pour a batch'}>
-        {chosen ? <BatchSheet batch={chosen} title={`${strengthOf(chosen.active, chosen.strength)} ${activeNames[chosen.active]}`} now={now} /> : <PourSheet onPoured={(batch) => choose(batch.id)} />}
+        {chosen ? <BatchSheet batch={chosen} title={`${strengthOf(chosen.active, chosen.strength)} ${activeNames[chosen.active]}`} now={now} /> : <PourSheet key={key} from={from} onPoured={(batch) => choose(batch.id)} />}
         <StandingNote />
       </section>
     </main>

@@ -1,5 +1,5 @@
 import { activeNames, nameOfBatch, percent, reasonInWords, strengthOf, type BatchRow, type StockRow } from '@zymostat/contract';
-import { activeFacts, dilute, disinfectingSpan, judgeBatchTarget, parseStrength, parseVolume, shelfLife, usualStrength, type Goal } from '@zymostat/core';
+import { activeFacts, dilute, disinfectingSpan, inMillilitres, judgeBatchTarget, parseStrength, parseVolume, shelfLife, usualStrength, type Goal } from '@zymostat/core';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { useAppSelector } from '../../app/store.ts';
@@ -8,18 +8,20 @@ import { Choice, Segments, TextField } from '../../ui/Field.tsx';
 import { Severity, Verdict, Waiting, WentWrong } from '../../ui/parts.tsx';
 import { StrengthRule } from '../../ui/StrengthRule.tsx';
 import { dateOf, momentOf } from '../../ui/times.ts';
+import { PourSteps, type How, type Weighed } from './PourSteps.tsx';
 import { PourTable } from './PourTable.tsx';
 
 /** Stock, purpose, strength and amount in; what to pour and what it is out. */
-const PourForm = ({ stocks, onPoured }: { stocks: StockRow[]; onPoured: (batch: BatchRow) => void }) => {
+const PourForm = ({ stocks, from, onPoured }: { stocks: StockRow[]; from: PourFrom; onPoured: (batch: BatchRow) => void }) => {
   const { data: me } = api.useMeQuery();
   const units = useAppSelector((state) => state.units);
-  const [stockId, setStockId] = useState(stocks[0]!.id);
+  const [stockId, setStockId] = useState(stocks.find((one) => one.active === from.active && Math.abs(one.strength - (from.stock ?? 0)) < 1e-6)?.id ?? stocks[0]!.id);
   const stock = stocks.find((one) => one.id === stockId) ?? stocks[0]!;
   const { basis, family } = activeFacts[stock.active];
   const [purpose, setPurpose] = useState<Goal>('disinfect');
-  const [target, setTarget] = useState(percent(usualStrength(stock.active, stock.strength)));
-  const [amount, setAmount] = useState(units === 'us' ? '2 cups' : '500 ml');
+  const [target, setTarget] = useState(percent(from.strength ?? usualStrength(stock.active, stock.strength)));
+  const [amount, setAmount] = useState(from.volume ? `${Math.round(inMillilitres(from.volume))} ml` : units === 'us' ? '2 cups' : '500 ml');
+  const [how, setHow] = useState<How | null>(null);
   const [pourBatch, { error, isLoading }] = api.usePourBatchMutation();
   const [now] = useState(Date.now);
   if (!me) return null;
@@ -39,9 +41,9 @@ const PourForm = ({ stocks, onPoured }: { stocks: StockRow[]; onPoured: (batch: 
     setTarget(percent(usualStrength(next.active, next.strength)));
     if (!disinfectingSpan(next.active, 'everyday', rules)) setPurpose('clean');
   };
-  const record = async () => {
+  const record = async (weighed?: Weighed) => {
     if (!strength.ok || !volume.ok) return;
-    const result = await pourBatch({ stockId, strength: strength.value.value, purpose, volume: volume.value });
+    const result = await pourBatch({ stockId, strength: strength.value.value, purpose, volume: volume.value, ...(weighed ? { weighed } : {}) });
     if (result.data) onPoured(result.data);
   };
 
@@ -52,7 +54,7 @@ const PourForm = ({ stocks, onPoured }: { stocks: StockRow[]; onPoured: (batch: 
   return (
     <>
       <Verdict say={say} why={refused ? undefined : discardAfter && `Discard after ${discardAfter - now < 172_800_000 ? momentOf(discardAfter) : dateOf(discardAfter)}.`}>
-        <button className="btn btn--main" disabled={!pour || refused || isLoading} onClick={record}>Record the batch</button>
+        <button className={`btn ${how ? '' : 'btn--main'}`} disabled={!pour || refused || isLoading || how !== null} onClick={() => void record()}>Record the batch</button>
       </Verdict>
       {refused && <p className="bar-never mb-3">Never <span>{reasonInWords(verdict.reasons[0]!)}</span></p>}
       <div className="my-3 grid max-w-[640px] grid-cols-1 gap-4 sm:grid-cols-2">
@@ -64,14 +66,21 @@ const PourForm = ({ stocks, onPoured }: { stocks: StockRow[]; onPoured: (batch: 
       <div className="max-w-[480px] pt-2"><StrengthRule family={family} stock={stock.strength} span={purpose === 'clean' ? { floor: 0, top: 1 } : disinfectingSpan(stock.active, 'everyday', rules)} batch={strength.ok ? strength.value.value : undefined} otherwise={called} /></div>
       {pour && <PourTable stock={stock.name} pour={pour} active={stock.active} />}
       {pour && refused && <p className="small soft mt-2"><Severity is="never" /> <span className="ml-2">What these amounts would make is {called}. It is not recorded to disinfect.</span></p>}
+      {pour && !refused && !how && <p className="mt-4 flex flex-wrap gap-3"><button className="btn" onClick={() => setHow('measure')}>Pour step by step</button><button className="btn" onClick={() => setHow('scale')}>Weigh it on the scale</button></p>}
       <WentWrong error={error} />
+      {pour && !refused && how && strength.ok && (
+        <PourSteps key={`${how} ${stockId} ${target} ${amount}`} how={how} stock={stock} target={strength.value.value} purpose={purpose} span={disinfectingSpan(stock.active, 'everyday', rules) ?? { floor: 0, top: 1 }} pour={pour} onDone={(weighed) => void record(weighed)} onLeave={() => setHow(null)} />
+      )}
     </>
   );
 };
 
-export const PourSheet = ({ onPoured }: { onPoured: (batch: BatchRow) => void }) => {
+/** What to begin with: from a mended recipe, or nothing. */
+export interface PourFrom { active?: string; stock?: number; strength?: number; volume?: number }
+
+export const PourSheet = ({ from, onPoured }: { from: PourFrom; onPoured: (batch: BatchRow) => void }) => {
   const { data: stocks } = api.useStockQuery();
   if (!stocks) return <Waiting what="the stock" />;
   if (stocks.length === 0) return <p className="soft py-6">There is no stock to pour from.</p>;
-  return <PourForm stocks={stocks} onPoured={onPoured} />;
+  return <PourForm stocks={stocks} from={from} onPoured={onPoured} />;
 };

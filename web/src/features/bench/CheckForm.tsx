@@ -1,0 +1,64 @@
+import { percent, type BatchRow, type CheckReading } from '@zymostat/contract';
+import { activeFacts, alcoholOf, densityUncertainty, parseFigure, strengthFromDensity, stripSteps } from '@zymostat/core';
+import { useState, type FormEvent } from 'react';
+import { api } from '../../app/api.ts';
+import { figureBetween } from '../../ui/checks.ts';
+import { Choice, TextField } from '../../ui/Field.tsx';
+import { WentWrong } from '../../ui/parts.tsx';
+
+/** People write g/mL or kg/m³; both are read. */
+const asDensity = (text: string): number | undefined => {
+  const figure = parseFigure(text);
+  return figure === undefined ? undefined : figure < 2 ? figure * 1000 : figure;
+};
+const aDensity = (text: string): string | null => {
+  const density = asDensity(text);
+  return density !== undefined && density >= 600 && density <= 1300 ? null : `Found “${text.trim()}”. 600 to 1300 kg/m³, or 0.6 to 1.3 g/mL, is allowed.`;
+};
+
+/** Checks a finished batch: alcohol by density and temperature, peroxide by strip; typed, or read off the instrument. */
+export const CheckForm = ({ batch }: { batch: BatchRow }) => {
+  const [density, setDensity] = useState('');
+  const [temperature, setTemperature] = useState('');
+  const [step, setStep] = useState<number | null>(null);
+  const [readMeter, meter] = api.useReadMeterMutation();
+  const [readStrip, strip] = api.useReadStripMutation();
+  const [check, checking] = api.useCheckBatchMutation();
+  const alcohol = alcoholOf(batch.active);
+  const [d, t] = [asDensity(density), parseFigure(temperature)];
+  const reading: CheckReading | undefined = alcohol
+    ? (d !== undefined && aDensity(density) === null && t !== undefined && figureBetween(-10, 40, '°C')(temperature) === null ? { by: 'density', density: d, temperature: t } : undefined)
+    : (step === null ? undefined : { by: 'strip', step: step as (typeof stripSteps)[number] });
+  const tells = alcohol && reading?.by === 'density' ? strengthFromDensity(alcohol, reading.density, reading.temperature) : undefined;
+
+  const fromMeter = async () => {
+    const { data } = await readMeter();
+    if (data) {
+      setDensity(String(data.density));
+      setTemperature(String(data.temperature));
+    }
+  };
+  const fromStrip = async () => {
+    const { data } = await readStrip();
+    if (data) setStep(data.step);
+  };
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    if (reading) void check({ id: batch.id, body: reading });
+  };
+  if (activeFacts[batch.active].family === 'vinegar') return <p className="small soft mt-4">It cleans and claims nothing, so there is nothing to check.</p>;
+  return (
+    <form className="mt-5 max-w-[640px] border-t border-ink pt-3" onSubmit={submit} aria-label="Check the batch" noValidate>
+      <div className="flex items-baseline justify-between"><h2>Check it</h2><button type="button" className="btn btn--quiet" disabled={meter.isLoading || strip.isLoading} onClick={() => void (alcohol ? fromMeter() : fromStrip())}>{alcohol ? 'Read the density meter' : 'Read the strip'}</button></div>
+      {alcohol ? (
+        <div className="mt-2 grid grid-cols-1 gap-3 sm:grid-cols-2">
+          <TextField label="Density, kg/m³ or g/mL" value={density} onChange={setDensity} check={aDensity} figure />
+          <TextField label="Temperature, °C" value={temperature} onChange={setTemperature} check={figureBetween(-10, 40, '°C')} figure />
+        </div>
+      ) : <div className="mt-2 max-w-[300px]"><Choice label="Colour step of the strip" value={step} onChange={setStep} options={stripSteps.map((one) => ({ value: one as number, name: percent(one) }))} /></div>}
+      {tells !== undefined && <p className="small soft mt-2">That is <b className="fig">{percent(Math.round(tells * 1000) / 1000)} v/v</b> at 20 °C, ± {percent(densityUncertainty[alcohol!])}.</p>}
+      <WentWrong error={meter.error ?? strip.error ?? checking.error} />
+      <p className="mt-3"><button className={`btn ${batch.status === 'unchecked' ? 'btn--main' : ''}`} disabled={!reading || checking.isLoading}>{batch.status === 'verified' ? 'Check again' : 'Check the batch'}</button></p>
+    </form>
+  );
+};
