@@ -40,10 +40,20 @@ export const noChangeWords: Record<Extract<Mending, { because: string }>['becaus
   'no-such-active': 'No change can do it: nothing in this recipe does that at any strength.',
 };
 
-export const orderWords: Record<OrderReason, string> = {
-  'water-first': 'first, so the stock never stands alone', 'water-before-foam': 'before what foams', 'foam-last': 'last, down the wall; turn, do not shake',
-  'dissolve-powder': 'dissolved in warm water first', 'solubilise-first': 'oil and solubiliser stirred together first', 'solubilised-before-alcohol': 'then the alcohol', 'alcohol-before-water': 'water last, slowly; cloudy means too little solubiliser',
-  'soap-before-acid': 'soap into the water before the acid, or it clumps', 'fizz-in-open-bowl': 'acid slowly, in an open bowl, until the fizz is over', 'oil-into-alcohol': 'oil into the alcohol', 'scent-last': 'scent last', wished: 'as you asked',
+/** Why one is poured before another, said at the one and at the other. */
+export const orderWords: Record<OrderReason, { before: string; after: string }> = {
+  'water-first': { before: 'first, so the stock never stands alone', after: 'into the water' },
+  'water-before-foam': { before: 'first, or the bottle foams over', after: 'after the water' },
+  'foam-last': { before: 'before what foams', after: 'last, down the wall; turn, do not shake' },
+  'dissolve-powder': { before: 'warm, to dissolve the powder', after: 'stirred until it is dissolved' },
+  'solubilise-first': { before: 'stirred with the oil first', after: 'into the solubiliser' },
+  'solubilised-before-alcohol': { before: 'before the alcohol', after: 'into the solubilised oil' },
+  'alcohol-before-water': { before: 'before the water', after: 'last, slowly; cloudy means too little solubiliser' },
+  'soap-before-acid': { before: 'before the acid, or it clumps', after: 'after the soap, or it clumps' },
+  'fizz-in-open-bowl': { before: 'in an open bowl', after: 'slowly, in an open bowl, until the fizz is over' },
+  'oil-into-alcohol': { before: 'takes up the oil', after: 'into the alcohol' },
+  'scent-last': { before: 'before the scent', after: 'last, a scent only' },
+  wished: { before: 'as you asked', after: 'as you asked' },
 };
 
 export const keepingWords: Record<KeepingReason, string> = {

@@ -8,3 +8,6 @@ export const alcoholVapours = {
 
 export const waterAntoine = [8.07131, 1730.63, 233.426] as const;
 export const MMHG_PER_ATM = 760;
+
+/** Antoine's constants of the others that a film can hold. Source: Perry (memory); the peroxide's is above the true vapour over a dilute solution, which is cautious. */
+export const otherAntoine = { 'acetic acid': [7.55716, 1642.54, 233.386], 'hydrogen peroxide': [7.96917, 1886.76, 220.6] } as const;

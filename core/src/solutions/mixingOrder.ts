@@ -12,7 +12,7 @@ export interface Arrow {
 }
 
 export type MixingOrder =
-  | { ok: true; steps: { ingredient: number; because: OrderReason[] }[]; arrows: Arrow[] }
+  | { ok: true; steps: number[]; arrows: Arrow[] }
   /** The arrows that run in a circle. */
   | { ok: false; circle: Arrow[] };
 
@@ -62,15 +62,13 @@ const circleIn = (arrows: Arrow[], left: Set<number>): Arrow[] => {
 export const mixingOrder = (ids: readonly IngredientId[], wishes: readonly (readonly [number, number])[] = []): MixingOrder => {
   const arrows = [...arrowsOf(ids), ...wishes.map(([before, after]): Arrow => ({ before, after, because: 'wished' }))];
   const left = new Set(ids.map((_, i) => i));
-  const steps: { ingredient: number; because: OrderReason[] }[] = [];
+  const steps: number[] = [];
   while (left.size > 0) {
     const free = [...left].filter((i) => !arrows.some(({ before, after }) => after === i && left.has(before)));
     const next = free.sort((a, b) => rank[ingredientOf(ids[a]!).role]! - rank[ingredientOf(ids[b]!).role]! || a - b)[0];
     if (next === undefined) return { ok: false, circle: circleIn(arrows, left) };
     left.delete(next);
-    const earlier = arrows.filter(({ before, after }) => after === next && before !== next);
-    const later = steps.length === 0 ? arrows.filter(({ before }) => before === next).slice(0, 1) : [];
-    steps.push({ ingredient: next, because: [...new Set([...earlier, ...later].map(({ because }) => because))] });
+    steps.push(next);
   }
   return { ok: true, steps, arrows };
 };

@@ -12,13 +12,13 @@ export interface Content {
 }
 
 /** A watery solution of a mass fraction `p`: volumes of the parts add. */
-const wateryDensity = (of: Component, p: number): number => 1 / ((1 - p) * components.water.specificVolume + p * components[of].specificVolume);
+export const wateryDensity = (of: Component, p: number): number => 1 / ((1 - p) * components.water.specificVolume + p * components[of].specificVolume);
 
 /** A fraction w/w as w/v (g in mL), for what dissolves in water. */
 export const weightToVolume = (of: Component, p: number): number => (p * wateryDensity(of, p)) / 1000;
 
 /** A fraction w/v as w/w: the inverse, solved for a solution whose volumes add. */
-const volumeToWeight = (of: Component, c: number): number => {
+export const volumeToWeight = (of: Component, c: number): number => {
   const { water, [of]: solute } = components;
   const grams = c * 1000;
   return (grams * water.specificVolume) / (1 + grams * (water.specificVolume - solute.specificVolume));

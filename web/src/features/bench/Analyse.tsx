@@ -30,14 +30,22 @@ const Sums = ({ made }: { made: Made }) => {
   );
 };
 
+/** Why it comes then: what it waits for, or what waits for it. */
+const whyThen = (order: Made['order'], at: number): string => {
+  if (!order.ok) return '';
+  const waits = order.arrows.findLast(({ after }) => after === at);
+  const waited = order.arrows.find(({ before }) => before === at);
+  return waits ? orderWords[waits.because].after : waited ? orderWords[waited.because].before : 'as it comes';
+};
+
 const Order = ({ made }: { made: Made }) => (
   <section className="mt-4" aria-label="Order of pouring">
     <div className="mb-1 flex items-baseline justify-between"><h2>Order of pouring</h2><span className="small soft">{made.verdict.name === 'dangerous' ? 'none: it must not be made' : 'so that it neither foams nor splits'}</span></div>
     {made.verdict.name !== 'dangerous' && made.order.ok && (
       <ol className="pour">
-        {made.order.steps.map(({ ingredient, because }, i) => {
-          const portion = made.portions[ingredient]!;
-          return <li key={ingredient}><b className="fig">{i + 1}</b><span>{ingredientName(portion.ingredient)}</span><span className="fig">{(portion.mass * 1000).toFixed(portion.mass < 0.01 ? 1 : 0)} g</span><span className="soft">{because[0] ? orderWords[because[0]] : 'as it comes'}</span></li>;
+        {made.order.steps.map((at, i) => {
+          const portion = made.portions[at]!;
+          return <li key={at}><b className="fig">{i + 1}</b><span>{ingredientName(portion.ingredient)}</span><span className="fig">{(portion.mass * 1000).toFixed(portion.mass < 0.01 ? 1 : 0)} g</span><span className="soft">{whyThen(made.order, at)}</span></li>;
         })}
       </ol>
     )}

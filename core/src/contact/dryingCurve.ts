@@ -1,0 +1,188 @@
+import { activity, saturation } from '../hazards/flammability.ts';
+import { components } from '../reference/components.ts';
+import type { Active } from '../reference/families.ts';
+import { diffusivity, vaporisation, type RoomAir } from '../reference/roomAir.ts';
+import { alcoholVapours, otherAntoine, waterAntoine } from '../reference/vapours.ts';
+import { alcoholOf, massFraction, volumeFraction } from '../solutions/alcohol.ts';
+import { weightToVolume, wateryDensity, volumeToWeight } from '../solutions/stockContent.ts';
+
+/** A film as it is put on: strength as a fraction in the active's basis (0 is water), thickness in m. */
+export interface Film {
+  active: Active;
+  strength: number;
+  thickness: number;
+}
+
+/** J/m²K of what lies under the film, where its cooling is to be counted; left out, the surface stays as warm as the room. */
+export interface Under {
+  heatCapacity: number;
+}
+
+/** A film over time: s, kg/m², strength in the active's basis, and kg/m² of active gone into the air. */
+export interface Drying {
+  times: number[];
+  mass: number[];
+  strength: number[];
+  gone: number[];
+  /** Until when it is a film at all, and until when it is above the floor; both in s. */
+  wetUntil: number;
+  aboveFloorUntil: number;
+  /** The coolest the surface gets, °C. */
+  coolest: number;
+}
+
+const GAS = 8.314;
+const PA_PER_MMHG = 133.322;
+/** Below this, m, there is no film but beads and damp. Source: common practice, no source. */
+const DRY = 1e-6;
+/** Nobody waits longer, s. */
+const LONGEST = 7200;
+/** Still air still moves by its own warmth, m/s. Source: common practice, no source. */
+const STILL = 0.05;
+const AIR_VISCOSITY = 1.5e-5;
+const AIR_HEAT = 1200;
+
+const check = (film: Film, air: RoomAir): void => {
+  if (!(film.thickness > 0 && film.thickness <= 0.002)) throw new RangeError(`film of ${film.thickness} m: over 0 and at most 2 mm is allowed`);
+  if (!(film.strength >= 0 && film.strength <= 1)) throw new RangeError(`strength ${film.strength}: 0 to 1 is allowed`);
+  if (!(air.humidity >= 0 && air.humidity <= 1)) throw new RangeError(`humidity ${air.humidity}: 0 to 1 is allowed`);
+  if (!(air.temperature >= 0 && air.temperature <= 40)) throw new RangeError(`temperature ${air.temperature} °C: 0 to 40 is allowed`);
+  if (!(air.airSpeed >= 0 && air.airSpeed <= 5 && air.length > 0)) throw new RangeError(`air at ${air.airSpeed} m/s over ${air.length} m: 0 to 5 m/s over some length is allowed`);
+};
+
+/** m/s by which a vapour leaves a surface: laminar flow over a flat plate, diffusivity after Fuller. Source: Incropera (memory). */
+export const massTransfer = (of: keyof typeof diffusivity, { temperature, airSpeed, length }: RoomAir): number => {
+  const warmer = ((temperature + 273.15) / 298.15) ** 1.75;
+  const d = diffusivity[of] * warmer;
+  const viscosity = AIR_VISCOSITY * warmer;
+  const reynolds = (Math.max(STILL, airSpeed) * length) / viscosity;
+  return (0.664 * Math.sqrt(reynolds) * Math.cbrt(viscosity / d) * d) / length;
+};
+
+/** What an active in water does over its film: partial pressures in Pa by its mole fraction `x`. Alcohol after van Laar, the others after Raoult. */
+const pressures = (active: Active, t: number) => {
+  const alcohol = alcoholOf(active);
+  const water = saturation(waterAntoine, t) * PA_PER_MMHG;
+  const own = saturation(alcohol ? alcoholVapours[alcohol].antoine : otherAntoine[active as keyof typeof otherAntoine], t) * PA_PER_MMHG;
+  if (!alcohol) return { water, at: (x: number): [number, number] => [x * own, (1 - x) * water] };
+  return {
+    water,
+    at: (x: number): [number, number] => {
+      const g = activity(alcohol, x);
+      return [x * g.alcohol * own, (1 - x) * g.water * water];
+    },
+  };
+};
+
+/** A strength in the active's basis as a mass fraction, and back. */
+export const basisOf = (active: Active) => {
+  const alcohol = alcoholOf(active);
+  return alcohol
+    ? { toWeight: (strength: number) => massFraction(alcohol, strength), fromWeight: (p: number) => volumeFraction(alcohol, p) }
+    : { toWeight: (strength: number) => volumeToWeight(active, strength), fromWeight: (p: number) => weightToVolume(active, p) };
+};
+
+/** What of a film does not change while it dries. */
+const setUp = (film: Film, air: RoomAir, floor: number) => {
+  const { active } = film;
+  const [own, water] = [components[active].molarMass, components.water.molarMass];
+  const basis = basisOf(active);
+  const moleFraction = (p: number) => p / own / (p / own + (1 - p) / water);
+  const p = basis.toWeight(film.strength);
+  const mass = film.thickness * wateryDensity(active, p);
+  return {
+    own, water, basis, mass, start: [(mass * p) / own, (mass * (1 - p)) / water] as [number, number], floor: moleFraction(basis.toWeight(Math.max(0, floor))) * (1 - 1e-9),
+    leaving: massTransfer(active, air), leavingWater: massTransfer('water', air), dry: DRY * wateryDensity(active, p),
+  };
+};
+
+/** The largest part of a film that may go in one step; halving it moves results by less than 0.5 %. */
+const STEP = 0.06;
+
+/**
+ * How a film dries in a room's air, until it is gone or two hours have passed: both its volatile parts leave by vapour
+ * pressure, activity and laminar mass transfer. Alcohol loses strength long before it is dry; peroxide gains. The
+ * surface keeps the room's warmth unless `under` is given (cautious: a cooled film dries more slowly). Throws a
+ * RangeError for a film or air outside what the tables cover. Sources: Perry, Incropera, Lugg-1968 (memory).
+ */
+export const dryingCurve = (film: Film, air: RoomAir, floor: number, under?: Under, step = STEP): Drying => {
+  check(film, air);
+  const s = setUp(film, air, floor);
+  const kelvin = air.temperature + 273.15;
+  let [a, w] = s.start;
+  let [t, temperature, coolest] = [0, air.temperature, air.temperature];
+  let over = pressures(film.active, temperature);
+  const damp = over.water * air.humidity;
+  const heatTransfer = AIR_HEAT * s.leavingWater * 0.9;
+  const flux = (na: number, nw: number): [number, number] => {
+    const [pa, pw] = over.at(na + nw > 0 ? na / (na + nw) : 0);
+    return [(s.leaving * pa) / GAS / kelvin, (s.leavingWater * (pw - damp)) / GAS / kelvin];
+  };
+  const massOf = () => a * s.own + w * s.water;
+  const strengthNow = () => s.basis.fromWeight((a * s.own) / massOf());
+  const out: Drying = { times: [0], mass: [massOf()], strength: [film.strength], gone: [0], wetUntil: LONGEST, aboveFloorUntil: film.strength >= floor * (1 - 1e-9) ? LONGEST : 0, coolest };
+  const goesTo = (before: number, after: number, mark: number, dt: number) => t + dt * (before === after ? 1 : Math.min(1, Math.max(0, (before - mark) / (before - after))));
+
+  while (t < LONGEST) {
+    const [fa, fw] = flux(a, w);
+    const losing = Math.max(fa * s.own + fw * s.water, 1e-9);
+    const dt = Math.min((step * massOf()) / losing, (step * (a + 1e-12)) / Math.max(fa, 1e-12) + 1, 60, LONGEST - t);
+    // The midpoint stands for the step: second order, and steps are short.
+    const [ma, mw] = flux(Math.max(0, a - (fa * dt) / 2), Math.max(0, w - (fw * dt) / 2));
+    const [beforeMass, beforeX] = [massOf(), a / (a + w)];
+    a = Math.max(0, a - ma * dt);
+    w = Math.max(0, w - mw * dt);
+    if (under) {
+      const cooling = ma * vaporisation[film.active] + mw * vaporisation.water;
+      temperature += ((heatTransfer * (air.temperature - temperature) - cooling) * dt) / (under.heatCapacity + massOf() * 4000);
+      temperature = Math.max(0, Math.min(air.temperature, temperature));
+      coolest = Math.min(coolest, temperature);
+      over = pressures(film.active, temperature);
+    }
+    const mass = massOf();
+    const x = a + w > 0 ? a / (a + w) : 0;
+    if (floor > 0 && out.aboveFloorUntil === LONGEST && x < s.floor) out.aboveFloorUntil = goesTo(beforeX, x, s.floor, dt);
+    const dry = mass <= s.dry;
+    if (dry) out.wetUntil = goesTo(beforeMass, mass, s.dry, dt);
+    t += dt;
+    out.times.push(t);
+    out.mass.push(mass);
+    out.strength.push(mass > 0 ? strengthNow() : 0);
+    out.gone.push(s.start[0] * s.own - a * s.own);
+    if (dry) break;
+  }
+  out.aboveFloorUntil = Math.min(out.aboveFloorUntil, out.wetUntil);
+  out.coolest = coolest;
+  return out;
+};
+
+/** Only how long a film holds (wet and above the floor), for drawing many: no curve is kept. s, at most two hours. */
+export const holdsFor = (film: Film, air: RoomAir, floor: number, step = 0.1): number => {
+  const s = setUp(film, air, floor);
+  const kelvin = air.temperature + 273.15;
+  const over = pressures(film.active, air.temperature);
+  const damp = over.water * air.humidity;
+  let [a, w] = s.start;
+  let t = 0;
+  let mass = s.mass;
+  if (a / (a + w) < s.floor) return 0;
+  while (t < LONGEST) {
+    const x = a / (a + w);
+    const [pa, pw] = over.at(x);
+    const [fa, fw] = [(s.leaving * pa) / GAS / kelvin, (s.leavingWater * (pw - damp)) / GAS / kelvin];
+    const losing = fa * s.own + fw * s.water;
+    if (losing <= 1e-12) return LONGEST;
+    const dt = (step * mass) / losing;
+    const [ha, hw] = [a - (fa * dt) / 2, w - (fw * dt) / 2];
+    if (ha <= 0 || hw <= 0) return t;
+    const [ma, mw] = over.at(ha / (ha + hw));
+    const [na, nw] = [a - (s.leaving * ma * dt) / GAS / kelvin, w - (s.leavingWater * (mw - damp) * dt) / GAS / kelvin];
+    const after = na * s.own + nw * s.water;
+    if (na <= 0 || nw <= 0 || after <= s.dry) return t + (dt * (mass - s.dry)) / Math.max(mass - after, 1e-12);
+    const y = na / (na + nw);
+    if (floor > 0 && y < s.floor) return t + (dt * (x - s.floor)) / (x - y);
+    [a, w, mass] = [na, nw, after];
+    t += dt;
+  }
+  return LONGEST;
+};

@@ -1,0 +1,42 @@
+import type { Ventilation } from '../hazards/judgeSituations.ts';
+
+/** Air over a wet surface: °C, fraction of saturation, m/s, and the length it strokes in m. */
+export interface RoomAir {
+  temperature: number;
+  humidity: number;
+  airSpeed: number;
+  length: number;
+}
+
+/** What a lived-in room is like where nobody has measured it. Source: common practice, no source. */
+export const usualAir: Record<Ventilation, RoomAir> = {
+  none: { temperature: 21, humidity: 0.5, airSpeed: 0.08, length: 0.3 },
+  window: { temperature: 21, humidity: 0.5, airSpeed: 0.12, length: 0.3 },
+  fan: { temperature: 21, humidity: 0.5, airSpeed: 0.2, length: 0.3 },
+};
+
+/** Room air exchanged an hour. Source: common practice, no source. */
+export const airChanges = { closed: 0.3, ajar: 1.5, open: 4, fan: 6 } as const;
+export type Airing = keyof typeof airChanges;
+
+/** What can be opened in a room is opened while something is wet in it. */
+export const usualAiring: Record<Ventilation, Airing> = { none: 'closed', window: 'open', fan: 'fan' };
+
+export const applications = ['spray', 'cloth', 'wipe'] as const;
+export type Application = (typeof applications)[number];
+/** Film that one coat leaves, m. Source: common practice, no source: 40 to 60 mL a m², a damp cloth 10 to 20, a wipe 5 to 15. */
+export const coats: Record<Application, number> = { spray: 50e-6, cloth: 15e-6, wipe: 10e-6 };
+
+/** Limits in ppm: short-term or ceiling, over a working day, immediately dangerous; lower explosive limit as a fraction. Source: NIOSH (memory). */
+export const airLimits = {
+  ethanol: { shortTerm: 1000, day: 1000, dangerous: 3300, explosive: 0.033 },
+  '2-propanol': { shortTerm: 500, day: 400, dangerous: 2000, explosive: 0.02 },
+  'acetic acid': { shortTerm: 15, day: 10, dangerous: 50, explosive: 0.04 },
+  'hydrogen peroxide': { shortTerm: 1, day: 1, dangerous: 75, explosive: 1 },
+} as const;
+
+/** Diffusivity in air at 25 °C, m²/s. Source: Lugg-1968; Incropera (memory); peroxide scaled from 60 °C. */
+export const diffusivity = { water: 2.5e-5, ethanol: 1.18e-5, '2-propanol': 1.01e-5, 'acetic acid': 1.23e-5, 'hydrogen peroxide': 1.55e-5 } as const;
+
+/** J/mol taken up on evaporating. Source: Perry (memory). */
+export const vaporisation = { water: 44_000, ethanol: 42_300, '2-propanol': 45_400, 'acetic acid': 51_600, 'hydrogen peroxide': 51_600 } as const;
