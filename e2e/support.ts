@@ -22,8 +22,12 @@ export const goTo = (page: Page, place: string) => page.getByRole('navigation', 
 
 /** Picks one of a list by its label. */
 export const choose = async (page: Page, label: string | RegExp, option: string | RegExp): Promise<void> => {
-  await page.getByRole('button', { name: label }).click();
-  await page.getByRole('option', { name: option }).first().click();
+  const list = page.getByRole('button', { name: label });
+  // A list that was closed by what came in meanwhile is opened again.
+  await expect(async () => {
+    if ((await list.getAttribute('aria-expanded')) !== 'true') await list.click();
+    await page.getByRole('option', { name: option }).first().click({ timeout: 3000 });
+  }).toPass();
 };
 
 /** No serious or critical violation of WCAG 2.2 A and AA on what is shown. */

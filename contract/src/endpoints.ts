@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 import * as m from './messages.ts';
 import { routes } from './routes.ts';
-import { homeFields, id, roomFields, setting, surfaceFields } from './parts.ts';
+import { homeFields, houseRules, id, roomFields, setting, surfaceFields } from './parts.ts';
 
 export type Schema = v.GenericSchema<never, unknown> | v.GenericSchema<unknown, unknown>;
 
@@ -52,6 +52,11 @@ export const endpoints = {
   editSurface: endpoint(routes.editSurface, 'supervisor', 'Change a surface', { params: byId, body: surfaceFields }),
   removeSurface: endpoint(routes.removeSurface, 'supervisor', 'Take a surface out of the survey', { params: byId }),
   setSurface: endpoint(routes.setSurface, 'supervisor', 'Set what a surface must reach, and with what', { params: byId, body: setting }),
+
+  setMany: endpoint(routes.setMany, 'supervisor', 'Set several surfaces of a home at once', { params: byId, body: m.setMany }),
+  importRooms: endpoint(routes.importRooms, 'supervisor', 'Add rooms with their surfaces, all or none', { params: byId, body: m.importRooms }),
+  ruleEffects: endpoint(routes.ruleEffects, 'supervisor', 'What a change of house rules would make untrue of approved protocols', { body: houseRules, answer: m.ruleEffects }),
+  setHouseRules: endpoint(routes.setHouseRules, 'supervisor', 'Change the house rules; approved protocols stay, and are flagged', { body: houseRules, answer: m.ruleEffects }),
 
   approve: endpoint(routes.approve, 'supervisor', 'Approve the protocol as it is set, as a new version', { params: byId, answer: m.versionHead }),
   version: endpoint(routes.version, 'person', 'One approved version', { params: byId, answer: m.version }),

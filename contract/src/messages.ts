@@ -1,7 +1,7 @@
-import { bottleMaterials, claims, levels, materialIds, stripSteps, type HouseRules } from '@zymostat/core';
+import { bottleMaterials, claims, levels, materialIds, stripSteps } from '@zymostat/core';
 import * as v from 'valibot';
 import {
-  active, against, eventKind, goal, homeFields, id, instant, name, reason, role, roomFields, sentence, setting, situationList, step, strength,
+  active, against, batchPurpose, eventKind, goal, homeFields, houseRules, id, instant, name, reason, role, roomFields, sentence, setting, situationList, step, strength,
   surfaceFields, volume,
 } from './parts.ts';
 
@@ -15,14 +15,23 @@ export const me = v.strictObject({
     name,
     emergencyNumber: v.string(),
     poisonLine: v.string(),
-    houseRules: v.custom<HouseRules>((rules) => typeof rules === 'object' && rules !== null),
+    houseRules,
   }),
 });
 
 export const surface = v.strictObject({ id, ...surfaceFields.entries, setting });
 export const room = v.strictObject({ id, ...roomFields.entries, surfaces: v.array(surface) });
 export const versionHead = v.strictObject({ id, number: v.number(), approvedAt: instant, approvedBy: name });
-export const home = v.strictObject({ id, ...homeFields.entries, rooms: v.array(room), versions: v.array(versionHead), changedSinceApproval: v.boolean() });
+/** A surface of the newest approved version that no longer stands as it was approved. */
+export const flag = v.strictObject({ surfaceId: id, surfaceName: v.string(), roomName: v.string(), why: v.picklist(['never', 'care', 'longer', 'shorter', 'gone']), approved: v.number(), now: v.number(), reasons: v.array(reason) });
+export const home = v.strictObject({ id, ...homeFields.entries, rooms: v.array(room), versions: v.array(versionHead), changedSinceApproval: v.boolean(), flags: v.array(flag) });
+export const setMany = v.strictObject({ settings: v.pipe(v.array(v.strictObject({ surfaceId: id, setting })), v.maxLength(2000)) });
+/** Rooms with their surfaces, as a home's file and a list of surfaces bring them: docs/formats/home.md. */
+export const surveyedRoom = v.strictObject({ ...roomFields.entries, surfaces: v.pipe(v.array(surfaceFields), v.maxLength(500)) });
+export const importRooms = v.strictObject({ rooms: v.pipe(v.array(surveyedRoom), v.minLength(1, 'At least one room.'), v.maxLength(100, 'At most 100 rooms.')) });
+export const homeFile = v.strictObject({ format: v.literal('zymostat.home/1'), ...homeFields.entries, rooms: v.pipe(v.array(surveyedRoom), v.maxLength(100, 'At most 100 rooms.')) });
+/** What a change of house rules would make untrue, home by home. */
+export const ruleEffects = v.array(v.strictObject({ homeId: id, homeName: name, flags: v.array(flag) }));
 export const homeRow = v.strictObject({
   id, ...homeFields.entries, rooms: v.number(), surfaces: v.number(), version: v.nullable(v.number()), lastRoundAt: v.nullable(instant),
 });
@@ -54,9 +63,9 @@ export const stock = v.strictObject({ id, code: v.string(), name, active, streng
 
 /** `weighed` in kg, where it was poured by a scale. */
 const weighed = v.strictObject({ stock: v.pipe(v.number(), v.gtValue(0), v.maxValue(100)), water: v.pipe(v.number(), v.minValue(0), v.maxValue(100)) });
-export const pourBatch = v.strictObject({ stockId: id, strength, purpose: goal, volume, weighed: v.optional(weighed) });
+export const pourBatch = v.strictObject({ stockId: id, strength, purpose: batchPurpose, volume, weighed: v.optional(weighed) });
 export const batchFacts = v.strictObject({
-  id, code: v.string(), stockId: id, stockCode: v.string(), active, strength, purpose: goal, volume: v.number(), stockVolume: v.number(),
+  id, code: v.string(), stockId: id, stockCode: v.string(), active, strength, purpose: batchPurpose, volume: v.number(), stockVolume: v.number(),
   waterVolume: v.number(), madeAt: instant, madeBy: name, discardAfter: instant, weighed: v.optional(weighed),
 });
 export const batchStatus = v.picklist(['unchecked', 'verified', 'set-aside']);
@@ -129,10 +138,11 @@ export const record = v.variant('kind', [
     }),
   }),
   v.strictObject({ ...row, kind: v.literal('refusal'), body: v.strictObject({ what: v.picklist(['protocol', 'batch', 'round-event', 'bottle']), detail: v.string(), reasons: v.array(reason) }) }),
+  v.strictObject({ ...row, kind: v.literal('house-rules'), body: v.strictObject({ changes: v.array(v.strictObject({ question: v.string(), from: v.string(), to: v.string() })), flagged: v.number() }) }),
   v.strictObject({ ...row, kind: v.picklist(['near-miss', 'incident']), body: v.strictObject({ what: sentence, products: v.array(v.string()), place: name, who: name, done: sentence }) }),
 ]);
 export type RecordRow = v.InferOutput<typeof record>;
-export const recordKinds = ['approval', 'batch', 'check', 'bottle', 'round-started', 'surface-event', 'wet-time', 'refusal', 'round-finished', 'near-miss', 'incident'] as const satisfies RecordRow['kind'][];
+export const recordKinds = ['approval', 'batch', 'check', 'bottle', 'round-started', 'surface-event', 'wet-time', 'refusal', 'round-finished', 'house-rules', 'near-miss', 'incident'] as const satisfies RecordRow['kind'][];
 
 /** Query strings are text: whole numbers are read from it. */
 const whole = v.pipe(v.string(), v.regex(/^\d{1,15}$/, 'A whole number is allowed.'), v.transform(Number));
@@ -175,6 +185,10 @@ export type CheckReading = v.InferOutput<typeof reading>;
 export type BottleRow = v.InferOutput<typeof bottle>;
 export type RecipeRow = v.InferOutput<typeof recipe>;
 export type RecipeFile = v.InferOutput<typeof recipeFile>;
+export type FlagRow = v.InferOutput<typeof flag>;
+export type SurveyedRoom = v.InferOutput<typeof surveyedRoom>;
+export type HomeFile = v.InferOutput<typeof homeFile>;
+export type RuleEffects = v.InferOutput<typeof ruleEffects>;
 export type NewMishap = v.InferOutput<typeof newMishap>;
 export type RoundEvent = v.InferOutput<typeof roundEvent>;
 export type NewRoundEvent = v.InferOutput<typeof newRoundEvent>;

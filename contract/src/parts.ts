@@ -1,6 +1,6 @@
 import {
-  actives, eventKinds, goals, levels, materialIds, severities, situations, threats, touches, ventilations,
-  type Outcome, type ReasonCode, type Step,
+  actives, eventKinds, goals, levels, materialIds, productIds, schools, severities, situations, threats, touches, ventilations,
+  type HouseQuestion, type HouseRules, type Outcome, type ReasonCode, type Step,
 } from '@zymostat/core';
 import * as v from 'valibot';
 
@@ -70,4 +70,14 @@ export const roomFields = v.strictObject({
   flame: v.boolean(),
 });
 
-export const homeFields = v.strictObject({ name, place: name, situations: situationList });
+/** What the client keeps or uses, each kind once. */
+export const clientKeeps = v.pipe(v.array(v.picklist(productIds)), v.maxLength(productIds.length), v.transform((list) => [...new Set(list)]));
+export const homeFields = v.strictObject({ name, place: name, situations: situationList, clientKeeps: v.optional(clientKeeps, []) });
+
+/** Every question answered with one of its schools. */
+export const houseRules = v.strictObject(
+  Object.fromEntries(Object.entries(schools).map(([question, list]) => [question, v.picklist(list as readonly string[], `Allowed for ${question}: ${list.join(', ')}.`)])) as unknown as { [Q in HouseQuestion]: v.GenericSchema<HouseRules[Q]> },
+);
+
+/** What a batch is poured for. */
+export const batchPurpose = v.picklist(['clean', 'disinfect']);

@@ -14,6 +14,11 @@ export const routes = {
   editSurface: 'PUT /surfaces/:id',
   removeSurface: 'DELETE /surfaces/:id',
   setSurface: 'PUT /surfaces/:id/setting',
+  setMany: 'PUT /homes/:id/settings',
+  importRooms: 'POST /homes/:id/import',
+  ruleEffects: 'POST /house-rules/effects',
+  setHouseRules: 'PUT /house-rules',
+
   approve: 'POST /homes/:id/protocols',
   version: 'GET /protocols/:id',
   stock: 'GET /stock',

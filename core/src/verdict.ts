@@ -11,6 +11,19 @@ export type ReasonCode =
   | 'stronger-than-stock'
   | 'not-a-disinfectant'
   | 'cleaning-needs-no-wait'
+  | 'needs-registered'
+  | 'needs-licensed'
+  | 'washing-removes-it'
+  | 'not-for-mildew'
+  | 'mildew-too-large'
+  // whether it holds
+  | 'one-coat-holds'
+  | 'rewets-needed'
+  | 'dries-too-fast'
+  // the air
+  | 'air-fits'
+  | 'air-near-limit'
+  | 'air-over-limit'
   // materials
   | 'material-bears'
   | 'material-care'
@@ -22,7 +35,7 @@ export type ReasonCode =
   // situations of the home and the room
   | 'home-oxygen'
   | 'flame-in-room'
-  | 'no-ventilation'
+  | 'birds-and-fish'
   | 'rinse-for-food'
   | 'infant-rinse'
   | 'pets-rinse'

@@ -15,9 +15,9 @@ const surface = (material: MaterialId, setting: Partial<Setting> = {}, more: Par
 const room = (surfaces: Surface[], more: Partial<Room> = {}): Room => ({ id: 'bath', name: 'Bath', floorArea: 4, height: 2.4, ventilation: 'window', flame: false, surfaces, ...more });
 const home = (rooms: Room[], more: Partial<Home> = {}): Home => ({ id: 'home', situations: [], rooms, ...more });
 
-const assess = (material: MaterialId, which: Stock, strength: number, goal: 'clean' | 'disinfect', around: { home?: Partial<Home>; room?: Partial<Room>; food?: boolean } = {}) =>
+const assess = (material: MaterialId, which: Stock, strength: number, goal: 'clean' | 'disinfect', around: { home?: Partial<Home>; room?: Partial<Room>; food?: boolean; area?: number } = {}) =>
   assessSurface({ goal, against: 'respiratory', stock: which, strength }, {
-    surface: { material, food: around.food ?? false }, room: room([], around.room), home: home([], around.home), rules, now,
+    surface: { material, food: around.food ?? false, area: around.area ?? 0.3 }, room: room([], around.room), home: home([], around.home), rules, now,
   });
 
 // surfaces.md of the reference: common practice and makers' care advice (memory).
@@ -71,8 +71,12 @@ describe('one surface', () => {
     expect(assess('chrome-plate', peroxide, 0.03, 'disinfect', oxygen).outcome).toBe('use');
   });
 
-  test('a room without window or fan makes alcohol a matter of care', () => {
-    expect(assess('chrome-plate', propanol, 0.7, 'disinfect', { room: { ventilation: 'none' } }).outcome).toBe('care');
+  // NIOSH (memory): 500 ppm over a quarter of an hour.
+  test('where alcohol would leave too much in the air of a room without window or fan, it is Never; a handle is nothing to speak of', () => {
+    const closed = { room: { ventilation: 'none' as const } };
+    expect(assess('chrome-plate', propanol, 0.7, 'disinfect', { ...closed, area: 2 }).reasons[0]!.code).toBe('air-over-limit');
+    expect(assess('chrome-plate', propanol, 0.7, 'disinfect', { ...closed, area: 0.02 }).outcome).toBe('use');
+    expect(assess('chrome-plate', propanol, 0.7, 'disinfect', { room: { ventilation: 'window' }, area: 0.8 }).outcome).not.toBe('never');
   });
 
   test('adding a hazard never improves an outcome', () => {

@@ -1,4 +1,5 @@
 export * from './figures.ts';
+export * from './houseRules.ts';
 export * from './label.ts';
 export * from './pictograms.ts';
 export * from './mixtures.ts';

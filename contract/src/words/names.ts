@@ -17,15 +17,17 @@ export const componentWords: Record<Component, string> = {
 };
 export const outcomeNames: Record<Outcome, string> = { use: 'Use', care: 'Care', never: 'Never' };
 export const severityNames: Record<Severity, string> = { fine: 'May meet', care: 'Care', spoils: 'Spoils', never: 'Never' };
-export const goalNames: Record<Goal, string> = { clean: 'Clean', disinfect: 'Disinfect' };
-export const againstNames: Record<Against, string> = { everyday: 'everyday germs', respiratory: 'respiratory illness' };
+export const goalNames: Record<Goal, string> = { clean: 'Clean', sanitise: 'Sanitise', disinfect: 'Disinfect' };
+export const againstNames: Record<Against, string> = {
+  everyday: 'everyday germs', food: 'food contact', poultry: 'raw poultry or meat', respiratory: 'respiratory illness', stomach: 'stomach illness', mildew: 'mildew', allergen: 'an allergen', blood: 'blood or body fluid',
+};
 export const levelNames: Record<Level, string> = {
   above: 'Above head', eye: 'Eye', hand: 'Hand', knee: 'Knee', toilet: 'Toilet', mirror: 'Mirror', floor: 'Floor',
 };
 export const touchedNames: Record<Touched, string> = { seldom: 'seldom touched', daily: 'touched daily', often: 'touched often' };
 export const ventilationNames: Record<Ventilation, string> = { none: 'no window or fan', window: 'window', fan: 'fan' };
 export const situationNames: Record<Situation, string> = {
-  infant: 'infant', pets: 'pets', 'home-oxygen': 'home oxygen', asthma: 'asthma', pregnancy: 'pregnancy',
+  infant: 'infant', pets: 'pets', 'birds-fish': 'birds or fish', 'home-oxygen': 'home oxygen', asthma: 'asthma', pregnancy: 'pregnancy',
 };
 export const stepNames: Record<Step, string> = { wash: 'wash and rinse', apply: 'apply', hold: 'keep wet', wipe: 'wipe', rinse: 'rinse' };
 export const eventNames: Record<EventKind, string> = {
@@ -37,7 +39,7 @@ export const batchNames: Record<BatchName, string> = {
 export const routeNames: Record<Route, string> = { vessel: 'Bottle', surface: 'Surface', drain: 'Drain', air: 'Air', caddy: 'Caddy', shelf: 'Shelf' };
 export const recordKindNames: Record<RecordKind, string> = {
   approval: 'Approval', batch: 'Batch', check: 'Check', bottle: 'Bottle', 'round-started': 'Round started', 'surface-event': 'At a surface', 'wet-time': 'Wet time', refusal: 'Refusal',
-  'round-finished': 'Round finished', 'near-miss': 'Near miss', incident: 'Incident',
+  'round-finished': 'Round finished', 'house-rules': 'House rules', 'near-miss': 'Near miss', incident: 'Incident',
 };
 
 /** What people call a material, and why it answers as it does; common practice and makers' care advice (memory). */

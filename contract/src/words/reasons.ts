@@ -1,5 +1,5 @@
 import type { Active, Component, Family, MaterialId, Reason, ReasonCode, RuleId } from '@zymostat/core';
-import { duration, percent, strengthOf } from './figures.ts';
+import { clock, duration, percent, strengthOf } from './figures.ts';
 import { activeNames, componentWords, familyNames, materialWords } from './names.ts';
 import { ruleWords } from './neverCombine.ts';
 
@@ -18,6 +18,17 @@ const sentences: Record<ReasonCode, (f: Figures) => string> = {
   'stronger-than-stock': (f) => `${strengthIn(f)} cannot be made from a stock of ${strengthIn(f, 'stock')}.`,
   'not-a-disinfectant': (f) => `House rule: ${activeNames[f.active as Active]} cleans and descales. It is on no regulator’s list of disinfectants.`,
   'cleaning-needs-no-wait': () => 'Cleaning needs no wet time.',
+  'needs-registered': () => 'Stomach illness: nothing in these three families is known to stop it. It takes a registered product from the regulator’s list for it, or chlorine at published strength by trained staff.',
+  'needs-licensed': () => 'Blood or body fluid beyond a small spot: bloodborne-pathogen rules apply. Call a licensed service.',
+  'washing-removes-it': () => 'An allergen is washed off, not disinfected: detergent, a cloth of its own, and rinse.',
+  'not-for-mildew': (f) => `House rule: mildew is not treated with ${family(f).toLowerCase()}.`,
+  'mildew-too-large': (f) => `Mildew over ${(f.area as number).toFixed(1)} m² is more than a cleaning service may treat (about 1 m², 10 sq ft): call a licensed trade.`,
+  'one-coat-holds': (f) => `One coat holds for about ${clock(f.holds as number)} (estimate).`,
+  'rewets-needed': (f) => `One coat holds for about ${clock(f.holds as number)} (estimate): re-wet ${f.count === 1 ? 'once, ' : `${f.count} times, every `}${f.count === 1 ? `after ${clock(f.every as number)}` : clock(f.every as number)}.`,
+  'dries-too-fast': (f) => `One coat holds for about ${clock(f.holds as number)} (estimate): nobody re-wets every ${clock(f.every as number)}. A thicker coat, or the fan off meanwhile.`,
+  'air-fits': (f) => `Air, estimate: ${ppm(f)}.`,
+  'air-near-limit': (f) => `Air, estimate: ${ppm(f)}. Window open, out of the room while it is wet.`,
+  'air-over-limit': (f) => `Air, estimate: ${ppm(f)}. Open a window, take a cloth instead of the spray, do less at once, or take another family.`,
   'material-bears': (f) => `${material(f).name} bears it.`,
   'material-care': (f) => `${material(f).name}: ${material(f).why} Test a hidden spot, keep it short, rinse.`,
   'material-barred': (f) => `Never on ${lower(material(f).name)}: ${lower(material(f).why)}`,
@@ -27,11 +38,11 @@ const sentences: Record<ReasonCode, (f: Figures) => string> = {
   'rinse-after': () => 'Rinse afterwards.',
   'home-oxygen': () => 'Home oxygen is in use: alcohol can catch fire anywhere in this home.',
   'flame-in-room': () => 'There is a flame or pilot light in this room: alcohol vapour can catch fire.',
-  'no-ventilation': () => 'No window and no fan: the vapour stays. Small areas by cloth, door open, one at a time.',
   'rinse-for-food': () => 'Food touches it: rinse with drinking water afterwards.',
   'infant-rinse': () => 'An infant lives here: rinse afterwards, and keep out until dry.',
   'pets-rinse': () => 'Pets live here: rinse afterwards, keep out until dry, no essential oils.',
   'asthma-cloth': () => 'Asthma in this home: no spraying of vinegar. Apply it by cloth and ventilate.',
+  'birds-and-fish': () => 'Birds or a fish tank: cover the tank, take the birds out, ventilate.',
   'pregnancy-ventilate': () => 'Pregnancy in this home: ventilate, and wear gloves.',
   'must-not-meet': (f) => `${family(f, 'on')} is still on this surface and ${family(f, 'hand').toLowerCase()} must not meet it. ${ruleWords[f.rule as RuleId].happens} ${ruleWords[f.rule as RuleId].remedy}`,
   'in-strength': (f) => `${strengthIn(f)} ${activeNames[f.active as Active]} is in strength: ${strengthIn(f, 'floor')} to ${strengthIn(f, 'top')} is.`,
@@ -65,6 +76,10 @@ const sentences: Record<ReasonCode, (f: Figures) => string> = {
   'refused-on-the-phone': () => 'Refused on the phone, by what the phone knew.',
 };
 
+/** "310 of at most 500 ppm over a quarter of an hour" */
+const spans: Record<string, string> = { short: 'over a quarter of an hour', day: 'over a working day', danger: 'at any time', fire: 'for fire' };
+const ppm = (f: Figures) => `${figure(f.ppm as number)} of at most ${figure(f.limit as number)} ppm ${spans[f.of as string] ?? ''}`;
+const figure = (n: number) => (n >= 10 ? Math.round(n).toString() : n >= 1 ? n.toFixed(1) : n.toFixed(2));
 const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 const part = (fraction: number | string | undefined) => `${Math.round(Number(fraction) * 100)} %`;
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);

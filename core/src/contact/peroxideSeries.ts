@@ -1,7 +1,7 @@
 import { evidence } from '../reference/contactTimes.ts';
 
 const series = evidence
-  .filter((row) => row.against === 'rhinovirus')
+  .flatMap((row) => (row.against === 'rhinovirus' && row.seconds !== undefined ? [{ ...row, seconds: row.seconds }] : []))
   .sort((a, b) => a.from - b.from);
 
 /**

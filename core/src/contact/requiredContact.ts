@@ -1,13 +1,14 @@
 import { ALCOHOL_TOP, PEROXIDE_TOP } from '../reference/contactTimes.ts';
-import { activeFacts, type Active } from '../reference/families.ts';
-import { vinegarReduction, type HouseRules } from '../reference/houseRules.ts';
+import { activeFacts, type Active, type Family } from '../reference/families.ts';
+import { figuresOf, vinegarReduction, type HouseRules } from '../reference/houseRules.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 import { peroxideSeconds } from './peroxideSeries.ts';
 
-export const goals = ['clean', 'disinfect'] as const;
+export const goals = ['clean', 'sanitise', 'disinfect'] as const;
 export type Goal = (typeof goals)[number];
 
-export const threats = ['everyday', 'respiratory'] as const;
+/** What it is to be against; `blood` is a body fluid beyond a small spot. */
+export const threats = ['everyday', 'food', 'poultry', 'respiratory', 'stomach', 'mildew', 'allergen', 'blood'] as const;
 export type Against = (typeof threats)[number];
 
 /** The span of in-use strengths that may disinfect, as fractions; absent where none may. */
@@ -22,6 +23,9 @@ export interface Contact extends Verdict {
   span?: Span;
 }
 
+/** Stronger acetic acid is classified as irritating. Source: CLP (memory). */
+const VINEGAR_TOP = 0.1;
+
 /** Strengths and times are compared as people read them: a tenth of a per cent of the strength, whole seconds up. */
 const slack = 1 - 1e-9;
 
@@ -29,13 +33,30 @@ const slack = 1 - 1e-9;
 export const disinfectingSpan = (active: Active, against: Against, rules: HouseRules): Span | undefined => {
   switch (activeFacts[active].family) {
     case 'peroxide':
-      return { floor: Math.max(rules.peroxideFloor, 0.0075), top: PEROXIDE_TOP };
+      return { floor: figuresOf(rules).peroxideFloor, top: PEROXIDE_TOP };
     case 'alcohol':
-      return { floor: rules.alcoholFloor, top: ALCOHOL_TOP };
+      return { floor: figuresOf(rules).alcoholFloor, top: ALCOHOL_TOP };
     case 'vinegar':
       return rules.vinegar === 'household-reduction' && against === 'everyday'
-        ? { floor: vinegarReduction.strength, top: 0.1 }
+        ? { floor: vinegarReduction.strength, top: VINEGAR_TOP }
         : undefined;
+  }
+};
+
+/** What none of the three families, or not this one, can be trusted with; whom to ask instead is said in the words. */
+const beyondThese = (family: Family, against: Against, rules: HouseRules): Reason | undefined => {
+  const never = (code: Reason['code'], source: string): Reason => ({ code, outcome: 'never', figures: { family }, source });
+  switch (against) {
+    case 'stomach':
+      return never('needs-registered', 'CDC-noro; CDC-2008 (memory)');
+    case 'blood':
+      return never('needs-licensed', 'OSHA 1910.1030 (memory)');
+    case 'allergen':
+      return never('washing-removes-it', 'common practice, no source');
+    case 'mildew':
+      return rules.mildew === family ? undefined : never('not-for-mildew', 'house rule (common practice, no source)');
+    default:
+      return undefined;
   }
 };
 
@@ -56,6 +77,8 @@ export const requiredContact = (
     return { ...verdictOf([reason]), seconds: 0 };
   }
   const { family } = activeFacts[active];
+  const beyond = beyondThese(family, against, rules);
+  if (beyond) return { ...verdictOf([beyond]), seconds: 0 };
   const span = disinfectingSpan(active, against, rules);
   if (!span) {
     const reason: Reason = { code: 'not-a-disinfectant', outcome: 'never', figures: { active }, source: 'EPA lists; CDC-2008, Rutala-2000 (memory)' };
@@ -82,7 +105,7 @@ const timeWithin = (active: Active, strength: number, rules: HouseRules): Verdic
   switch (activeFacts[active].family) {
     case 'peroxide': {
       const published = peroxideSeconds(strength / slack) ?? Infinity;
-      if (published <= rules.peroxideLeastSeconds) return byRule(rules.peroxideLeastSeconds);
+      if (published <= figuresOf(rules).peroxideLeastSeconds) return byRule(figuresOf(rules).peroxideLeastSeconds);
       const seconds = Math.ceil(published - 1e-3);
       return {
         ...verdictOf([{ code: 'contact-by-evidence', outcome: 'use', figures: { seconds, strength, active }, source: 'CDC-2008, rhinovirus series (memory)' }]),
@@ -90,7 +113,7 @@ const timeWithin = (active: Active, strength: number, rules: HouseRules): Verdic
       };
     }
     case 'alcohol':
-      return byRule(rules.alcoholSeconds);
+      return byRule(figuresOf(rules).alcoholSeconds);
     case 'vinegar':
       return byRule(vinegarReduction.seconds);
   }

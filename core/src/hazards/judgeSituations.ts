@@ -1,7 +1,7 @@
 import type { Family } from '../reference/families.ts';
 import type { Reason } from '../verdict.ts';
 
-export const situations = ['infant', 'pets', 'home-oxygen', 'asthma', 'pregnancy'] as const;
+export const situations = ['infant', 'pets', 'birds-fish', 'home-oxygen', 'asthma', 'pregnancy'] as const;
 export type Situation = (typeof situations)[number];
 
 export const ventilations = ['none', 'window', 'fan'] as const;
@@ -10,7 +10,6 @@ export type Ventilation = (typeof ventilations)[number];
 /** What of the home and the room bears on a verdict, besides the material. */
 export interface Around {
   situations: readonly Situation[];
-  ventilation: Ventilation;
   /** A gas hob, a pilot light, a fireplace, a smoker: anything that can light a vapour. */
   flame: boolean;
   food: boolean;
@@ -25,10 +24,10 @@ export const judgeSituations = (family: Family, around: Around): Reason[] => {
 
   if (family === 'alcohol' && lives('home-oxygen')) add('home-oxygen', 'never', 'flash points by NIOSH (memory); common practice');
   if (family === 'alcohol' && around.flame) add('flame-in-room', 'never', 'flash points by NIOSH (memory); common practice');
-  if (family === 'alcohol' && around.ventilation === 'none') add('no-ventilation', 'care');
   if (around.food) add('rinse-for-food', 'use');
   if (lives('infant')) add('infant-rinse', 'use');
   if (lives('pets')) add('pets-rinse', 'use');
+  if (lives('birds-fish')) add('birds-and-fish', 'use');
   if (family === 'vinegar' && lives('asthma')) add('asthma-cloth', 'care');
   if (lives('pregnancy')) add('pregnancy-ventilate', 'use');
   return reasons;

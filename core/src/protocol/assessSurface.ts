@@ -1,10 +1,14 @@
 import { requiredContact, type Against, type Contact, type Goal } from '../contact/requiredContact.ts';
 import { judgeSituations } from '../hazards/judgeSituations.ts';
+import { judgeAir, type Breathing } from '../hazards/judgeAir.ts';
+import { MILDEW_MOST } from '../reference/contactTimes.ts';
 import { activeFacts } from '../reference/families.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
+import { coats, type Application } from '../reference/roomAir.ts';
 import { judgeMaterial } from '../surfaces/judgeMaterial.ts';
 import { verdictOf, type Reason } from '../verdict.ts';
 import type { Home, Room, Stock, Surface } from './home.ts';
+import { breathe, filmFloor, predict, type Prediction } from './predict.ts';
 
 /** What is asked of a surface, and with which in-use strength (fraction) of which stock. */
 export interface Proposal {
@@ -16,28 +20,69 @@ export interface Proposal {
 
 /** Everything a verdict on one surface needs to know around it; `now` in ms since 1970. */
 export interface Where {
-  surface: Pick<Surface, 'material' | 'food'>;
-  room: Pick<Room, 'ventilation' | 'flame'>;
+  surface: Pick<Surface, 'material' | 'food' | 'area'>;
+  room: Pick<Room, 'ventilation' | 'flame' | 'floorArea' | 'height'>;
   home: Pick<Home, 'situations'>;
   rules: HouseRules;
   now: number;
 }
 
+/** A verdict with what will happen there: how a coat holds, and what it leaves in the air. Nothing is predicted of what is Never anyway. */
+export interface Assessed extends Contact {
+  prediction?: Prediction;
+  air?: Breathing;
+  /** Hands-on s from the first coat to the last wipe or rinse, and what it costs where the stock is priced. */
+  effort: number;
+  cost: number;
+}
+
+/** Hands-on s for once over a surface: reaching it, and each m² of it. Source: common practice, no source. */
+const REACH = 10;
+const PER_SQUARE_METRE = 30;
+const REWET_TOO_FAST = 30;
+
+const isRinsed = (reasons: readonly Reason[]) => reasons.some(({ code }) => ['rinse-after', 'rinse-for-food', 'infant-rinse', 'pets-rinse'].includes(code));
+
+/** Whether one coat holds, by the model. */
+const holdingReason = ({ holds, rewets }: Prediction, required: number): Reason => {
+  const figures = { holds, required, count: rewets.count, every: rewets.every };
+  const source = 'drying model, an estimate';
+  if (rewets.count === 0) return { code: 'one-coat-holds', outcome: 'use', figures, source };
+  return rewets.every < REWET_TOO_FAST ? { code: 'dries-too-fast', outcome: 'care', figures, source } : { code: 'rewets-needed', outcome: 'use', figures, source };
+};
+
 /**
- * Whether a stock at an in-use strength can do what is asked of a surface there: the worst of evidence,
- * material, situations and stock, with every reason and the seconds it must stay wet.
+ * Whether a stock at an in-use strength can do what is asked of a surface there: the worst of evidence, material,
+ * situations, stock, drying and air, with every reason, the seconds it must stay wet, and what it takes.
  */
-export const assessSurface = ({ goal, against, stock, strength }: Proposal, where: Where): Contact => {
-  const { family } = activeFacts[stock.active];
-  const contact = requiredContact(stock.active, strength, goal, against, where.rules);
+export const assessSurface = ({ goal, against, stock, strength }: Proposal, where: Where): Assessed => {
+  const { surface, room, home, rules, now } = where;
+  const { active } = stock;
+  const { family } = activeFacts[active];
+  const contact = requiredContact(active, strength, goal, against, rules);
+  const food = surface.food || against === 'food' || against === 'poultry';
   const reasons: Reason[] = [
     ...contact.reasons,
-    ...judgeMaterial(where.surface.material, family, goal),
-    ...judgeSituations(family, { ...where.room, ...where.home, food: where.surface.food }),
+    ...judgeMaterial(surface.material, family, goal, rules),
+    ...judgeSituations(family, { ...room, ...home, food }),
   ];
+  if (against === 'mildew' && goal !== 'clean' && surface.area > MILDEW_MOST) reasons.push({ code: 'mildew-too-large', outcome: 'never', figures: { area: surface.area, most: MILDEW_MOST }, source: 'EPA-402-K-02-003 (memory)' });
   if (strength > stock.strength * (1 + 1e-9)) {
-    reasons.push({ code: 'stronger-than-stock', outcome: 'never', figures: { strength, stock: stock.strength, active: stock.active }, source: 'arithmetic' });
+    reasons.push({ code: 'stronger-than-stock', outcome: 'never', figures: { strength, stock: stock.strength, active }, source: 'arithmetic' });
   }
-  if (stock.expiresAt <= where.now) reasons.push({ code: 'stock-expired', outcome: 'never', figures: { expiresAt: stock.expiresAt }, source: 'product label' });
-  return { ...contact, ...verdictOf(reasons) };
+  if (stock.expiresAt <= now) reasons.push({ code: 'stock-expired', outcome: 'never', figures: { expiresAt: stock.expiresAt }, source: 'product label' });
+
+  const application: Application = reasons.some(({ code }) => code === 'cloth-only' || code === 'asthma-cloth') ? 'cloth' : 'spray';
+  const once = REACH + PER_SQUARE_METRE * surface.area;
+  if (verdictOf(reasons).outcome === 'never') return { ...contact, ...verdictOf(reasons), effort: once, cost: 0 };
+  const prediction = predict(active, strength, application, room, filmFloor(active, against, rules), contact.seconds);
+  const all = 1 + prediction.rewets.count;
+  const air = breathe(active, strength, application, room, surface.area, all, contact.seconds);
+  reasons.push(judgeAir(active, air));
+  if (contact.seconds > 0) reasons.push(holdingReason(prediction, contact.seconds));
+  const litres = coats[application] * surface.area * all * 1000;
+  return {
+    ...contact, ...verdictOf(reasons), prediction, air, effort: once * (1 + all + (isRinsed(reasons) ? 1 : 0)),
+    cost: litres * (strength / stock.strength) * (stock.pricePerLitre ?? 0),
+  };
 };

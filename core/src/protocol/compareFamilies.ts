@@ -1,7 +1,6 @@
-import type { Contact } from '../contact/requiredContact.ts';
 import { activeFacts, families, type Active, type Family } from '../reference/families.ts';
 import type { Outcome } from '../verdict.ts';
-import { assessSurface, type Proposal, type Where } from './assessSurface.ts';
+import { assessSurface, type Assessed, type Proposal, type Where } from './assessSurface.ts';
 import type { Stock } from './home.ts';
 
 /** In-use strengths the trade works at, as fractions. Source: common practice, no source. */
@@ -15,18 +14,26 @@ export interface Compared {
   family: Family;
   stock: Stock;
   strength: number;
-  contact: Contact;
+  contact: Assessed;
 }
 
 const order: Outcome[] = ['use', 'care', 'never'];
-const better = (a: Compared, b: Compared): number =>
-  order.indexOf(a.contact.outcome) - order.indexOf(b.contact.outcome) || a.stock.strength / a.strength - b.stock.strength / b.strength;
+/** Efforts this near, s, are the same to whoever does the work. Source: common practice, no source. */
+const SAME_EFFORT = 10;
+
+/** Safety first, then effort, then cost; a tie goes to what is carried anyway, then to the least diluting. */
+const better = (carried: ReadonlySet<string>) => (a: Compared, b: Compared): number =>
+  order.indexOf(a.contact.outcome) - order.indexOf(b.contact.outcome) ||
+  Math.round((a.contact.effort - b.contact.effort) / SAME_EFFORT) ||
+  Number(carried.has(b.stock.id)) - Number(carried.has(a.stock.id)) ||
+  a.contact.cost - b.contact.cost ||
+  a.stock.strength / a.strength - b.stock.strength / b.strength;
 
 /**
  * Peroxide, alcohol and vinegar side by side, each from the stock that does best at its usual strength: safest
- * outcome first, then the least diluting. In the order of the families; a family without stock is left out.
+ * outcome first, then the least effort and cost. In the order of the families; a family without stock is left out.
  */
-export const compareFamilies = (asked: Pick<Proposal, 'goal' | 'against'>, stocks: readonly Stock[], where: Where): Compared[] =>
+export const compareFamilies = (asked: Pick<Proposal, 'goal' | 'against'>, stocks: readonly Stock[], where: Where, carried: ReadonlySet<string> = new Set()): Compared[] =>
   families.flatMap((family) => {
     const all = stocks
       .filter((stock) => activeFacts[stock.active].family === family)
@@ -34,9 +41,9 @@ export const compareFamilies = (asked: Pick<Proposal, 'goal' | 'against'>, stock
         const strength = usualStrength(stock.active, stock.strength);
         return { family, stock, strength, contact: assessSurface({ ...asked, stock, strength }, where) };
       });
-    return all.sort(better).slice(0, 1);
+    return all.sort(better(carried)).slice(0, 1);
   });
 
-/** The one to propose: nothing that is Never, Use before Care, and the first family of the same outcome. */
-export const bestOf = (compared: readonly Compared[]): Compared | undefined =>
-  [...compared].filter(({ contact }) => contact.outcome !== 'never').sort((a, b) => order.indexOf(a.contact.outcome) - order.indexOf(b.contact.outcome))[0];
+/** The one to propose: nothing that is Never, then by the house's order of preference. */
+export const bestOf = (compared: readonly Compared[], carried: ReadonlySet<string> = new Set()): Compared | undefined =>
+  compared.filter(({ contact }) => contact.outcome !== 'never').sort(better(carried))[0];

@@ -3,6 +3,7 @@ import { materials, type Material } from '../reference/materials.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 import { assessSurface } from './assessSurface.ts';
 import type { Home, Stock, Surface } from './home.ts';
+import type { Prediction } from './predict.ts';
 
 /** What stands between a protocol and its approval, at one surface. */
 export interface Objection extends Verdict {
@@ -14,7 +15,7 @@ export const judgeSetting = (
   surface: Surface,
   around: Omit<Parameters<typeof assessSurface>[1], 'surface'>,
   stocks: readonly Stock[],
-): Verdict & { seconds: number } => {
+): Verdict & { seconds: number; prediction?: Prediction } => {
   const { setting } = surface;
   if (!setting.use) {
     if (setting.goal === 'clean') return { outcome: 'use', reasons: [], seconds: 0 };

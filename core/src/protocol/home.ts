@@ -54,6 +54,7 @@ export interface Stock {
   active: Active;
   strength: number;
   expiresAt: number;
+  pricePerLitre?: number | null;
 }
 
 export const justWashed: Setting = { goal: 'clean', against: 'everyday', use: null, accepted: null };

@@ -1,26 +1,56 @@
-/** One published row: an active at a strength span (fractions in the active's basis) against something, for a time in seconds. */
+/**
+ * One published row: an active at a strength span (fractions in the active's basis) against something, for a time in
+ * seconds; without a time it says only what does or does not work.
+ */
 export interface Evidence {
   id: string;
-  active: 'alcohol' | 'hydrogen peroxide' | 'acetic acid';
+  active: 'alcohol' | 'ethanol' | '2-propanol' | 'hydrogen peroxide' | 'acetic acid' | 'sodium hypochlorite' | 'any' | 'none of these';
   from: number;
   to: number;
-  against: 'rhinovirus' | 'coronavirus' | 'bacteria' | 'surfaces';
-  seconds: number;
+  against: 'rhinovirus' | 'coronavirus' | 'bacteria' | 'mycobacteria' | 'enterococci' | 'spores' | 'norovirus' | 'surfaces' | 'home items' | 'listed uses';
+  seconds?: number;
+  effective: boolean;
   source: string;
 }
 
+const row = (id: string, active: Evidence['active'], from: number, to: number, against: Evidence['against'], seconds: number | undefined, source: string, effective = true): Evidence =>
+  ({ id, active, from, to, against, ...(seconds === undefined ? {} : { seconds }), effective, source });
+
 /** All recalled from the named source. Where a span of minutes is published, the upper bound stands. */
 export const evidence: readonly Evidence[] = [
-  { id: 'alcohol-optimum', active: 'alcohol', from: 0.6, to: 0.9, against: 'bacteria', seconds: 10, source: 'CDC-2008 (memory)' },
-  { id: 'ethanol-coronavirus', active: 'alcohol', from: 0.62, to: 0.71, against: 'coronavirus', seconds: 60, source: 'Kampf-2020 (memory)' },
-  { id: 'alcohol-surfaces', active: 'alcohol', from: 0.7, to: 0.9, against: 'surfaces', seconds: 60, source: 'WHO-2020 (memory)' },
-  { id: 'peroxide-3', active: 'hydrogen peroxide', from: 0.03, to: 0.03, against: 'rhinovirus', seconds: 480, source: 'CDC-2008 (memory)' },
-  { id: 'peroxide-1.5', active: 'hydrogen peroxide', from: 0.015, to: 0.015, against: 'rhinovirus', seconds: 1200, source: 'CDC-2008 (memory)' },
-  { id: 'peroxide-0.75', active: 'hydrogen peroxide', from: 0.0075, to: 0.0075, against: 'rhinovirus', seconds: 3600, source: 'CDC-2008 (memory)' },
+  row('alcohol-optimum', 'alcohol', 0.6, 0.9, 'bacteria', 10, 'CDC-2008 (memory)'),
+  row('alcohol-pseudomonas', 'ethanol', 0.3, 1, 'bacteria', 10, 'CDC-2008, suspension (memory)'),
+  row('alcohol-enterics', 'ethanol', 0.4, 1, 'bacteria', 10, 'CDC-2008, suspension (memory)'),
+  row('alcohol-staphylococci', 'ethanol', 0.6, 0.95, 'bacteria', 10, 'CDC-2008, suspension (memory)'),
+  row('ethanol-coronavirus', 'ethanol', 0.62, 0.71, 'coronavirus', 60, 'Kampf-2020 (memory)'),
+  row('alcohol-surfaces', 'ethanol', 0.7, 0.9, 'surfaces', 60, 'WHO-2020 (memory)'),
+  row('alcohol-household', 'alcohol', 0.7, 1, 'surfaces', undefined, 'CDC-home: per label; otherwise keep wet (memory)'),
+  row('any-surface', 'any', 0, 1, 'surfaces', 60, 'CDC-2008: at least a minute, and the label by law (memory)'),
+  row('propanol-immersed', '2-propanol', 0.7, 0.7, 'home items', 300, 'CDC-2008 (after APIC), immersed (memory)'),
+  row('peroxide-immersed', 'hydrogen peroxide', 0.03, 0.03, 'home items', 1800, 'CDC-2008 (after APIC), immersed (memory)'),
+  row('peroxide-enterococci', 'hydrogen peroxide', 0.03, 0.03, 'enterococci', 600, 'CDC-2008: failed at 3 and 10 min (memory)', false),
+  row('alcohol-spores', 'alcohol', 0, 1, 'spores', undefined, 'CDC-2008 (memory)', false),
+  row('alcohol-norovirus', 'alcohol', 0, 1, 'norovirus', undefined, 'CDC-2008 (memory)', false),
+  row('peroxide-3', 'hydrogen peroxide', 0.03, 0.03, 'rhinovirus', 480, 'CDC-2008 (memory)'),
+  row('peroxide-1.5', 'hydrogen peroxide', 0.015, 0.015, 'rhinovirus', 1200, 'CDC-2008 (memory)'),
+  row('peroxide-0.75', 'hydrogen peroxide', 0.0075, 0.0075, 'rhinovirus', 3600, 'CDC-2008 (memory)'),
+  row('peroxide-coronavirus', 'hydrogen peroxide', 0.005, 1, 'coronavirus', 60, 'WHO-2020, Kampf-2020 (memory)'),
+  row('acid-mycobacteria', 'acetic acid', 0.06, 0.06, 'mycobacteria', 1800, 'Cortesia-2014 (memory)'),
+  row('vinegar-staphylococci', 'acetic acid', 0.05, 0.05, 'bacteria', undefined, 'CDC-2008, Rutala-2000: under 3 log10 (memory)', false),
+  row('vinegar-listed', 'acetic acid', 0.05, 0.05, 'listed uses', undefined, 'EPA: on no list (memory)', false),
+  row('soda-borax-soap', 'none of these', 0, 1, 'surfaces', undefined, 'CDC-2008, Rutala-2000: no disinfecting claim (memory)', false),
+  row('bleach-surfaces', 'sodium hypochlorite', 0.001, 0.001, 'surfaces', 60, 'CDC-home, WHO-2020 (memory)'),
+  row('bleach-norovirus', 'sodium hypochlorite', 0.001, 0.005, 'norovirus', 300, 'CDC-noro, on a cleaned surface (memory)'),
 ];
+
+/** The row of that id. */
+export const evidenceRow = (id: string): Evidence => evidence.find((one) => one.id === id)!;
 
 /** Strongest alcohol the surface evidence covers, v/v. Source: CDC-2008 and WHO-2020 (memory). */
 export const ALCOHOL_TOP = 0.9;
 
 /** Strongest peroxide that is in use on household surfaces, w/v: beyond it CLP has it damage eyes. Source: CLP Annex VI (memory). */
 export const PEROXIDE_TOP = 0.08;
+
+/** Mildew up to here may be treated by a cleaning service, m². Source: EPA-402-K-02-003: 10 sq ft (memory). */
+export const MILDEW_MOST = 0.93;

@@ -1,29 +1,42 @@
 /**
- * Where practice differs, each school is a named choice. The default is the cautious evidence-based one.
- * Times in seconds, strengths as fractions (alcohol v/v, peroxide w/v).
+ * Where practice differs, each school is a named choice; the first of each is the cautious evidence-based default.
+ * Source: common practice, no source; what each trades is said in words beside it.
  */
-export interface HouseRules {
+export const schools = {
   /** What vinegar is for. */
-  vinegar: 'cleaner-only' | 'household-reduction';
-  /** Least alcohol strength that may be mixed for disinfecting; the film may fall to `alcoholFilmFloor`. */
-  alcoholFloor: number;
-  alcoholFilmFloor: number;
+  vinegar: ['cleaner-only', 'household-reduction'],
+  /** Least alcohol that may be mixed to disinfect; the film may fall to 60 % in any case. */
+  alcoholFloor: ['70', '60'],
   /** How long alcohol is kept wet. */
-  alcoholSeconds: number;
-  /** Least peroxide strength, and the least time whatever the published series allows. */
-  peroxideFloor: number;
-  peroxideLeastSeconds: number;
-}
+  alcoholTime: ['two-minutes', 'until-dry', 'ten-minutes'],
+  /** How long peroxide at 3 % takes. */
+  peroxideTime: ['ten-minutes', 'published-series'],
+  dilutedPeroxide: ['by-the-series', 'refuse'],
+  soapAndVinegar: ['never-together', 'water-first'],
+  vinegarAndSoda: ['separately', 'one-step'],
+  vinegarOnSealedWood: ['never', 'weak'],
+  scents: ['scent', 'booster'],
+  bleach: ['not-carried', 'named-cases'],
+  mildew: ['peroxide', 'alcohol', 'bleach'],
+} as const;
 
-/** Source: common practice, no source; the reasons stand beside the choices in docs/decisions.md. */
+export type HouseQuestion = keyof typeof schools;
+export type HouseRules = { [Q in HouseQuestion]: (typeof schools)[Q][number] };
+export const houseQuestions = Object.keys(schools) as HouseQuestion[];
+
 export const cautiousRules: HouseRules = {
-  vinegar: 'cleaner-only',
-  alcoholFloor: 0.7,
-  alcoholFilmFloor: 0.6,
-  alcoholSeconds: 120,
-  peroxideFloor: 0.0075,
-  peroxideLeastSeconds: 600,
+  vinegar: 'cleaner-only', alcoholFloor: '70', alcoholTime: 'two-minutes', peroxideTime: 'ten-minutes', dilutedPeroxide: 'by-the-series', soapAndVinegar: 'never-together', vinegarAndSoda: 'separately',
+  vinegarOnSealedWood: 'never', scents: 'scent', bleach: 'not-carried', mildew: 'peroxide',
 };
+
+/** The strengths (fractions) and times (s) that the choices come to. Until dry is about 30 s, but never under the published minute. */
+export const figuresOf = (rules: HouseRules) => ({
+  alcoholFloor: rules.alcoholFloor === '60' ? 0.6 : 0.7,
+  alcoholFilmFloor: 0.6,
+  alcoholSeconds: { 'two-minutes': 120, 'until-dry': 60, 'ten-minutes': 600 }[rules.alcoholTime],
+  peroxideFloor: rules.dilutedPeroxide === 'refuse' ? 0.03 : 0.0075,
+  peroxideLeastSeconds: rules.peroxideTime === 'published-series' ? 480 : 600,
+});
 
 /** Where vinegar is credited at all, it is undiluted 5 % for 30 min, and only against everyday germs (common practice). */
 export const vinegarReduction = { strength: 0.05, seconds: 1800 } as const;

@@ -1,4 +1,5 @@
 import type { Ventilation } from '../hazards/judgeSituations.ts';
+import type { Active } from './families.ts';
 
 /** Air over a wet surface: °C, fraction of saturation, m/s, and the length it strokes in m. */
 export interface RoomAir {
@@ -27,13 +28,13 @@ export type Application = (typeof applications)[number];
 /** Film that one coat leaves, m. Source: common practice, no source: 40 to 60 mL a m², a damp cloth 10 to 20, a wipe 5 to 15. */
 export const coats: Record<Application, number> = { spray: 50e-6, cloth: 15e-6, wipe: 10e-6 };
 
-/** Limits in ppm: short-term or ceiling, over a working day, immediately dangerous; lower explosive limit as a fraction. Source: NIOSH (memory). */
+/** Limits in ppm: short-term or ceiling where one is published, over a working day, immediately dangerous; lower explosive limit as a fraction. Source: NIOSH (memory). */
 export const airLimits = {
-  ethanol: { shortTerm: 1000, day: 1000, dangerous: 3300, explosive: 0.033 },
+  ethanol: { shortTerm: null, day: 1000, dangerous: 3300, explosive: 0.033 },
   '2-propanol': { shortTerm: 500, day: 400, dangerous: 2000, explosive: 0.02 },
   'acetic acid': { shortTerm: 15, day: 10, dangerous: 50, explosive: 0.04 },
-  'hydrogen peroxide': { shortTerm: 1, day: 1, dangerous: 75, explosive: 1 },
-} as const;
+  'hydrogen peroxide': { shortTerm: null, day: 1, dangerous: 75, explosive: 1 },
+} as const satisfies Record<Active, { shortTerm: number | null; day: number; dangerous: number; explosive: number }>;
 
 /** Diffusivity in air at 25 °C, m²/s. Source: Lugg-1968; Incropera (memory); peroxide scaled from 60 °C. */
 export const diffusivity = { water: 2.5e-5, ethanol: 1.18e-5, '2-propanol': 1.01e-5, 'acetic acid': 1.23e-5, 'hydrogen peroxide': 1.55e-5 } as const;

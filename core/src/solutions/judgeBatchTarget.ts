@@ -1,7 +1,10 @@
-import { disinfectingSpan, requiredContact, type Goal } from '../contact/requiredContact.ts';
+import { disinfectingSpan, requiredContact } from '../contact/requiredContact.ts';
 import type { Active } from '../reference/families.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
+
+/** What a batch is poured for. */
+export type Purpose = 'clean' | 'disinfect';
 
 /** What a batch of that strength may be called. */
 export type BatchName = 'of disinfecting strength' | 'a cleaner' | 'a cleaner and descaler';
@@ -21,7 +24,7 @@ interface Source {
  * Whether a batch may be poured for a purpose: a disinfecting one must be inside the span that the evidence and the
  * house rules allow. `name` says what the result is in any case.
  */
-export const judgeBatchTarget = (stock: Source, target: number, purpose: Goal, rules: HouseRules, now: number): BatchVerdict => {
+export const judgeBatchTarget = (stock: Source, target: number, purpose: Purpose, rules: HouseRules, now: number): BatchVerdict => {
   const contact = requiredContact(stock.active, target, purpose, 'everyday', rules);
   const reasons: Reason[] = [...contact.reasons];
   if (target > stock.strength * (1 + 1e-9)) {

@@ -1,6 +1,6 @@
 import { disinfectingSpan } from '../contact/requiredContact.ts';
 import { judgeCombination } from '../hazards/judgeCombination.ts';
-import type { HouseRules } from '../reference/houseRules.ts';
+import { cautiousRules, type HouseRules } from '../reference/houseRules.ts';
 import { ingredientOf, type IngredientId } from '../reference/ingredients.ts';
 import type { RuleId } from '../reference/neverCombine.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
@@ -34,14 +34,20 @@ const CLEANING = { detergent: 0.0005, soap: 0.0005, 'sodium carbonate': 0.002, '
 
 const strongest = (portions: readonly Portion[]) => Math.max(0, ...portions.filter(({ ingredient }) => ingredientOf(ingredient).groups.includes('peroxide')).map(({ strength }) => strength ?? 1));
 
+/** Two rules on which schools differ: soap and vinegar, and the fizz in an open bowl. */
+const asTheHouseHasIt = (rule: RuleId, severity: Clash['severity'], rules: Pick<HouseRules, 'soapAndVinegar' | 'vinegarAndSoda'>): Clash['severity'] => {
+  if (rule === 'curdles' && rules.soapAndVinegar === 'water-first') return 'care';
+  return rule === 'fizz' && rules.vinegarAndSoda === 'one-step' ? 'spoils' : severity;
+};
+
 /** Every pair in a bottle that a rule speaks against, the worst first. An open bowl is not trusted to stay open. */
-export const clashesIn = (portions: readonly Portion[]): Clash[] => {
+export const clashesIn = (portions: readonly Portion[], rules: Pick<HouseRules, 'soapAndVinegar' | 'vinegarAndSoda'> = cautiousRules): Clash[] => {
   const ids = [...new Set(portions.map(({ ingredient }) => ingredient))];
   const peroxideStrength = strongest(portions);
   return ids
     .flatMap((a, i) => ids.slice(i + 1).flatMap((b) =>
       judgeCombination({ groups: ingredientOf(a).groups }, { groups: ingredientOf(b).groups }, 'vessel', { peroxideStrength })
-        .bites.map(({ rule, severity, source }): Clash => ({ a, b, rule: rule as RuleId, severity: severity as Clash['severity'], source }))))
+        .bites.map(({ rule, severity, source }): Clash => ({ a, b, rule: rule as RuleId, severity: asTheHouseHasIt(rule as RuleId, severity as Clash['severity'], rules), source }))))
     .sort((x, y) => ['never', 'spoils', 'care'].indexOf(x.severity) - ['never', 'spoils', 'care'].indexOf(y.severity));
 };
 
@@ -73,7 +79,7 @@ const strengthReasons = ({ strengths, portions }: Formula, rules: HouseRules): R
   if (strengths.alcohol > 0) judge(has('2-propanol') ? '2-propanol' : 'ethanol', strengths.alcohol, 'CDC-2008, WHO-2020 (memory); house rule');
   if (strengths.peroxide > 0) judge('hydrogen peroxide', strengths.peroxide, 'CDC-2008 (memory)');
   if (has('acetic acid') && disinfectingSpan('acetic acid', 'everyday', rules) === undefined) reasons.push({ code: 'not-a-disinfectant', outcome: 'never', figures: { active: 'acetic acid' }, source: 'EPA lists; CDC-2008, Rutala-2000 (memory)' });
-  if (strengths.hypochlorite > 0) reasons.push({ code: 'not-carried', outcome: 'never', figures: { strength: strengths.hypochlorite }, source: 'house rule' });
+  if (strengths.hypochlorite > 0) reasons.push({ code: 'not-carried', outcome: rules.bleach === 'named-cases' ? 'care' : 'never', figures: { strength: strengths.hypochlorite }, source: 'house rule' });
   if (reasons.length === 0) reasons.push({ code: 'no-active', outcome: 'never', source: 'CDC-2008, Rutala-2000 (memory)' });
   return reasons;
 };
@@ -88,7 +94,7 @@ const uncredited = (portion: Portion): boolean => {
  * bottle; scents, silver, lemon and oils count for nothing. Sources: each reason carries its own.
  */
 export const judgeFormula = (formula: Formula, claim: Claim, rules: HouseRules): FormulaVerdict => {
-  const clashes = clashesIn(formula.portions);
+  const clashes = clashesIn(formula.portions, rules);
   const name = nameOfFormula(formula, clashes, rules);
   const reasons: Reason[] = clashes.map(({ a, b, rule, severity, source }) => ({
     code: 'must-not-share-a-bottle', outcome: severity === 'never' ? 'never' : 'care', figures: { a, b, rule, severity }, source,

@@ -56,7 +56,7 @@ export const mend = (recipe: Recipe, claim: Claim, rules: HouseRules, shelf: rea
   if (!measured.ok) return { changes: [], because: 'not-read' };
   const formula = analyseFormula(measured.portions);
   const judged = judgeFormula(formula, claim, rules);
-  const clashes = clashesIn(measured.portions);
+  const clashes = clashesIn(measured.portions, rules);
   const holds = (name: MixtureName, clashing: number) => wanted[claim].includes(name) && clashing === 0;
   if (holds(judged.name, clashes.length)) return { changes: [], because: 'already' };
 
@@ -67,7 +67,7 @@ export const mend = (recipe: Recipe, claim: Claim, rules: HouseRules, shelf: rea
     if (!again.ok || text.trim() === '') return;
     const then = analyseFormula(again.portions);
     const { name } = judgeFormula(then, claim, rules);
-    if (holds(name, clashesIn(again.portions).length) && !changes.some((one) => one.text === text)) changes.push({ code, text, lines: touched, out, formula: then, name, ...(pour ? { pour } : {}) });
+    if (holds(name, clashesIn(again.portions, rules).length) && !changes.some((one) => one.text === text)) changes.push({ code, text, lines: touched, out, formula: then, name, ...(pour ? { pour } : {}) });
   };
   const without = (code: ChangeCode, leaves: (id: IngredientId) => boolean) => {
     const out = lines.filter(({ line }) => line.kind === 'ingredient' && leaves(line.ingredient));

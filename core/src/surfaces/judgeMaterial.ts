@@ -1,4 +1,5 @@
-import { materials, type Material, type MaterialId } from '../reference/materials.ts';
+import type { HouseRules } from '../reference/houseRules.ts';
+import { materials, type Bearing, type Material, type MaterialId } from '../reference/materials.ts';
 import type { Family } from '../reference/families.ts';
 import type { Goal } from '../contact/requiredContact.ts';
 import type { Reason } from '../verdict.ts';
@@ -7,14 +8,15 @@ const source = 'common practice and makers’ care advice (memory)';
 
 /**
  * What a material says to a family at working strength: at least one reason. A porous material holds no wet
- * film, so it can be cleaned but never disinfected.
+ * film, so it can be cleaned but never disinfected. Where the house follows that school, weak vinegar is a Care on sealed wood.
  */
-export const judgeMaterial = (id: MaterialId, family: Family, goal: Goal): Reason[] => {
+export const judgeMaterial = (id: MaterialId, family: Family, goal: Goal, rules: Pick<HouseRules, 'vinegarOnSealedWood'>): Reason[] => {
   const material: Material = materials[id];
-  const bearing = material.bears[family];
+  const weak = family === 'vinegar' && rules.vinegarOnSealedWood === 'weak' && (id === 'sealed-wood' || id === 'hardwood-floor');
+  const bearing: Bearing = weak ? { outcome: 'care', rinse: true } : material.bears[family];
   const figures = { material: id, family };
   const reasons: Reason[] = [];
-  if (material.porous && goal === 'disinfect') reasons.push({ code: 'porous', outcome: 'never', figures, source });
+  if (material.porous && goal !== 'clean') reasons.push({ code: 'porous', outcome: 'never', figures, source });
   if (bearing.untilCool) reasons.push({ code: 'material-wait-until-cool', outcome: bearing.outcome, figures, source });
   else if (bearing.cloth) reasons.push({ code: 'cloth-only', outcome: bearing.outcome, figures, source });
   else if (bearing.outcome === 'never') reasons.push({ code: 'material-barred', outcome: 'never', figures, source });

@@ -9,6 +9,7 @@ import { LedgerEntity } from '../features/records/entities.ts';
 import { RoundEntity } from '../features/rounds/entities.ts';
 import { FirstTables1767225600000 } from './migrations/1767225600000-first-tables.ts';
 import { Bench1767312000000 } from './migrations/1767312000000-bench.ts';
+import { HouseRules1767398400000 } from './migrations/1767398400000-house-rules.ts';
 
 /** The database at `url`, migrated. */
 export const connect = async (url: string): Promise<DataSource> => {
@@ -19,7 +20,7 @@ export const connect = async (url: string): Promise<DataSource> => {
       CompanyEntity, PersonEntity, SessionEntity, SignInAttemptEntity, HomeEntity, RoomEntity, SurfaceEntity, StockEntity, BatchEntity, VersionEntity,
       RoundEntity, LedgerEntity, BottleEntity, BottleEventEntity, RecipeEntity, RecipeVersionEntity,
     ],
-    migrations: [FirstTables1767225600000, Bench1767312000000],
+    migrations: [FirstTables1767225600000, Bench1767312000000, HouseRules1767398400000],
     migrationsTransactionMode: 'each',
     poolSize: 10,
     logging: false,

@@ -51,7 +51,7 @@ export class Caddy {
     const key = `${stockId} ${strength}`;
     const held = this.bottles.get(key);
     if (held && held.discardAfter > this.context.now()) return held;
-    const poured = await pourAndCheck(this.context, { stockId, strength, purpose: goal, volume: 0.0005 }, this.by);
+    const poured = await pourAndCheck(this.context, { stockId, strength, purpose: goal === 'clean' ? 'clean' : 'disinfect', volume: 0.0005 }, this.by);
     this.bottles.set(key, poured);
     return poured;
   }

@@ -1,4 +1,4 @@
-import type { Active, Claim, Level, MaterialId, Situation, Touched, Ventilation } from '@zymostat/core';
+import type { Active, Claim, Level, MaterialId, ProductId, Situation, Touched, Ventilation } from '@zymostat/core';
 
 /** Everybody and everything here is invented. */
 export const company = { name: 'Quillet Home Care', emergencyNumber: '555-0100', poisonLine: '555-0150' };
@@ -58,7 +58,7 @@ export const settings = {
 
 interface DemoSurface { name: string; material: MaterialId; level: Level; area: number; touched: Touched; food: boolean; set: keyof typeof settings; accepted?: string }
 interface DemoRoom { name: string; floorArea: number; height: number; ventilation: Ventilation; flame: boolean; surfaces: DemoSurface[] }
-interface DemoHome { name: string; place: string; situations: Situation[]; rooms: DemoRoom[] }
+interface DemoHome { name: string; place: string; situations: Situation[]; clientKeeps?: ProductId[]; rooms: DemoRoom[] }
 
 const surface = (name: string, material: MaterialId, level: Level, area: number, touched: Touched, set: keyof typeof settings = 'wash', more: { food?: true; accepted?: string } = {}): DemoSurface => ({
   name, material, level, area, touched, set, food: more.food ?? false, accepted: more.accepted,
@@ -106,7 +106,7 @@ export const homes: DemoHome[] = [
     ],
   },
   {
-    name: 'Bram', place: 'Kiln House', situations: ['home-oxygen'],
+    name: 'Bram', place: 'Kiln House', situations: ['home-oxygen'], clientKeeps: ['cistern-tablet', 'washing-up-liquid'],
     rooms: [
       {
         name: 'Bathroom', floorArea: 3.8, height: 2.3, ventilation: 'fan', flame: false,
@@ -180,7 +180,7 @@ export const homes: DemoHome[] = [
       {
         name: 'Shower room', floorArea: 3, height: 2.2, ventilation: 'none', flame: false,
         surfaces: [
-          surface('Shower tiles', 'cement-grout', 'eye', 4, 'daily', 'peroxide'),
+          surface('Shower tiles', 'cement-grout', 'eye', 4, 'daily'),
           surface('Basin', 'porcelain', 'hand', 0.35, 'often', 'peroxide'),
           surface('WC seat and lid', 'toilet-seat', 'toilet', 0.3, 'often', 'peroxide'),
           surface('Shower-room floor', 'limestone', 'floor', 2.4, 'daily'),

@@ -14,6 +14,8 @@ const tagsOf = (kind: RecordKind) => {
       return ['Batches'] as const;
     case 'bottle':
       return ['Bottles'] as const;
+    case 'house-rules':
+      return ['Me', 'Homes', 'Home'] as const;
     case 'near-miss':
     case 'incident':
       return ['Mishaps'] as const;

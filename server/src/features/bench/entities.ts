@@ -1,5 +1,5 @@
 import type { BatchStatus } from '@zymostat/contract';
-import type { Active, Goal } from '@zymostat/core';
+import type { Active, Purpose } from '@zymostat/core';
 import { EntitySchema } from 'typeorm';
 
 export interface StockContainer { id: string; code: string; name: string; active: Active; strength: number; volume: number; expiresAt: Date; pricePerLitre: number | null }
@@ -23,7 +23,7 @@ export interface BatchRecord {
   stockId: string;
   active: Active;
   strength: number;
-  purpose: Goal;
+  purpose: Purpose;
   volume: number;
   stockVolume: number;
   waterVolume: number;

@@ -1,7 +1,7 @@
-import type { Against, Goal, Level, MaterialId, Situation, Touched, Ventilation } from '@zymostat/core';
+import type { Against, Goal, Level, MaterialId, ProductId, Situation, Touched, Ventilation } from '@zymostat/core';
 import { EntitySchema } from 'typeorm';
 
-export interface HomeRow { id: string; position?: string; name: string; place: string; situations: Situation[] }
+export interface HomeRow { id: string; position?: string; name: string; place: string; situations: Situation[]; clientKeeps: ProductId[] }
 export const HomeEntity = new EntitySchema<HomeRow>({
   name: 'home',
   columns: {
@@ -10,6 +10,7 @@ export const HomeEntity = new EntitySchema<HomeRow>({
     name: { type: 'text' },
     place: { type: 'text' },
     situations: { type: 'jsonb' },
+    clientKeeps: { type: 'jsonb', name: 'client_keeps' },
   },
 });
 

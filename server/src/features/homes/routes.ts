@@ -16,5 +16,7 @@ export const homeRoutes = (router: Router, context: Context): void => {
   serve(router, context, endpoints.addSurface, ({ params, body }) => homes.addSurface(context, params.id, body));
   serve(router, context, endpoints.editSurface, ({ params, body }) => homes.editSurface(context, params.id, body));
   serve(router, context, endpoints.removeSurface, ({ params }) => homes.removeSurface(context, params.id));
+  serve(router, context, endpoints.setMany, ({ params, body }) => homes.setMany(context, params.id, body.settings));
+  serve(router, context, endpoints.importRooms, ({ params, body }) => homes.importRooms(context, params.id, body));
   serve(router, context, endpoints.setSurface, ({ params, body }) => homes.setSurface(context, params.id, body));
 };

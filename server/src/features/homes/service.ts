@@ -1,12 +1,12 @@
 import type { Answer, Body, HomeDetail } from '@zymostat/contract';
 import { justWashed, workingOrder, type Setting } from '@zymostat/core';
 import { In, type EntitySchema, type ObjectLiteral } from 'typeorm';
-import type { Context } from '../../context.ts';
+import { within, type Context } from '../../context.ts';
 import { problems } from '../../http/problems.ts';
 import { stockById } from '../bench/service.ts';
 import { HomeEntity, RoomEntity, SurfaceEntity, type HomeRow, type SurfaceRow } from './entities.ts';
 
-type Survey = Pick<HomeDetail, 'id' | 'name' | 'place' | 'situations' | 'rooms'>;
+type Survey = Pick<HomeDetail, 'id' | 'name' | 'place' | 'situations' | 'clientKeeps' | 'rooms'>;
 
 const settingOf = ({ goal, against, stockId, strength, accepted }: SurfaceRow): Setting => ({
   goal, against, accepted, use: stockId !== null && strength !== null ? { stockId, strength } : null,
@@ -23,6 +23,7 @@ export const surveyOf = async ({ db }: Context, homeId: string): Promise<Survey>
     name: home.name,
     place: home.place,
     situations: home.situations,
+    clientKeeps: home.clientKeeps,
     rooms: rooms.map(({ id, name, floorArea, height, ventilation, flame }) => ({
       id, name, floorArea, height, ventilation, flame,
       surfaces: workingOrder(
@@ -63,7 +64,7 @@ const remove = async <Row extends ObjectLiteral>({ db }: Context, entity: Entity
   return null;
 };
 
-export const addHome = (context: Context, home: Body<'addHome'>): Promise<Answer<'addHome'>> => add(context, HomeEntity, { id: context.newId(), ...home });
+export const addHome = (context: Context, home: Body<'addHome'>): Promise<Answer<'addHome'>> => add(context, HomeEntity, { id: context.newId(), ...home, clientKeeps: home.clientKeeps ?? [] });
 export const editHome = (context: Context, id: string, home: Body<'editHome'>) => change(context, HomeEntity, id, home, 'that home');
 
 export const addRoom = async (context: Context, homeId: string, room: Body<'addRoom'>): Promise<Answer<'addRoom'>> => {
@@ -86,3 +87,23 @@ export const setSurface = async (context: Context, id: string, { goal, against, 
   if (use && !(await stockById(context, use.stockId))) throw problems.notFound('that stock');
   return change(context, SurfaceEntity, id, { goal, against, stockId: use?.stockId ?? null, strength: use?.strength ?? null, accepted }, 'that surface');
 };
+
+/** Several surfaces of one home, all or none. */
+export const setMany = (context: Context, homeId: string, settings: { surfaceId: string; setting: Setting }[]): Promise<null> =>
+  within(context, async (inside) => {
+    const own = new Set((await surveyOf(inside, homeId)).rooms.flatMap((room) => room.surfaces.map(({ id }) => id)));
+    const stranger = settings.find(({ surfaceId }) => !own.has(surfaceId));
+    if (stranger) throw problems.notFound('that surface in this home');
+    for (const { surfaceId, setting } of settings) await setSurface(inside, surfaceId, setting);
+    return null;
+  });
+
+/** Adds rooms with their surfaces, all or none: a file that breaks off leaves nothing behind. */
+export const importRooms = (context: Context, homeId: string, { rooms }: Body<'importRooms'>): Promise<null> =>
+  within(context, async (inside) => {
+    for (const { surfaces, ...room } of rooms) {
+      const { id } = await addRoom(inside, homeId, room);
+      for (const surface of surfaces) await addSurface(inside, id, surface);
+    }
+    return null;
+  });

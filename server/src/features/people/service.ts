@@ -1,6 +1,7 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import type { Me, SignIn } from '@zymostat/contract';
+import type { HouseRules } from '@zymostat/core';
 import { LessThan, MoreThan } from 'typeorm';
 import type { Context } from '../../context.ts';
 import { problems } from '../../http/problems.ts';
@@ -25,6 +26,13 @@ export const theCompany = async ({ db }: Context): Promise<Company> => {
   const [company] = await db.getRepository(CompanyEntity).find({ take: 1 });
   if (!company) throw problems.notFound('the company');
   return company;
+};
+
+/** Sets the house rules; gives those that stood before. */
+export const changeHouseRules = async (context: Context, houseRules: HouseRules): Promise<HouseRules> => {
+  const { id, houseRules: before } = await theCompany(context);
+  await context.db.getRepository(CompanyEntity).update({ id }, { houseRules });
+  return before;
 };
 
 export const meOf = async (context: Context, { id, name, role }: Person): Promise<Me> => {

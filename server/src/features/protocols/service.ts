@@ -1,10 +1,10 @@
-import type { Answer, HomeDetail, Protocol, Version } from '@zymostat/contract';
-import { buildProtocol, enforce, type Objection } from '@zymostat/core';
+import type { Answer, HomeDetail, Protocol, RuleEffects, Version } from '@zymostat/contract';
+import { buildProtocol, enforce, houseQuestions, reviewOf, type HouseRules, type Objection } from '@zymostat/core';
 import { within, type Context } from '../../context.ts';
 import { problems } from '../../http/problems.ts';
 import { stocksAtHand } from '../bench/service.ts';
 import { allHomes, countsByHome, surveyOf } from '../homes/service.ts';
-import { personNames, theCompany, type Person } from '../people/service.ts';
+import { changeHouseRules, personNames, theCompany, type Person } from '../people/service.ts';
 import { canonical } from '../records/chain.ts';
 import { append, appendAlone } from '../records/service.ts';
 import { lastRoundByHome } from '../rounds/service.ts';
@@ -13,6 +13,9 @@ import { VersionEntity, type VersionRow } from './entities.ts';
 type Survey = Awaited<ReturnType<typeof surveyOf>>;
 
 const protocolOf = (survey: Survey, rooms: Protocol['rooms']): Protocol => ({ homeName: survey.name, place: survey.place, situations: survey.situations, rooms });
+
+/** Reasons are told anew with every estimate: what a person does is what counts for whether a protocol has changed. */
+const withoutEstimates = ({ rooms, ...rest }: Protocol) => ({ ...rest, rooms: rooms.map((room) => ({ ...room, surfaces: room.surfaces.map(({ reasons: _, ...surface }) => surface) })) });
 
 const headOf = ({ id, number, approvedAt }: VersionRow, approvedBy: string) => ({ id, number, approvedAt: approvedAt.getTime(), approvedBy });
 
@@ -39,8 +42,8 @@ export const homeRows = async (context: Context): Promise<Answer<'homes'>> => {
   const [homes, counts, rounds] = await Promise.all([allHomes(context), countsByHome(context), lastRoundByHome(context)]);
   const versions: { home_id: string; number: number }[] = await context.db.query('SELECT home_id, max(number) AS number FROM protocol_version GROUP BY home_id');
   const newest = new Map(versions.map(({ home_id, number }) => [home_id, number]));
-  return homes.map(({ id, name, place, situations }) => ({
-    id, name, place, situations, ...(counts.get(id) ?? { rooms: 0, surfaces: 0 }), version: newest.get(id) ?? null, lastRoundAt: rounds.get(id) ?? null,
+  return homes.map(({ id, name, place, situations, clientKeeps }) => ({
+    id, name, place, situations, clientKeeps, ...(counts.get(id) ?? { rooms: 0, surfaces: 0 }), version: newest.get(id) ?? null, lastRoundAt: rounds.get(id) ?? null,
   }));
 };
 
@@ -53,8 +56,36 @@ export const homeDetail = async (context: Context, homeId: string): Promise<Home
   return {
     ...survey,
     versions: versions.map((row) => headOf(row, names.get(row.approvedBy) ?? '')),
-    changedSinceApproval: newest === undefined || canonical(newest.protocol) !== canonical(asItStands),
+    changedSinceApproval: newest === undefined || canonical(withoutEstimates(newest.protocol)) !== canonical(withoutEstimates(asItStands)),
+    flags: newest ? reviewOf(newest.protocol.rooms, survey, stocks, houseRules, context.now()) : [],
   };
+};
+
+/** What a change of house rules would make untrue, home by home; homes where nothing changes are left out. */
+const effectsOf = async (context: Context, houseRules: HouseRules): Promise<RuleEffects> => {
+  const [homes, stocks] = await Promise.all([allHomes(context), stocksAtHand(context)]);
+  const effects: RuleEffects = [];
+  for (const { id, name } of homes) {
+    const newest = await newestVersion(context, id);
+    if (!newest) continue;
+    const flags = reviewOf(newest.protocol.rooms, await surveyOf(context, id), stocks, houseRules, context.now());
+    if (flags.length > 0) effects.push({ homeId: id, homeName: name, flags });
+  }
+  return effects;
+};
+export const ruleEffects = effectsOf;
+
+/** Changes the house rules, and says what they make untrue. No approved protocol changes by it; the change is on the ledger. */
+export const setHouseRules = async (context: Context, houseRules: HouseRules, person: Person): Promise<RuleEffects> => {
+  const effects = await effectsOf(context, houseRules);
+  await within(context, async (inside) => {
+    const before = await changeHouseRules(inside, houseRules);
+    const changes = houseQuestions.filter((question) => before[question] !== houseRules[question]).map((question) => ({ question, from: before[question], to: houseRules[question] }));
+    if (changes.length === 0) return;
+    const flagged = effects.reduce((sum, { flags }) => sum + flags.length, 0);
+    await append(inside, { kind: 'house-rules', factId: inside.newId(), at: inside.now(), home: null, person, body: { changes, flagged } });
+  });
+  return effects;
 };
 
 const objectionsInFull = (survey: Survey, objections: Objection[]) =>

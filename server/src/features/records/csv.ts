@@ -13,6 +13,8 @@ const inWords = (row: RecordRow): string => {
       return `${row.body.batchCode}: ${checkInWords(row.body)}`;
     case 'bottle':
       return row.body.did === 'filled' ? `${row.body.bottleCode} filled from ${row.body.batchCode}` : `${row.body.bottleCode} washed, label struck off, by ${row.body.washedBy}`;
+    case 'house-rules':
+      return `${row.body.changes.map(({ question, from, to }) => `${question}: ${from} to ${to}`).join('; ')}. ${row.body.flagged} flagged`;
     case 'round-started':
       return `By version ${row.body.version}`;
     case 'round-finished':

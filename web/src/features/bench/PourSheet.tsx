@@ -1,5 +1,5 @@
 import { activeNames, nameOfBatch, percent, reasonInWords, strengthOf, type BatchRow, type StockRow } from '@zymostat/contract';
-import { activeFacts, dilute, disinfectingSpan, inMillilitres, judgeBatchTarget, parseStrength, parseVolume, shelfLife, usualStrength, type Goal } from '@zymostat/core';
+import { activeFacts, dilute, disinfectingSpan, inMillilitres, judgeBatchTarget, parseStrength, parseVolume, shelfLife, usualStrength, type Purpose } from '@zymostat/core';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { useAppSelector } from '../../app/store.ts';
@@ -18,7 +18,7 @@ const PourForm = ({ stocks, from, onPoured }: { stocks: StockRow[]; from: PourFr
   const [stockId, setStockId] = useState(stocks.find((one) => one.active === from.active && Math.abs(one.strength - (from.stock ?? 0)) < 1e-6)?.id ?? stocks[0]!.id);
   const stock = stocks.find((one) => one.id === stockId) ?? stocks[0]!;
   const { basis, family } = activeFacts[stock.active];
-  const [purpose, setPurpose] = useState<Goal>('disinfect');
+  const [purpose, setPurpose] = useState<Purpose>('disinfect');
   const [target, setTarget] = useState(percent(from.strength ?? usualStrength(stock.active, stock.strength)));
   const [amount, setAmount] = useState(from.volume ? `${Math.round(inMillilitres(from.volume))} ml` : units === 'us' ? '2 cups' : '500 ml');
   const [how, setHow] = useState<How | null>(null);

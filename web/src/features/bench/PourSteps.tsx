@@ -1,5 +1,5 @@
 import { activeNames, percent, type StockRow } from '@zymostat/contract';
-import { activeFacts, correctPour, inMillilitres, massOfStock, pourBand, strengthOfWeighed, type Goal, type Pour, type Span } from '@zymostat/core';
+import { activeFacts, correctPour, inMillilitres, massOfStock, pourBand, strengthOfWeighed, type Pour, type Purpose, type Span } from '@zymostat/core';
 import { useState, type CSSProperties } from 'react';
 import { api } from '../../app/api.ts';
 import { useAppSelector } from '../../app/store.ts';
@@ -15,7 +15,7 @@ interface Props {
   how: How;
   stock: StockRow;
   target: number;
-  purpose: Goal;
+  purpose: Purpose;
   span: Span;
   pour: Pour;
   onDone: (weighed?: Weighed) => void;

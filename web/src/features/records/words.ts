@@ -1,4 +1,5 @@
-import { activeNames, checkInWords, clock, eventNames, percent, reasonInWords, strengthOf, type RecordRow } from '@zymostat/contract';
+import type { HouseQuestion } from '@zymostat/core';
+import { activeNames, checkInWords, clock, eventNames, houseWords, percent, reasonInWords, strengthOf, type RecordRow } from '@zymostat/contract';
 
 const refusedWhat = { protocol: 'a protocol', batch: 'a batch', 'round-event': 'in a round', bottle: 'a bottle' } as const;
 
@@ -13,6 +14,8 @@ export const lineOf = (row: RecordRow): { what: string; note: string } => {
       return { what: `${row.body.batchCode} ${row.body.inStrength ? 'verified' : 'set aside'}`, note: checkInWords(row.body) };
     case 'bottle':
       return row.body.did === 'filled' ? { what: `${row.body.bottleCode} filled from ${row.body.batchCode}`, note: '' } : { what: `${row.body.bottleCode} washed, label struck off`, note: '' };
+    case 'house-rules':
+      return { what: row.body.changes.map(({ question, to }) => houseWords[question as HouseQuestion].schools[to as never] ? `${houseWords[question as HouseQuestion].asks} ${(houseWords[question as HouseQuestion].schools as Record<string, { name: string }>)[to]!.name}` : question).join('; '), note: `${row.body.flagged} surfaces to review` };
     case 'round-started':
       return { what: `by version ${row.body.version}`, note: '' };
     case 'round-finished':

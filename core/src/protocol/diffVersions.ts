@@ -1,0 +1,29 @@
+import type { TreatedRoom, TreatedSurface } from './buildProtocol.ts';
+
+/** How one version of a protocol differs from another, surface by surface. */
+export interface Difference {
+  surfaceId: string;
+  surfaceName: string;
+  roomName: string;
+  kind: 'added' | 'removed' | 'changed';
+  before?: TreatedSurface;
+  after?: TreatedSurface;
+}
+
+const all = (rooms: readonly TreatedRoom[]) => new Map(rooms.flatMap((room) => room.surfaces.map((surface) => [surface.id, { surface, roomName: room.name }] as const)));
+
+/** What a person would do differently: goal, solution, strength, time, or the reason it was accepted for. */
+const works = ({ goal, against, treatment, accepted, steps, material }: TreatedSurface): string => JSON.stringify([goal, against, treatment, accepted, steps, material]);
+
+export const diffVersions = (before: readonly TreatedRoom[], after: readonly TreatedRoom[]): Difference[] => {
+  const [old, next] = [all(before), all(after)];
+  const ids = [...new Set([...next.keys(), ...old.keys()])];
+  return ids.flatMap((surfaceId): Difference[] => {
+    const [was, is] = [old.get(surfaceId), next.get(surfaceId)];
+    const { surface, roomName } = (is ?? was)!;
+    const common = { surfaceId, surfaceName: surface.name, roomName };
+    if (!was) return [{ ...common, kind: 'added', after: is!.surface }];
+    if (!is) return [{ ...common, kind: 'removed', before: was.surface }];
+    return works(was.surface) === works(is.surface) ? [] : [{ ...common, kind: 'changed', before: was.surface, after: is.surface }];
+  });
+};

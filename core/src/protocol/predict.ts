@@ -1,0 +1,79 @@
+import { dryingCurve, holdsFor, type Drying, type Film } from '../contact/dryingCurve.ts';
+import { disinfectingSpan, type Against } from '../contact/requiredContact.ts';
+import { rewetsFor, type Rewets } from '../contact/rewets.ts';
+import type { Breathing } from '../hazards/judgeAir.ts';
+import { vapourCurve, type Vapour } from '../hazards/vapourCurve.ts';
+import { activeFacts, type Active } from '../reference/families.ts';
+import { figuresOf, type HouseRules } from '../reference/houseRules.ts';
+import { airChanges, airLimits, coats, usualAir, usualAiring, type Application, type RoomAir } from '../reference/roomAir.ts';
+import type { Room } from './home.ts';
+
+/** What a coat will do there, by the drying model: an estimate. Times in s. */
+export interface Prediction {
+  application: Application;
+  /** Wet and above the floor; and wet at all. */
+  holds: number;
+  wetUntil: number;
+  rewets: Rewets;
+}
+
+/** What a film may fall to and still count, as a fraction in its basis. */
+export const filmFloor = (active: Active, against: Against, rules: HouseRules): number =>
+  activeFacts[active].family === 'alcohol' ? figuresOf(rules).alcoholFilmFloor : (disinfectingSpan(active, against, rules)?.floor ?? 0);
+
+/** The same film in the same air dries the same way: what was worked out once is kept. */
+const kept = <T>(work: (film: Film, air: RoomAir, floor: number) => T) => {
+  const known = new Map<string, T>();
+  return (film: Film, air: RoomAir, floor: number): T => {
+    const key = [film.active, film.strength, film.thickness, air.temperature, air.humidity, air.airSpeed, air.length, floor].join();
+    const found = known.get(key) ?? work(film, air, floor);
+    if (known.size > 2000) known.clear();
+    known.set(key, found);
+    return found;
+  };
+};
+const holding = kept(holdsFor);
+const drying = kept((film, air, floor): Drying => dryingCurve(film, air, floor));
+
+/** How long a coat holds in a room and how often it is renewed to be held for `required` s. */
+export const predict = (active: Active, strength: number, application: Application, room: Pick<Room, 'ventilation'>, floor: number, required: number): Prediction => {
+  const film: Film = { active, strength, thickness: coats[application] };
+  const air = usualAir[room.ventilation];
+  const holds = Math.floor(holding(film, air, floor));
+  return { application, holds, wetUntil: Math.floor(holding(film, air, 0)), rewets: rewetsFor(holds, required) };
+};
+
+/** Solutions to clean with are wiped off again within this time, s. Source: common practice, no source. */
+const CLEANING_STANDS = 120;
+
+/** A curve up to when the film is wiped off: after that nothing more leaves it. */
+const until = ({ times, gone }: Drying, seconds: number): Pick<Drying, 'times' | 'gone'> => {
+  const end = times.findIndex((t) => t > seconds);
+  if (end < 1) return { times, gone };
+  const part = (seconds - times[end - 1]!) / (times[end]! - times[end - 1]!);
+  return { times: [...times.slice(0, end), seconds], gone: [...gone.slice(0, end), gone[end - 1]! + part * (gone[end]! - gone[end - 1]!)] };
+};
+
+/** Vapour of one square metre of a film in one cubic metre, with the air changes of a room: everything else scales from it. */
+const unitVapours = new Map<string, Vapour>();
+const unitVapour = (film: Film, air: RoomAir, changes: number, wetFor: number): Vapour => {
+  const key = [film.active, film.strength, film.thickness, air.temperature, air.humidity, air.airSpeed, changes, wetFor].join();
+  const known = unitVapours.get(key) ?? vapourCurve(film.active, [{ area: 1, at: 0, drying: until(drying(film, air, 0), wetFor) }], 1, changes);
+  if (unitVapours.size > 500) unitVapours.clear();
+  unitVapours.set(key, known);
+  return known;
+};
+
+/**
+ * What `coatsOn` coats on `area` m² leave in the air of a room until they are wiped off after `required` s, with what can
+ * be opened open. All coats are counted as if put on at once: an upper estimate.
+ */
+export const breathe = (active: Active, strength: number, application: Application, room: Pick<Room, 'ventilation' | 'floorArea' | 'height'>, area: number, coatsOn: number, required: number): Breathing => {
+  const unit = unitVapour({ active, strength, thickness: coats[application] }, usualAir[room.ventilation], airChanges[usualAiring[room.ventilation]], (required || CLEANING_STANDS) / coatsOn);
+  const scale = (area * coatsOn) / (room.floorArea * room.height);
+  const last = unit.ppm.findLastIndex((value) => value * scale > airLimits[active].day);
+  return {
+    shortTerm: unit.shortTerm * scale, day: unit.day * scale, peak: unit.peak * scale, explosive: unit.explosive * scale,
+    reentry: last < 0 ? 0 : unit.times[Math.min(last + 1, unit.times.length - 1)]!,
+  };
+};

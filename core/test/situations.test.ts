@@ -1,0 +1,192 @@
+import fc from 'fast-check';
+import {
+  bestOf, buildProtocol, cautiousRules, compareFamilies, diffVersions, enforce, evidence, evidenceRow, fillRest, houseQuestions, justWashed, levels, materialIds, requiredContact, reviewOf, schools, situations, threats, touches, ventilations,
+  type Active, type Against, type Family, type Goal, type Home, type HouseRules, type MaterialId, type Outcome, type ReasonCode, type Room, type Situation, type Stock, type Surface, type Ventilation,
+} from '../src/index.ts';
+
+const now = Date.UTC(2026, 0, 5);
+const stock = (active: Active, strength: number): Stock => ({ id: active, active, strength, expiresAt: now + 1 });
+const shelf = [stock('hydrogen peroxide', 0.03), stock('2-propanol', 0.99), stock('acetic acid', 0.05)];
+
+interface Around { lives?: Situation[]; flame?: true; air?: Ventilation; area?: number; food?: true; rules?: Partial<HouseRules> }
+const compare = (material: MaterialId, goal: Goal, against: Against, { lives = [], flame, air = 'window', area = 0.3, food, rules = {} }: Around) =>
+  compareFamilies({ goal, against }, shelf, {
+    surface: { material, food: food ?? false, area }, room: { ventilation: air, flame: flame ?? false, floorArea: 5, height: 2.4 }, home: { situations: lives }, rules: { ...cautiousRules, ...rules }, now,
+  });
+
+/**
+ * Whole situations, read off the reference (surfaces.md, contact-times.md, practice.md, never the code): what is chosen,
+ * how well it stands, and why the others are not. Where two do equally well, what is poured undiluted comes first.
+ */
+type Row = [string, MaterialId, Goal, Against, Around, Family | null, Outcome, Partial<Record<Family, ReasonCode>>];
+const rows: Row[] = [
+  ['a tiled wall', 'glazed-ceramic', 'disinfect', 'everyday', {}, 'peroxide', 'use', { vinegar: 'not-a-disinfectant', peroxide: 'contact-by-house-rule' }],
+  ['a basin after a cold', 'porcelain', 'disinfect', 'respiratory', {}, 'peroxide', 'use', { alcohol: 'contact-by-house-rule', vinegar: 'not-a-disinfectant' }],
+  ['a toilet bowl', 'vitreous-china', 'disinfect', 'everyday', {}, 'peroxide', 'use', { vinegar: 'not-a-disinfectant' }],
+  ['a shower screen', 'glass', 'disinfect', 'everyday', {}, 'peroxide', 'use', {}],
+  ['a mirror, by cloth', 'mirror', 'disinfect', 'everyday', {}, 'peroxide', 'use', { peroxide: 'cloth-only', alcohol: 'cloth-only' }],
+  ['a steel sink: alcohol spares the rinse', 'stainless-steel', 'disinfect', 'everyday', {}, 'alcohol', 'use', { peroxide: 'rinse-after' }],
+  ['a chrome tap', 'chrome-plate', 'disinfect', 'everyday', {}, 'peroxide', 'use', {}],
+  ['a brass handle', 'brass', 'disinfect', 'everyday', {}, 'alcohol', 'use', { peroxide: 'material-care' }],
+  ['a copper pan rail', 'copper', 'disinfect', 'everyday', {}, 'alcohol', 'use', { peroxide: 'material-care' }],
+  ['an aluminium rail', 'aluminium', 'disinfect', 'everyday', {}, 'alcohol', 'use', { peroxide: 'material-care', vinegar: 'material-barred' }],
+  ['an iron stove door', 'cast-iron', 'disinfect', 'everyday', {}, 'alcohol', 'use', { vinegar: 'material-barred' }],
+  ['an enamelled bath', 'enamelled-cast-iron', 'disinfect', 'everyday', {}, 'alcohol', 'use', { peroxide: 'material-care' }],
+  ['a marble worktop', 'marble', 'disinfect', 'everyday', {}, 'alcohol', 'use', { peroxide: 'material-care', vinegar: 'material-barred' }],
+  ['a marble worktop beside the gas hob', 'marble', 'disinfect', 'everyday', { flame: true }, 'peroxide', 'care', { alcohol: 'flame-in-room' }],
+  ['a marble shelf where oxygen is used', 'marble', 'disinfect', 'everyday', { lives: ['home-oxygen'] }, 'peroxide', 'care', { alcohol: 'home-oxygen' }],
+  ['a limestone sill', 'limestone', 'disinfect', 'everyday', {}, 'alcohol', 'use', { vinegar: 'material-barred' }],
+  ['granite', 'granite-sealed', 'disinfect', 'everyday', {}, 'alcohol', 'use', { peroxide: 'material-care' }],
+  ['engineered quartz', 'engineered-quartz', 'disinfect', 'everyday', {}, 'peroxide', 'care', { alcohol: 'material-care', vinegar: 'material-barred' }],
+  ['terrazzo', 'terrazzo', 'disinfect', 'everyday', {}, 'alcohol', 'use', { vinegar: 'material-barred' }],
+  ['a concrete top', 'concrete', 'disinfect', 'everyday', {}, 'alcohol', 'use', { peroxide: 'material-care' }],
+  ['cement grout', 'cement-grout', 'disinfect', 'everyday', {}, 'peroxide', 'use', {}],
+  ['epoxy grout', 'sealed-grout', 'disinfect', 'everyday', {}, 'peroxide', 'use', {}],
+  ['a laminate counter', 'laminate', 'disinfect', 'everyday', {}, 'peroxide', 'use', {}],
+  ['an acrylic shower tray', 'solid-surface-acrylic', 'disinfect', 'everyday', {}, 'peroxide', 'use', { alcohol: 'material-care' }],
+  ['a polycarbonate screen', 'acrylic-polycarbonate', 'disinfect', 'everyday', {}, 'peroxide', 'use', { alcohol: 'material-barred' }],
+  ['a plastic bin lid', 'hard-plastic', 'disinfect', 'everyday', {}, 'peroxide', 'use', {}],
+  ['a painted wall', 'painted-wall', 'disinfect', 'everyday', {}, 'peroxide', 'care', { alcohol: 'material-care' }],
+  ['a lacquered table', 'sealed-wood', 'disinfect', 'everyday', {}, 'peroxide', 'care', { alcohol: 'material-barred', vinegar: 'material-barred' }],
+  ['a hardwood floor', 'hardwood-floor', 'disinfect', 'everyday', {}, 'peroxide', 'care', { alcohol: 'material-barred' }],
+  ['a bamboo tray', 'unsealed-wood', 'disinfect', 'everyday', {}, null, 'never', { peroxide: 'porous', alcohol: 'porous', vinegar: 'porous' }],
+  ['a wooden board', 'wooden-board', 'disinfect', 'poultry', {}, null, 'never', { peroxide: 'porous' }],
+  ['a plastic board after chicken', 'plastic-board', 'disinfect', 'poultry', {}, 'peroxide', 'use', { peroxide: 'rinse-for-food', vinegar: 'not-a-disinfectant' }],
+  ['a rubber gasket', 'rubber', 'disinfect', 'everyday', {}, 'peroxide', 'use', { alcohol: 'material-care' }],
+  ['a silicone mat', 'silicone', 'disinfect', 'everyday', {}, 'peroxide', 'use', {}],
+  ['a phone screen', 'coated-screen', 'disinfect', 'everyday', { area: 0.02 }, 'alcohol', 'care', { peroxide: 'material-barred', alcohol: 'cloth-only' }],
+  ['a light switch', 'electronics', 'disinfect', 'everyday', { area: 0.01 }, 'alcohol', 'care', { peroxide: 'material-barred', alcohol: 'cloth-only' }],
+  ['a light switch where oxygen is used', 'electronics', 'disinfect', 'everyday', { area: 0.01, lives: ['home-oxygen'] }, null, 'never', { alcohol: 'home-oxygen' }],
+  ['a leather chair', 'leather', 'disinfect', 'everyday', {}, null, 'never', { peroxide: 'material-barred', alcohol: 'material-barred' }],
+  ['a sofa', 'upholstery', 'disinfect', 'everyday', {}, null, 'never', { peroxide: 'porous', alcohol: 'porous' }],
+  ['a vinyl floor', 'vinyl-floor', 'disinfect', 'everyday', {}, 'peroxide', 'use', { alcohol: 'material-care' }],
+  ['a waxed floor', 'linoleum-waxed', 'disinfect', 'everyday', {}, 'peroxide', 'care', { alcohol: 'material-barred' }],
+  ['wallpaper', 'wallpaper', 'disinfect', 'everyday', {}, 'alcohol', 'care', { peroxide: 'material-barred' }],
+  ['a hot hob', 'hot-surface', 'disinfect', 'everyday', {}, 'peroxide', 'care', { alcohol: 'material-wait-until-cool' }],
+  ['toys in a mouth', 'mouthed-toy', 'disinfect', 'everyday', {}, 'peroxide', 'use', { peroxide: 'rinse-after' }],
+  ['a toilet seat', 'toilet-seat', 'disinfect', 'everyday', {}, 'peroxide', 'use', { alcohol: 'material-care' }],
+  ['jewellery', 'pearl-jewellery', 'disinfect', 'everyday', {}, null, 'never', { peroxide: 'material-barred' }],
+  ['after stomach illness', 'porcelain', 'disinfect', 'stomach', {}, null, 'never', { peroxide: 'needs-registered', alcohol: 'needs-registered' }],
+  ['blood on tiles', 'glazed-ceramic', 'disinfect', 'blood', {}, null, 'never', { peroxide: 'needs-licensed', alcohol: 'needs-licensed' }],
+  ['peanut on a table', 'laminate', 'disinfect', 'allergen', {}, null, 'never', { peroxide: 'washing-removes-it' }],
+  ['peanut on a table, washed', 'laminate', 'clean', 'allergen', {}, 'peroxide', 'use', {}],
+  ['a little mildew on tiles', 'glazed-ceramic', 'disinfect', 'mildew', { area: 0.8 }, 'peroxide', 'use', { alcohol: 'not-for-mildew' }],
+  ['much mildew on tiles', 'glazed-ceramic', 'disinfect', 'mildew', { area: 1.5 }, null, 'never', { peroxide: 'mildew-too-large' }],
+  ['mildew in plaster and cloth', 'upholstery', 'disinfect', 'mildew', {}, null, 'never', { peroxide: 'porous' }],
+  ['mildew where the house takes alcohol', 'glazed-ceramic', 'disinfect', 'mildew', { area: 0.4, rules: { mildew: 'alcohol' } }, 'alcohol', 'use', { peroxide: 'not-for-mildew' }],
+  ['a worktop that food touches', 'laminate', 'disinfect', 'food', {}, 'peroxide', 'use', { peroxide: 'rinse-for-food' }],
+  ['a high chair, an infant', 'hard-plastic', 'disinfect', 'everyday', { lives: ['infant'] }, 'peroxide', 'use', { peroxide: 'infant-rinse', alcohol: 'infant-rinse' }],
+  ['a bowl stand, a cat', 'hard-plastic', 'disinfect', 'everyday', { lives: ['pets'] }, 'peroxide', 'use', { peroxide: 'pets-rinse' }],
+  ['a shelf by the aquarium', 'laminate', 'disinfect', 'everyday', { lives: ['birds-fish'] }, 'peroxide', 'use', { peroxide: 'birds-and-fish' }],
+  ['limescale on glass', 'glass', 'clean', 'everyday', {}, 'peroxide', 'use', { vinegar: 'cleaning-needs-no-wait' }],
+  ['limescale on glass, asthma', 'glass', 'clean', 'everyday', { lives: ['asthma'] }, 'peroxide', 'use', { vinegar: 'asthma-cloth' }],
+  ['vinegar on granite', 'granite-sealed', 'clean', 'everyday', {}, 'alcohol', 'use', { vinegar: 'material-barred' }],
+  ['a big counter in a closed room', 'brass', 'disinfect', 'everyday', { air: 'none', area: 4 }, null, 'never', { alcohol: 'air-over-limit', peroxide: 'air-over-limit' }],
+  ['a handle in a closed hall', 'brass', 'disinfect', 'everyday', { air: 'none', area: 0.02 }, 'alcohol', 'use', { alcohol: 'air-fits' }],
+  ['a tap beside a pilot light', 'chrome-plate', 'disinfect', 'everyday', { flame: true }, 'peroxide', 'use', { alcohol: 'flame-in-room' }],
+  ['a pregnancy in the home', 'laminate', 'disinfect', 'everyday', { lives: ['pregnancy'] }, 'peroxide', 'use', { peroxide: 'pregnancy-ventilate' }],
+  ['tile where vinegar is credited', 'glazed-ceramic', 'disinfect', 'everyday', { rules: { vinegar: 'household-reduction' } }, 'peroxide', 'use', { vinegar: 'contact-by-house-rule' }],
+  ['a table where weak vinegar is tolerated', 'sealed-wood', 'clean', 'everyday', { rules: { vinegarOnSealedWood: 'weak' } }, 'peroxide', 'care', { vinegar: 'material-care', alcohol: 'material-barred' }],
+  ['sanitising a worktop', 'laminate', 'sanitise', 'food', {}, 'peroxide', 'use', { vinegar: 'not-a-disinfectant' }],
+];
+
+test('there are at least 60 whole situations', () => expect(rows.length).toBeGreaterThanOrEqual(60));
+test.each(rows)('%s: %s to %s against %s', (_, material, goal, against, around, family, outcome, codes) => {
+  const compared = compare(material, goal, against, around);
+  const best = bestOf(compared);
+  expect(best?.family ?? null).toBe(family);
+  expect(best?.contact.outcome ?? 'never').toBe(outcome);
+  for (const [of, code] of Object.entries(codes)) expect(compared.find((one) => one.family === of)!.contact.reasons.map((reason) => reason.code)).toContain(code);
+});
+
+describe('evidence', () => {
+  test('every row has its source, and says if it was recalled', () => {
+    for (const row of evidence) expect(row.source).toMatch(/memory|common practice/);
+    expect(evidence.length).toBeGreaterThanOrEqual(20);
+  });
+  // CDC-2008, WHO-2020, CDC-noro (memory).
+  test.each<[string, number | undefined, boolean]>([
+    ['peroxide-3', 480, true], ['peroxide-1.5', 1200, true], ['peroxide-0.75', 3600, true], ['peroxide-enterococci', 600, false], ['alcohol-surfaces', 60, true], ['ethanol-coronavirus', 60, true], ['propanol-immersed', 300, true],
+    ['peroxide-immersed', 1800, true], ['alcohol-norovirus', undefined, false], ['bleach-norovirus', 300, true], ['acid-mycobacteria', 1800, true], ['any-surface', 60, true],
+  ])('%s: %d s', (id, seconds, effective) => expect(evidenceRow(id)).toMatchObject({ effective, ...(seconds === undefined ? {} : { seconds }) }));
+});
+
+describe('house rules', () => {
+  test('each question has its schools, the cautious one first', () => {
+    expect(houseQuestions).toHaveLength(11);
+    for (const question of houseQuestions) expect(cautiousRules[question]).toBe(schools[question][0]);
+  });
+  test.each<[Partial<HouseRules>, Active, number, number | null]>([
+    [{ peroxideTime: 'published-series' }, 'hydrogen peroxide', 0.03, 480], [{}, 'hydrogen peroxide', 0.03, 600], [{ dilutedPeroxide: 'refuse' }, 'hydrogen peroxide', 0.015, null], [{ alcoholFloor: '60' }, 'ethanol', 0.62, 120],
+    [{}, 'ethanol', 0.62, null], [{ alcoholTime: 'until-dry' }, 'ethanol', 0.7, 60], [{ alcoholTime: 'ten-minutes' }, '2-propanol', 0.7, 600], [{ vinegar: 'household-reduction' }, 'acetic acid', 0.05, 1800],
+  ])('%j: %s at %d takes %d s', (rules, active, strength, seconds) => {
+    const contact = requiredContact(active, strength, 'disinfect', 'everyday', { ...cautiousRules, ...rules });
+    expect(contact.outcome === 'never' ? null : contact.seconds).toBe(seconds);
+  });
+});
+
+const surfaceOf = fc.record({ material: fc.constantFrom<MaterialId>(...materialIds), level: fc.constantFrom(...levels), touched: fc.constantFrom(...touches), food: fc.boolean(), area: fc.double({ min: 0.01, max: 6, noNaN: true }), goal: fc.constantFrom<Goal>('clean', 'clean', 'disinfect') });
+const homeOf = fc.record({ lives: fc.subarray([...situations]), air: fc.constantFrom(...ventilations), flame: fc.boolean(), surfaces: fc.array(surfaceOf, { minLength: 1, maxLength: 8 }) }).map(({ lives, air, flame, surfaces }): Home => ({
+  id: 'home', situations: lives,
+  rooms: [{ id: 'room', name: 'Room', floorArea: 6, height: 2.4, ventilation: air, flame, surfaces: surfaces.map(({ goal, ...surface }, i): Surface => ({ id: String(i), name: `Surface ${i}`, ...surface, setting: { ...justWashed, goal } })) }],
+}));
+const settled = (home: Home, proposed: ReturnType<typeof fillRest>): Home => ({
+  ...home, rooms: home.rooms.map((room): Room => ({ ...room, surfaces: room.surfaces.map((surface) => ({ ...surface, setting: proposed.find(({ surfaceId }) => surfaceId === surface.id)?.setting ?? surface.setting })) })),
+});
+
+describe('properties', () => {
+  const rank: Outcome[] = ['use', 'care', 'never'];
+  test('what fills the rest holds: nothing stands before approval but what somebody had set out of reach', () => {
+    fc.assert(fc.property(homeOf, (home) => {
+      const proposed = fillRest(home, shelf, cautiousRules, now);
+      const open = enforce(settled(home, proposed), shelf, cautiousRules, now);
+      const outOfReach = proposed.filter(({ because }) => because === 'nothing-fits').map(({ surfaceId }) => surfaceId);
+      expect(open.filter(({ surfaceId }) => !outOfReach.includes(surfaceId))).toEqual([]);
+    }), { numRuns: 150 });
+  });
+  test('a stronger solution inside its range never needs longer', () => {
+    fc.assert(fc.property(fc.double({ min: 0.0075, max: 0.08, noNaN: true }), fc.double({ min: 0, max: 0.07, noNaN: true }), (strength, more) => {
+      const at = (value: number) => requiredContact('hydrogen peroxide', Math.min(0.08, value), 'disinfect', 'everyday', cautiousRules).seconds;
+      expect(at(strength + more)).toBeLessThanOrEqual(at(strength));
+    }));
+  });
+  test('adding a hazard, or a smaller room with less air, never improves an outcome', () => {
+    fc.assert(fc.property(fc.constantFrom<MaterialId>(...materialIds), fc.constantFrom<Against>(...threats), fc.subarray([...situations]), fc.constantFrom(...situations), (material, against, lives, more) => {
+      const [before, after] = [compare(material, 'disinfect', against, { lives }), compare(material, 'disinfect', against, { lives: [...lives, more], flame: true, air: 'none' })];
+      for (const one of before) expect(rank.indexOf(after.find(({ family }) => family === one.family)!.contact.outcome)).toBeGreaterThanOrEqual(rank.indexOf(one.contact.outcome));
+    }), { numRuns: 200 });
+  });
+});
+
+describe('after approval', () => {
+  const home: Home = {
+    id: 'home', situations: [],
+    rooms: [{ id: 'bath', name: 'Bath', floorArea: 5, height: 2.4, ventilation: 'window', flame: false, surfaces: [
+      { id: 'basin', name: 'Basin', material: 'porcelain', level: 'hand', area: 0.4, touched: 'often', food: false, setting: { goal: 'disinfect', against: 'everyday', accepted: null, use: { stockId: 'hydrogen peroxide', strength: 0.015 } } },
+      { id: 'floor', name: 'Floor', material: 'glazed-ceramic', level: 'floor', area: 3, touched: 'daily', food: false, setting: justWashed },
+    ] }],
+  };
+  const approved = buildProtocol(home, shelf, cautiousRules, now);
+  const review = (changed: Home = home, rules = cautiousRules) => reviewOf(approved, changed, shelf, rules, now).map(({ surfaceName, why }) => [surfaceName, why]);
+  const withBasin = (to: Partial<Surface>): Home => ({ ...home, rooms: home.rooms.map((room) => ({ ...room, surfaces: room.surfaces.map((surface) => (surface.id === 'basin' ? { ...surface, ...to } : surface)) })) });
+
+  test('nothing is flagged while nothing has changed', () => expect(review()).toEqual([]));
+  test('a house rule, the survey or the shelf makes it untrue, and says how', () => {
+    expect(review(home, { ...cautiousRules, dilutedPeroxide: 'refuse' })).toEqual([['Basin', 'never']]);
+    expect(review(withBasin({ material: 'marble' }))).toEqual([['Basin', 'care']]);
+    expect(review({ ...home, rooms: [] })).toEqual([['Basin', 'gone']]);
+    expect(reviewOf(approved, home, [], cautiousRules, now)).toMatchObject([{ why: 'never', reasons: [{ code: 'stock-missing' }] }]);
+  });
+  test('a longer time is flagged with both', () => {
+    const strong = buildProtocol(withBasin({ setting: { goal: 'disinfect', against: 'everyday', accepted: null, use: { stockId: 'hydrogen peroxide', strength: 0.03 } } }), shelf, { ...cautiousRules, peroxideTime: 'published-series' }, now);
+    const same = withBasin({ setting: { goal: 'disinfect', against: 'everyday', accepted: null, use: { stockId: 'hydrogen peroxide', strength: 0.03 } } });
+    expect(reviewOf(strong, same, shelf, cautiousRules, now)).toMatchObject([{ why: 'longer', approved: 480, now: 600 }]);
+  });
+  test('two versions differ by what a person would do differently', () => {
+    const next = buildProtocol(withBasin({ name: 'Wash basin', setting: { goal: 'disinfect', against: 'everyday', accepted: null, use: { stockId: 'hydrogen peroxide', strength: 0.03 } } }), shelf, cautiousRules, now);
+    expect(diffVersions(approved, approved)).toEqual([]);
+    expect(diffVersions(approved, next)).toMatchObject([{ surfaceId: 'basin', kind: 'changed', before: { treatment: { strength: 0.015 } }, after: { treatment: { strength: 0.03 } } }]);
+    expect(diffVersions(approved, []).map(({ kind }) => kind)).toEqual(['removed', 'removed']);
+    expect(diffVersions([], approved).map(({ kind }) => kind)).toEqual(['added', 'added']);
+  });
+});
