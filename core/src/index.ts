@@ -46,6 +46,8 @@ export * from './contact/chanceOfHolding.ts';
 export * from './hazards/vapourCurve.ts';
 export * from './hazards/judgeAir.ts';
 export * from './surfaces/judgeMaterial.ts';
+export * from './reference/surfaceKinds.ts';
+export * from './surfaces/readSurfaces.ts';
 export * from './hazards/judgeCombination.ts';
 export * from './hazards/judgeSituations.ts';
 export * from './hazards/gasEstimate.ts';

@@ -13,6 +13,7 @@ const Analyse = lazy(() => import('../features/bench/Analyse.tsx'));
 const Bottles = lazy(() => import('../features/bench/Bottles.tsx'));
 const KeepApart = lazy(() => import('../features/keepApart/KeepApart.tsx'));
 const Records = lazy(() => import('../features/records/Records.tsx'));
+const HouseRules = lazy(() => import('../features/houseRules/HouseRulesPage.tsx'));
 const Rounds = lazy(() => import('../features/rounds/Rounds.tsx'));
 const Round = lazy(() => import('../features/rounds/RoundPage.tsx'));
 
@@ -33,6 +34,7 @@ export const App = () => {
               <Route path="/homes/:homeId/:tab" element={<HomePage />} />
               <Route path="/homes/:homeId/:tab/:surfaceId" element={<HomePage />} />
               <Route path="/records" element={<Records />} />
+              <Route path="/house-rules" element={<HouseRules />} />
             </>
           )}
           <Route path="/rounds" element={<Rounds />} />

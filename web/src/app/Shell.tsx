@@ -17,6 +17,7 @@ const Person = ({ me }: { me: Me }) => {
   const dispatch = useAppDispatch();
   const chosen = useAppSelector((state) => state.units);
   const [signOut] = api.useSignOutMutation();
+  const navigate = useNavigate();
   const other = chosen === 'us' ? 'metric' : 'us';
   const leave = async () => {
     await signOut();
@@ -29,6 +30,7 @@ const Person = ({ me }: { me: Me }) => {
       </MenuButton>
       <MenuItems anchor="bottom end" className="options min-w-60">
         <MenuItem><button className="options__one w-full text-left" onClick={() => dispatch(units.actions.chosen(other))}>Show {other === 'us' ? 'cups and spoons' : 'millilitres'}</button></MenuItem>
+        {me.person.role === 'supervisor' && <MenuItem><button className="options__one w-full text-left" onClick={() => void navigate('/house-rules')}>House rules</button></MenuItem>}
         <MenuItem><button className="options__one w-full text-left" onClick={leave}>Sign out</button></MenuItem>
       </MenuItems>
     </Menu>

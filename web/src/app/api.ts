@@ -44,6 +44,11 @@ export const api = createApi({
         await queryFulfilled.catch(patch.undo);
       },
     }),
+    setMany: build.mutation<null, WithBody<'setMany'>>({ query: ({ id, body }) => call('setMany', { id, body }), invalidatesTags: ['Home'] }),
+    importRooms: build.mutation<null, WithBody<'importRooms'>>({ query: ({ id, body }) => call('importRooms', { id, body }), invalidatesTags: ['Homes', 'Home'] }),
+    ruleEffects: build.query<Answer<'ruleEffects'>, Body<'ruleEffects'>>({ query: (body) => call('ruleEffects', { body }), providesTags: ['Home', 'Me'] }),
+    setHouseRules: build.mutation<Answer<'setHouseRules'>, Body<'setHouseRules'>>({ query: (body) => call('setHouseRules', { body }), invalidatesTags: ['Me', 'Home', 'Homes', 'Records'] }),
+    version: build.query<Answer<'version'>, string>({ query: (id) => call('version', { id }) }),
     approve: build.mutation<Answer<'approve'>, string>({ query: (id) => call('approve', { id, body: {} }), invalidatesTags: ['Homes', 'Home', 'Records'] }),
 
     stock: build.query<Answer<'stock'>, void>({ query: () => call('stock'), providesTags: ['Stock'] }),

@@ -13,6 +13,8 @@ interface Props {
   /** When coats after the first went on. */
   rewets?: number[];
   axis?: number;
+  /** `held` is what a model says, not what was recorded. */
+  estimate?: boolean;
   tiny?: boolean;
   scale?: boolean;
 }
@@ -20,10 +22,11 @@ interface Props {
 const seconds = (values: Record<string, number | undefined>): CSSProperties =>
   Object.fromEntries(Object.entries(values).filter(([, value]) => value !== undefined).map(([key, value]) => [`--${key}`, value])) as CSSProperties;
 
-const inWords = ({ required, held, now }: Props): string => {
+const inWords = ({ required, held, now, estimate, rewets = [] }: Props): string => {
   const needed = `${duration(required)} required`;
   if (now !== undefined) return `${clock(now)} wet so far, ${needed}`;
   if (held === undefined) return needed;
+  if (estimate) return `${needed}, holds about ${clock(held)} (estimate)${rewets.length > 0 ? ` with ${rewets.length} ${rewets.length === 1 ? 're-wet' : 're-wets'}` : held < required ? `, ${clock(required - held)} short` : ''}`;
   return `${clock(held)} held, ${needed}${held < required ? `, ${clock(required - held)} short` : ''}`;
 };
 
@@ -32,18 +35,18 @@ const tickOf = (axis: number) => [60, 120, 300, 600, 1200].find((tick) => axis /
 
 /**
  * Length is time. Pale is what is still to come, full is what was held, an open stretch is what was missing.
- * Nothing is predicted: without a record the band shows the time required.
+ * What is predicted says that it is an estimate; without a record or an estimate the band shows the time required.
  */
 export const WetBand = (props: Props) => {
   const { family, required, held, now, rewets = [], tiny = false, scale = false } = props;
-  const axis = props.axis ?? Math.max(required * 1.15, (now ?? held ?? 0) * 1.05, 60);
+  const axis = props.axis ?? Math.max(required * 1.15, Math.min((now ?? held ?? 0) * 1.05, required > 0 ? required * 1.6 : Infinity), 60);
   const running = now !== undefined;
-  const filled = running ? Math.min(now, axis) : held;
+  const filled = running ? Math.min(now, axis) : held === undefined ? undefined : Math.min(held, axis);
   const short = !running && held !== undefined && held < required;
   const every = tickOf(axis);
   return (
     <span className={`wet-band ${tiny ? 'wet-band--tiny' : ''} ${running ? 'wet-band--running' : ''}`} data-family={family} role="img" aria-label={inWords(props)}
-      style={seconds({ axis, need: required, held: running ? Math.max(required, now) : held, now })}>
+      style={seconds({ axis, need: required, held: running ? Math.max(required, now) : filled, now })}>
       <span className="wet-band__track">
         {filled === undefined ? <i className="wet-band__ahead" style={seconds({ now: 0, held: required })} /> : <i className="wet-band__held" />}
         {running && now < required && <i className="wet-band__ahead" />}

@@ -1,7 +1,7 @@
 import {
   componentWords, containerWords, gasWords, hazardWords, keepingWords, mixtureWords, percent, precautionWords, reactionWords, reasonInWords, statementWords, toolNames, type StockRow,
 } from '@zymostat/contract';
-import { activeFacts, costOf, inMillilitres, parseFigure, type Claim, type HouseRules } from '@zymostat/core';
+import { activeFacts, costOf, inMillilitres, parseFigure, type Chance, type Claim, type HouseRules } from '@zymostat/core';
 import { useState } from 'react';
 import { Severity } from '../../ui/parts.tsx';
 import { StrengthRule } from '../../ui/StrengthRule.tsx';
@@ -9,21 +9,22 @@ import { TextField } from '../../ui/Field.tsx';
 import { figureBetween } from '../../ui/checks.ts';
 import { leading, spanFor, type Made } from './analysis.ts';
 import { Label } from './LabelPreview.tsx';
-import { DRAWS, useChance } from './useChance.ts';
+import { DRAWS, useWorkerDraws } from '../../app/useWorkerDraws.ts';
+import type { ChanceWorker } from './chance.worker.ts';
 
 const days = (seconds: number): string => (seconds === 0 ? 'Not at all' : seconds <= 86_400 ? 'Until tomorrow' : seconds >= 365 * 86_400 ? `${Math.round(seconds / (365 * 86_400))} ${seconds >= 2 * 365 * 86_400 ? 'years' : 'year'}` : `${Math.round(seconds / 86_400)} days`);
 const part = (fraction: number) => (fraction >= 0.0995 ? percent(Math.round(fraction * 1000) / 1000) : percent(Math.round(fraction * 10_000) / 10_000));
 
 /** How sure the strength is, as people measure; drawn in a worker, and can be stopped. */
 const HowSure = ({ made, rules }: { made: Made; rules: HouseRules }) => {
-  const { answer, ask, cancel } = useChance();
+  const { drawn, ask, cancel } = useWorkerDraws<ChanceWorker, Chance>(() => new Worker(new URL('./chance.worker.ts', import.meta.url), { type: 'module' }));
   const lead = leading(made.formula);
   const span = lead && spanFor(lead.active, rules);
   if (!lead || !span || lead.family === 'vinegar') return <>Nothing in it has a strength to hold.</>;
-  const start = () => void ask({ portions: made.portions, strong: lead.family === 'alcohol' ? 'alcohol' : 'peroxide', span });
-  if (answer.state === 'drawing') return <span role="status">Measuring it {answer.done.toLocaleString('en-GB')} of {DRAWS.toLocaleString('en-GB')} times … <button className="btn btn--quiet" onClick={cancel}>Cancel</button></span>;
-  if (answer.state !== 'drawn') return <button className="btn btn--quiet" onClick={start}>How sure, as people measure?</button>;
-  const { chance } = answer;
+  const start = () => void ask((worker, tell) => worker.draw([...made.portions], lead.family === 'alcohol' ? 'alcohol' : 'peroxide', span, DRAWS, tell));
+  if (drawn.state === 'drawing') return <span role="status">Measuring it {drawn.done.toLocaleString('en-GB')} of {DRAWS.toLocaleString('en-GB')} times … <button className="btn btn--quiet" onClick={cancel}>Cancel</button></span>;
+  if (drawn.state !== 'drawn') return <button className="btn btn--quiet" onClick={start}>How sure, as people measure?</button>;
+  const chance = drawn.result;
   const portion = made.portions.find(({ row }) => row === chance.lever.row);
   return (
     <span role="status">In strength <b className="fig">{Math.round((100 * chance.within) / chance.draws)}</b> times in 100 as people measure (estimate). What matters most: {chance.lever.by === 'stock' ? `what the stock of line ${chance.lever.row + 1} really holds` : `the amount of line ${chance.lever.row + 1}, ${portion ? toolNames[portion.tool] : ''}`}.</span>

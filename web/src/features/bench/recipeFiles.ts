@@ -1,13 +1,7 @@
 import { recipeFile, type RecipeFile } from '@zymostat/contract';
 import * as v from 'valibot';
+import { save } from '../../ui/saveFile.ts';
 
-const save = (name: string, type: string, text: string): void => {
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([text], { type }));
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(link.href);
-};
 const fileName = (name: string) => name.trim().toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'recipe';
 
 export const exportJson = (recipe: Omit<RecipeFile, 'format'>): void => save(`${fileName(recipe.name)}.json`, 'application/json', `${JSON.stringify({ format: 'zymostat.recipe/1', ...recipe } satisfies RecipeFile, null, 2)}\n`);

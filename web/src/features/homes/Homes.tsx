@@ -1,4 +1,4 @@
-import { situationNames, type HomeRow } from '@zymostat/contract';
+import { productNames, situationNames, type HomeRow } from '@zymostat/contract';
 import { enforce } from '@zymostat/core';
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
@@ -8,6 +8,7 @@ import { StandingNote, Verdict, Waiting, WentWrong } from '../../ui/parts.tsx';
 import { dayOf } from '../../ui/times.ts';
 import { walkKeys } from '../../ui/walk.ts';
 import { Window } from '../../ui/Window.tsx';
+import { Flags } from '../protocols/Flags.tsx';
 import { HeldUp } from '../protocols/HeldUp.tsx';
 import { countInWords } from '../protocols/words.ts';
 import { HomeForm } from './HomeForm.tsx';
@@ -34,6 +35,7 @@ const HomeSheet = ({ homeId }: { homeId: string }) => {
         <Link className="btn btn--main" to={`/homes/${home.id}/${surfaces.length === 0 ? 'survey' : 'protocol'}`}>{surfaces.length === 0 ? 'Survey it' : 'Open the protocol'}</Link>
       </Verdict>
       <HeldUp home={home} objections={objections} />
+      <Flags home={home} />
       <table className="ledger mt-4">
         <thead><tr><th>Room</th><th>Air</th><th className="num">Volume</th><th className="num">Surfaces</th><th className="num">To disinfect</th></tr></thead>
         <tbody>
@@ -43,13 +45,14 @@ const HomeSheet = ({ homeId }: { homeId: string }) => {
               <td>{room.ventilation === 'none' ? 'no window or fan' : room.ventilation}{room.flame && ', flame'}</td>
               <td className="num">{(room.floorArea * room.height).toFixed(0)} m³</td>
               <td className="num">{room.surfaces.length}</td>
-              <td className="num">{room.surfaces.filter((surface) => surface.setting.goal === 'disinfect').length}</td>
+              <td className="num">{room.surfaces.filter((surface) => surface.setting.goal !== 'clean').length}</td>
             </tr>
           ))}
         </tbody>
       </table>
       <p className="my-3 flex gap-5"><Link className="btn btn--quiet" to={`/homes/${home.id}/survey`}>Survey</Link><button className="btn btn--quiet" onClick={() => edit(true)}>Change name and who lives here</button></p>
       <Window open={editing} title={`Change ${home.name}`} onClose={() => edit(false)}><HomeForm home={home} onDone={() => edit(false)} /></Window>
+      {home.clientKeeps.length > 0 && <p className="small soft mb-3">The client keeps: {home.clientKeeps.map((one) => productNames[one]).join(', ')}.</p>}
     </>
   );
 };

@@ -7,12 +7,14 @@ import { Descent } from '../../ui/Descent.tsx';
 import { StandingNote, Verdict } from '../../ui/parts.tsx';
 import { Window } from '../../ui/Window.tsx';
 import { HomeHead, type Standing } from './HomePage.tsx';
+import { HomeFiles } from './HomeFiles.tsx';
+import { QuickSurfaces } from './QuickSurfaces.tsx';
 import { RoomForm } from './RoomForm.tsx';
 import { SurfaceForm } from './SurfaceForm.tsx';
 
 /** What is in this home: rooms with their air, surfaces with their material and use. */
 export const Survey = ({ home, openRoomId, chosenId, onOpen, onChoose }: Standing) => {
-  const [dialog, setDialog] = useState<'new-room' | 'room' | 'take-room' | null>(null);
+  const [dialog, setDialog] = useState<'new-room' | 'room' | 'take-room' | 'several' | null>(null);
   const [adding, add] = useState(false);
   const [removeRoom] = api.useRemoveRoomMutation();
   const room = home.rooms.find((one) => one.id === openRoomId);
@@ -44,10 +46,12 @@ export const Survey = ({ home, openRoomId, chosenId, onOpen, onChoose }: Standin
         {room?.surfaces.length === 0 && <p className="soft py-4">No surface in this room yet.</p>}
         <p className="mt-4 flex flex-wrap gap-3">
           {room && <button className="btn" onClick={startAdding}>Add a surface to {room.name} <span className="key">n</span></button>}
+          {room && <button className="btn" onClick={() => setDialog('several')}>Several at once</button>}
           <button className="btn" onClick={() => setDialog('new-room')}>Add a room</button>
           {room && <button className="btn btn--quiet" onClick={() => setDialog('room')}>Change {room.name}</button>}
         </p>
         {room && <p className="small soft mt-3">{room.name}: {room.floorArea} m² by {room.height} m, {ventilationNames[room.ventilation]}{room.flame ? ', flame or pilot light' : ''}.</p>}
+        <HomeFiles home={home} />
       </section>
       <section className="sheet" aria-label={surface?.name ?? 'Survey'}>
         {room && adding ? <SurfaceForm key={`new ${room.id}`} roomId={room.id} roomName={room.name} onDone={(id) => (id ? choose(id) : add(false))} />
@@ -59,6 +63,7 @@ export const Survey = ({ home, openRoomId, chosenId, onOpen, onChoose }: Standin
         <StandingNote />
       </section>
       <Window open={dialog === 'new-room'} title="Add a room" onClose={close}><RoomForm homeId={home.id} onDone={(id) => { close(); if (id) onOpen(id); }} /></Window>
+      <Window open={dialog === 'several'} title={`Several surfaces in ${room?.name}`} onClose={close}>{room && <QuickSurfaces room={room} onDone={close} />}</Window>
       <Window open={dialog === 'room'} title={`Change ${room?.name}`} onClose={close}>
         {room && <RoomForm homeId={home.id} room={room} onDone={close} />}
         <p className="mt-4"><button className="btn btn--quiet" onClick={() => setDialog('take-room')}>Take this room out of the survey</button></p>

@@ -16,10 +16,25 @@ interface Props {
   typed: { stockId: string; strength: string } | undefined;
   onType: (typed: { stockId: string; strength: string }) => void;
   onSet: () => void;
+  onDrying: () => void;
 }
 
+/** What one coat does against the time required; and where it does not hold, what the planned coats do. */
+const Bands = ({ family, contact: { seconds, prediction } }: { family: Compared['family']; contact: Compared['contact'] }) => {
+  if (!prediction) return <WetBand family={family} required={seconds} scale />;
+  const { holds, rewets } = prediction;
+  if (rewets.count === 0) return <WetBand family={family} required={seconds} held={holds} estimate scale />;
+  const axis = seconds * 1.3;
+  return (
+    <div className="compare__two">
+      <span className="pt-3">one coat</span><span className="pt-3"><WetBand family={family} required={seconds} held={holds} estimate axis={axis} /></span>
+      <span className="pt-2">{rewets.count + 1} coats</span><span className="pt-2"><WetBand family={family} required={seconds} held={Math.max(seconds, rewets.count * rewets.every + holds)} rewets={rewets.at} estimate axis={axis} scale /></span>
+    </div>
+  );
+};
+
 /** One family for one surface: outcome, strength rule, wet band, and every reason with its source. */
-export const FamilyRow = ({ compared, stocks, goal, rules, set, typed, onType, onSet }: Props) => {
+export const FamilyRow = ({ compared, stocks, goal, rules, set, typed, onType, onSet, onDrying }: Props) => {
   const { family, stock, strength, contact } = compared;
   const { basis } = activeFacts[stock.active];
   const never = contact.outcome === 'never';
@@ -41,19 +56,20 @@ export const FamilyRow = ({ compared, stocks, goal, rules, set, typed, onType, o
       <div className="compare__rule"><StrengthRule family={family} stock={stock.strength} span={goal === 'clean' ? { floor: 0, top: 1 } : contact.span} batch={strength} /></div>
       <div className="compare__band">
         {never ? <p className="small soft">{contact.span ? 'No wet time would count.' : 'No stretch of the rule is permitted, and no wet time would count.'}</p>
-          : contact.seconds > 0 ? <WetBand family={family} required={contact.seconds} scale /> : <p className="small soft">No wait: it only cleans.</p>}
+          : contact.seconds > 0 ? <Bands family={family} contact={contact} /> : <p className="small soft">No wait: it only cleans.</p>}
       </div>
       <div className="compare__why">
         {never && worst && <p className="compare__source">{worst.source}</p>}
         {grave.map((reason) => <p key={reason.code} className="my-0.5"><Severity is={reason.outcome} /> <span className="ml-1">{reasonInWords(reason)}</span> <span className="compare__source">{reason.source}</span></p>)}
         {!never && <p>{mild.map((reason) => <span key={reason.code}>{reasonInWords(reason)} <span className="compare__source">{reason.source}</span> </span>)}</p>}
         <button className="btn btn--quiet mt-1" aria-expanded={changing} onClick={() => change(!changing)}>{changing ? 'Leave it so' : 'Other strength or stock'}</button>
+        {!never && contact.prediction && <button className="btn btn--quiet mt-1 ml-5" onClick={onDrying}>Wet time and air</button>}
         {!set && !never && <button className="btn btn--quiet mt-1 ml-5" onClick={onSet}>Set {familyNames[family].toLowerCase()}</button>}
       </div>
       {changing && <div className="compare__acts">
         <TextField label="In use at" figure value={typed?.strength ?? percent(strength)} check={aStrength(basis)} onChange={(text) => onType({ stockId: stock.id, strength: text })} />
         {stocks.length > 1 && <Choice className="field--stock" label="From" value={stock.id} onChange={(stockId) => onType({ stockId, strength: typed?.strength ?? percent(strength) })} options={stocks.map((one) => ({ value: one.id, name: `${one.name}, ${one.code}` }))} />}
-        {goal === 'disinfect' && never && contact.span && <span className="small soft pb-2">As it stands it is {nameOfBatch(stock.active, strength, rules)}.</span>}
+        {goal !== 'clean' && never && contact.span && <span className="small soft pb-2">As it stands it is {nameOfBatch(stock.active, strength, rules)}.</span>}
       </div>}
     </article>
   );

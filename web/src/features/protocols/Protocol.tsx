@@ -7,6 +7,9 @@ import { Goal, StandingNote, Verdict, Waiting, WentWrong } from '../../ui/parts.
 import { dayOf } from '../../ui/times.ts';
 import { WetBand } from '../../ui/WetBand.tsx';
 import { HomeHead, type Standing } from '../homes/HomePage.tsx';
+import { Differences } from './Differences.tsx';
+import { FillRest } from './FillRest.tsx';
+import { Flags } from './Flags.tsx';
 import { HeldUp } from './HeldUp.tsx';
 import { SurfaceSheet } from './SurfaceSheet.tsx';
 import { countInWords } from './words.ts';
@@ -29,7 +32,11 @@ export const Protocol = ({ home, openRoomId, chosenId, onOpen, onChoose }: Stand
     const stock = setting.use && stocks.find((one) => one.id === setting.use!.stockId);
     return stock ? activeFacts[stock.active].family : undefined;
   };
-  const band = (surface: SurfaceRow, room: RoomRow) => <WetBand tiny family={familyOf(surface)} required={judged(surface, room).seconds} axis={longest * 1.15} />;
+  const band = (surface: SurfaceRow, room: RoomRow) => {
+    const { seconds, prediction } = judged(surface, room);
+    const { holds, rewets } = prediction ?? { holds: undefined, rewets: { count: 0, every: 0, at: [] } };
+    return <WetBand tiny family={familyOf(surface)} required={seconds} held={rewets.count > 0 ? Math.max(seconds, rewets.count * rewets.every + holds!) : holds} rewets={rewets.at} estimate axis={longest * 1.15} />;
+  };
   const under = (surface: SurfaceRow, room: RoomRow) => {
     const { use, goal } = surface.setting;
     const { seconds } = judged(surface, room);
@@ -59,17 +66,19 @@ export const Protocol = ({ home, openRoomId, chosenId, onOpen, onChoose }: Stand
       <section className="leaf" aria-label="Protocol">
         <HomeHead home={home} tab="protocol" />
         <Descent home={home} openRoomId={openRoomId} chosenId={chosenId} onOpen={onOpen} onChoose={onChoose} beside={(surface) => <Goal is={surface.setting.goal} />} under={under} pip={pip} />
-        <p className="small soft my-2 flex flex-wrap gap-x-4"><span className="goal goal--clean">clean</span><span className="goal goal--disinfect">disinfect</span><span className="ml-auto">{all.filter((surface) => surface.setting.goal === 'clean').length} of {all.length} surfaces need only cleaning</span></p>
+        <p className="small soft my-2 flex flex-wrap gap-x-4"><span className="goal goal--clean">clean</span><span className="goal goal--sanitise">sanitise</span><span className="goal goal--disinfect">disinfect</span><span className="ml-auto">{all.filter((surface) => surface.setting.goal === 'clean').length} of {all.length} surfaces need only cleaning</span></p>
         <div className="mt-2 mb-1 flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
           <h2>{objections.length > 0 ? `${countInWords(objections.length)} before approval` : home.changedSinceApproval ? 'Nothing stands before approval' : `Version ${newest!.number} stands as approved`}</h2>
           {(home.changedSinceApproval || objections.length > 0) && all.length > 0 && (
             <button className={`btn ${ready && !chosen ? 'btn--main' : ''}`} disabled={approving.isLoading} onClick={() => void approve(home.id)}>Approve protocol</button>
           )}
         </div>
+        <p className="my-1"><FillRest home={home} stocks={stocks} rules={rules} now={now} /></p>
         <HeldUp home={home} objections={objections} />
+        <Flags home={home} />
         {refused?.objections && <p role="alert" className="notice my-2"><b>Not approved.</b> {countInWords(refused.objections.length)} in the way. The refusal is on record.</p>}
         {refused && !refused.objections && <WentWrong error={approving.error} />}
-        {newest && <p className="small soft mt-2">Version {newest.number}, approved by {newest.approvedBy} on {dayOf(newest.approvedAt)}{home.changedSinceApproval ? '; the home has changed since.' : '.'}</p>}
+        {newest && <p className="small soft mt-2">Version {newest.number}, approved by {newest.approvedBy} on {dayOf(newest.approvedAt)}{home.changedSinceApproval ? '; the home has changed since. ' : '. '}<Differences home={home} stocks={stocks} rules={rules} now={now} /></p>}
       </section>
       <section className="sheet" aria-label={chosen?.name ?? 'The surface'}>
         {chosen && chosenRoom ? <SurfaceSheet key={chosen.id} home={home} room={chosenRoom} surface={chosen} stocks={stocks} rules={rules} now={now} />

@@ -1,12 +1,15 @@
 import { againstNames, familyNames, materialWords, percent, touchedNames, type HomeDetail, type RoomRow, type StockRow, type SurfaceRow } from '@zymostat/contract';
 import { activeFacts, assessSurface, bestOf, compareFamilies, families, materials, parseStrength, type Compared, type Family, type HouseRules, type Material, type Setting } from '@zymostat/core';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { api } from '../../app/api.ts';
 import { written } from '../../ui/checks.ts';
 import { Choice, Segments, optionsOf, TextField } from '../../ui/Field.tsx';
 import { Severity, Verdict, WentWrong } from '../../ui/parts.tsx';
 import { FamilyRow } from './FamilyRow.tsx';
-import { sayTreatment, sayWashOnly } from './words.ts';
+import { sayHolding, sayTreatment, sayWashOnly } from './words.ts';
+
+/** The curves come with the charts, when somebody asks for them. */
+const WetTime = lazy(() => import('../wetTime/WetTime.tsx'));
 
 interface Props {
   home: HomeDetail;
@@ -46,22 +49,23 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
   const chosen = compared.find(isSet);
   const best = bestOf(compared);
   const porous = (materials[surface.material] as Material).porous === true;
+  const [drying, setDrying] = useState<Compared | null>(null);
   const use = (one: Compared) => set({ use: { stockId: one.stock.id, strength: one.strength }, accepted: null });
 
-  const proposal = chosen ?? (setting.goal === 'disinfect' ? best : undefined);
-  const say = !proposal ? (setting.goal === 'disinfect' ? 'Nothing on the shelf may disinfect this. Clean it, or call for a registered product or a licensed trade.' : sayWashOnly(porous))
+  const proposal = chosen ?? (setting.goal === 'clean' ? undefined : best);
+  const say = !proposal ? (setting.goal !== 'clean' ? 'Nothing on the shelf may do this. Clean it, or call for a registered product or a licensed trade.' : sayWashOnly(porous))
     : proposal.contact.outcome === 'never' ? `${familyNames[proposal.family]} is set, and it does not hold here.`
     : sayTreatment(setting.goal, proposal.stock.active, proposal.strength, proposal.contact);
   const careOpen = chosen?.contact.outcome === 'care' && !setting.accepted;
   return (
     <>
       <p className="crumb"><b>{surface.name}</b> · {materialWords[surface.material].name} · {surface.area} m² · {touchedNames[surface.touched]}{surface.food && ' · food touches it'}</p>
-      <Verdict say={say} why={chosen ? undefined : proposal ? 'Not set yet: this is what the evidence, the material and the home allow.' : undefined}>
+      <Verdict say={say} why={proposal ? [sayHolding(proposal.contact), chosen ? undefined : 'Not set yet: this is what the evidence, the material and the home allow.'].filter(Boolean).join(' ') || undefined : undefined}>
         {proposal && !chosen && proposal.contact.outcome !== 'never' && <button className="btn btn--main" onClick={() => use(proposal)}>Set {familyNames[proposal.family].toLowerCase()}</button>}
       </Verdict>
       <div className="mb-4 flex flex-wrap items-end gap-x-6 gap-y-3">
-        <Segments label="Must be" value={setting.goal} onChange={(goal) => set({ goal, use: null, accepted: null })} options={[{ value: 'clean', name: 'cleaned' }, { value: 'disinfect', name: 'disinfected' }]} />
-        {setting.goal === 'disinfect' && <Choice className="w-56" label="Against" value={setting.against} onChange={(against) => set({ against })} options={optionsOf(againstNames)} />}
+        <Segments label="Must be" value={setting.goal} onChange={(goal) => set({ goal, use: null, accepted: null })} options={[{ value: 'clean', name: 'cleaned' }, { value: 'sanitise', name: 'sanitised' }, { value: 'disinfect', name: 'disinfected' }]} />
+        {setting.goal !== 'clean' && <Choice className="w-56" label="Against" value={setting.against} onChange={(against) => set({ against })} options={optionsOf(againstNames)} />}
         {setting.use && <button className="btn btn--quiet mb-1.5" onClick={() => set({ use: null, accepted: null })}>Take {chosen ? familyNames[chosen.family].toLowerCase() : 'it'} off again</button>}
       </div>
       <WentWrong error={saving.error} />
@@ -76,13 +80,14 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
         const one = compared.find((candidate) => candidate.family === family);
         return one
           ? <FamilyRow key={family} compared={one} stocks={stocks.filter((stock) => activeFacts[stock.active].family === family)} goal={setting.goal} rules={rules} set={isSet(one)}
-              typed={typed[family]} onType={(to) => setTyped({ ...typed, [family]: to })} onSet={() => use(one)} />
+              typed={typed[family]} onType={(to) => setTyped({ ...typed, [family]: to })} onSet={() => use(one)} onDrying={() => setDrying(one)} />
           : <article key={family} className="compare compare--line" data-family={family}><div className="compare__name"><i className="compare__swatch fill" /><h2>{familyNames[family]}</h2></div><p className="compare__why">No stock at hand.</p></article>;
       })}
       <article className="compare compare--line" data-family="soap">
         <div className="compare__name"><i className="compare__swatch fill" /><h2>Detergent</h2></div>
         <p className="compare__why flex items-baseline gap-3" style={{ margin: 0 }}><Severity is="use" word="Use first" /><span>Soil spends the solution, so the wet time counts from a clean surface. It lifts; it does not kill.</span></p>
       </article>
+      {drying && <Suspense><WetTime title={surface.name} active={drying.stock.active} strength={drying.strength} seconds={drying.contact.seconds} against={setting.against} prediction={drying.contact.prediction!} area={surface.area} room={room} rules={rules} onClose={() => setDrying(null)} /></Suspense>}
     </>
   );
 };

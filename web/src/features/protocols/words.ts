@@ -1,5 +1,5 @@
-import { duration, familyNames, materialWords, strengthOf } from '@zymostat/contract';
-import { activeFacts, type Active, type Contact, type Goal } from '@zymostat/core';
+import { clock, duration, familyNames, strengthOf } from '@zymostat/contract';
+import { activeFacts, type Active, type Assessed, type Contact, type Goal } from '@zymostat/core';
 
 const figures = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'];
 
@@ -16,4 +16,9 @@ export const sayTreatment = (goal: Goal, active: Active, strength: number, { sec
 
 export const sayWashOnly = (porous: boolean): string => (porous ? 'Clean it only: nothing disinfects a porous thing.' : 'Wash it with detergent, rinse, dry.');
 
-export const materialName = (id: keyof typeof materialWords): string => materialWords[id].name;
+/** How it will hold, in a sentence. */
+export const sayHolding = ({ seconds, prediction }: Assessed): string | undefined => {
+  if (!prediction || seconds === 0) return undefined;
+  const { rewets, holds } = prediction;
+  return rewets.count === 0 ? `One coat is enough: it holds for about ${clock(holds)} (estimate).` : `One coat holds for about ${clock(holds)} (estimate): re-wet ${rewets.count === 1 ? `once, after ${clock(rewets.every)}` : `every ${clock(rewets.every)}`}.`;
+};

@@ -1,0 +1,41 @@
+import { materialWords, type RoomRow } from '@zymostat/contract';
+import { materialIds, readSurfaces, type MaterialId } from '@zymostat/core';
+import { useState } from 'react';
+import { api } from '../../app/api.ts';
+import { Choice, TextField } from '../../ui/Field.tsx';
+import { WentWrong } from '../../ui/parts.tsx';
+
+/** "basin, chrome tap, mirror": three surfaces with their likely materials, to be confirmed before they are added. */
+export const QuickSurfaces = ({ room, onDone }: { room: RoomRow; onDone: () => void }) => {
+  const [text, setText] = useState('');
+  const [materials, setMaterials] = useState<Record<string, MaterialId>>({});
+  const [addSurface, adding] = api.useAddSurfaceMutation();
+  const noted = readSurfaces(text);
+  const unsure = noted.filter(({ name, sure }) => !sure && !materials[name]);
+  const add = async () => {
+    for (const { sure: _, ...surface } of noted) {
+      const result = await addSurface({ id: room.id, body: { ...surface, material: materials[surface.name] ?? surface.material } });
+      // What could not be added stays in the field.
+      if (result.error) return;
+      setText((before) => before.split(/[,;\n]/).filter((one) => one.trim().toLowerCase() !== surface.name.toLowerCase()).join(','));
+    }
+    onDone();
+  };
+  return (
+    <form className="grid gap-4" onSubmit={(event) => { event.preventDefault(); if (noted.length > 0 && unsure.length === 0) void add(); }} noValidate>
+      <TextField label={`What is in ${room.name}`} value={text} onChange={setText} lines={3} autoFocus hint="As you walk through it: basin, chrome tap, mirror, oak floor." />
+      {noted.length > 0 && (
+        <ul className="grid max-h-[44vh] gap-2 overflow-auto" aria-label="Read as">
+          {noted.map(({ name, material, sure, area }, i) => (
+            <li key={`${i} ${name}`} className="grid grid-cols-[1fr_220px] items-end gap-3 border-b border-rule pb-2">
+              <span><b className="font-semibold">{name}</b><span className="small soft block">{sure ? `about ${area} m², to be put right later` : 'Not known: say what it is made of.'}</span></span>
+              <Choice label={`Material of ${name}`} value={materials[name] ?? (sure ? material : null)} onChange={(id) => setMaterials({ ...materials, [name]: id as MaterialId })} options={materialIds.map((id) => ({ value: id as MaterialId | null, name: materialWords[id].name }))} />
+            </li>
+          ))}
+        </ul>
+      )}
+      <WentWrong error={adding.error} />
+      <p className="flex gap-3"><button className="btn btn--main" disabled={noted.length === 0 || unsure.length > 0 || adding.isLoading}>{noted.length === 0 ? 'Add them' : `Add ${noted.length === 1 ? 'this one' : `these ${noted.length}`}`}</button><button type="button" className="btn" onClick={onDone}>Leave it</button></p>
+    </form>
+  );
+};
