@@ -64,6 +64,8 @@ export const endpoints = {
   stock: endpoint(routes.stock, 'person', 'Stock containers at hand', { answer: v.array(m.stock) }),
   batches: endpoint(routes.batches, 'person', 'Batches made, newest first', { answer: v.array(m.batch) }),
   pourBatch: endpoint(routes.pourBatch, 'person', 'Record a batch', { body: m.pourBatch, answer: m.batch }),
+  addProduct: endpoint(routes.addProduct, 'supervisor', 'Enter a registered product with its label', { body: m.productFields, answer: m.stock }),
+  editProduct: endpoint(routes.editProduct, 'supervisor', 'Change what was entered of a product’s label', { params: byId, body: m.productFields, answer: m.stock }),
   checkBatch: endpoint(routes.checkBatch, 'person', 'Check a finished batch by meter or strip: verified, or set aside', { params: byId, body: m.reading, answer: m.batch }),
 
   bottles: endpoint(routes.bottles, 'person', 'Bottles with what they hold and have held', { answer: v.array(m.bottle) }),

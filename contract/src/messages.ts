@@ -1,7 +1,7 @@
-import { bottleMaterials, claims, levels, materialIds, stripSteps } from '@zymostat/core';
+import { bottleMaterials, claims, groups, levels, materialIds, stripSteps } from '@zymostat/core';
 import * as v from 'valibot';
 import {
-  active, against, batchPurpose, eventKind, goal, homeFields, houseRules, id, instant, name, reason, role, roomFields, sentence, setting, situationList, step, strength,
+  active, against, batchPurpose, eventKind, goal, homeFields, houseRules, id, instant, name, productLabel, reason, role, roomFields, sentence, setting, situationList, step, strength,
   surfaceFields, volume,
 } from './parts.ts';
 
@@ -59,7 +59,8 @@ export const protocol = v.strictObject({
 });
 export const version = v.strictObject({ ...versionHead.entries, homeId: id, protocol });
 
-export const stock = v.strictObject({ id, code: v.string(), name, active, strength, volume: v.number(), expiresAt: instant, pricePerLitre: v.nullable(v.number()) });
+export const stock = v.strictObject({ id, code: v.string(), name, active, strength, volume: v.number(), expiresAt: instant, pricePerLitre: v.nullable(v.number()), label: v.nullable(productLabel) });
+export const productFields = v.strictObject({ name, volume, expiresAt: instant, pricePerLitre: v.nullable(v.pipe(v.number(), v.minValue(0, 'A price is 0 or more.'), v.maxValue(10_000))), label: productLabel });
 
 /** `weighed` in kg, where it was poured by a scale. */
 const weighed = v.strictObject({ stock: v.pipe(v.number(), v.gtValue(0), v.maxValue(100)), water: v.pipe(v.number(), v.minValue(0), v.maxValue(100)) });
@@ -69,7 +70,7 @@ export const batchFacts = v.strictObject({
   waterVolume: v.number(), madeAt: instant, madeBy: name, discardAfter: instant, weighed: v.optional(weighed),
 });
 export const batchStatus = v.picklist(['unchecked', 'verified', 'set-aside']);
-export const batch = v.strictObject({ ...batchFacts.entries, status: batchStatus, measured: v.nullable(v.number()) });
+export const batch = v.strictObject({ ...batchFacts.entries, status: batchStatus, measured: v.nullable(v.number()), groups: v.array(v.picklist(groups)) });
 
 /** kg/m³ and °C as a density meter shows them, or the step of a peroxide strip as a fraction w/v. */
 export const densityReading = v.strictObject({ density: v.pipe(v.number(), v.minValue(600, 'A density is 600 to 1300 kg/m³.'), v.maxValue(1300, 'A density is 600 to 1300 kg/m³.')), temperature: v.pipe(v.number(), v.minValue(-10, 'A temperature is -10 to 40 °C.'), v.maxValue(40, 'A temperature is -10 to 40 °C.')) });
@@ -79,7 +80,7 @@ export const reading = v.variant('by', [v.strictObject({ by: v.literal('density'
 export const newBottle = v.strictObject({ material: v.picklist(bottleMaterials), opaque: v.boolean(), volume });
 const bottleEvent = v.strictObject({ at: instant, by: name, did: v.picklist(['filled', 'washed']), batchCode: v.nullable(v.string()) });
 export const bottle = v.strictObject({
-  id, code: v.string(), ...newBottle.entries, heldSinceWash: v.nullable(v.strictObject({ active, strength, batchId: id, batchCode: v.string() })), history: v.array(bottleEvent),
+  id, code: v.string(), ...newBottle.entries, heldSinceWash: v.nullable(v.strictObject({ active, strength, groups: v.array(v.picklist(groups)), batchId: id, batchCode: v.string() })), history: v.array(bottleEvent),
 });
 export const fillBottle = v.strictObject({ batchId: id });
 /** The bottle's code and the person's own name, typed, so that nobody confirms by a slip. */

@@ -1,6 +1,6 @@
 import { toJsonSchema } from '@valibot/to-json-schema';
 import { endpoints, type Endpoint, type Schema } from './endpoints.ts';
-import { problem, recipeFile } from './messages.ts';
+import { homeFile, problem, recipeFile } from './messages.ts';
 
 /** JSON Schema of what goes over the wire; checks that JSON Schema cannot say are left to the server. */
 const jsonSchema = (schema: Schema): object => {
@@ -40,5 +40,7 @@ export const openapi = () => {
   };
 };
 
-/** JSON Schema of a recipe's file, as docs/formats/recipe.schema.json holds it. */
-export const recipeJsonSchema = (): object => ({ $schema: 'https://json-schema.org/draft/2020-12/schema', title: 'zymostat.recipe/1', ...jsonSchema(recipeFile) });
+const published = (title: string, schema: Schema): object => ({ $schema: 'https://json-schema.org/draft/2020-12/schema', title, ...jsonSchema(schema) });
+
+/** JSON Schemas of the files that people take along, as docs/formats holds them. */
+export const fileSchemas = (): Record<'recipe' | 'home', object> => ({ recipe: published('zymostat.recipe/1', recipeFile), home: published('zymostat.home/1', homeFile) });

@@ -1,5 +1,5 @@
 import {
-  actives, eventKinds, goals, levels, materialIds, productIds, schools, severities, situations, threats, touches, ventilations,
+  actives, eventKinds, goals, groups, levels, materialIds, productIds, schools, severities, situations, threats, touches, ventilations,
   type HouseQuestion, type HouseRules, type Outcome, type ReasonCode, type Step,
 } from '@zymostat/core';
 import * as v from 'valibot';
@@ -78,6 +78,19 @@ export const homeFields = v.strictObject({ name, place: name, situations: situat
 export const houseRules = v.strictObject(
   Object.fromEntries(Object.entries(schools).map(([question, list]) => [question, v.picklist(list as readonly string[], `Allowed for ${question}: ${list.join(', ')}.`)])) as unknown as { [Q in HouseQuestion]: v.GenericSchema<HouseRules[Q]> },
 );
+
+/** A registered product's label as the supervisor enters it: at least one use, each against something and for a time. */
+export const productLabel = v.strictObject({
+  groups: v.pipe(v.array(v.picklist(groups)), v.minLength(1, 'Say what is in it: at least one reactive group, or unknown.'), v.transform((list) => [...new Set(list)])),
+  uses: v.pipe(
+    v.array(v.strictObject({
+      goal: v.picklist(['sanitise', 'disinfect']), against: v.pipe(v.array(v.picklist(threats)), v.minLength(1, 'Say against what.')),
+      seconds: v.pipe(v.number(), v.integer(), v.minValue(1, 'A label’s time is 1 s to 2 h.'), v.maxValue(7200, 'A label’s time is 1 s to 2 h.')),
+    })),
+    v.minLength(1, 'Enter at least one use with its time, as the label gives it.'), v.maxLength(20),
+  ),
+  notOn: v.pipe(v.array(v.picklist(materialIds)), v.transform((list) => [...new Set(list)])),
+});
 
 /** What a batch is poured for. */
 export const batchPurpose = v.picklist(['clean', 'disinfect']);

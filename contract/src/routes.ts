@@ -24,6 +24,8 @@ export const routes = {
   stock: 'GET /stock',
   batches: 'GET /batches',
   pourBatch: 'POST /batches',
+  addProduct: 'POST /products',
+  editProduct: 'PUT /products/:id',
   checkBatch: 'POST /batches/:id/check',
   bottles: 'GET /bottles',
   addBottle: 'POST /bottles',

@@ -1,7 +1,7 @@
 import { cautiousRules, hazardClasses, hazardLabels, materialIds, precautions, productIds, rules, type Reason, type ReasonCode, type RuleId } from '@zymostat/core';
 import { readFileSync } from 'node:fs';
 import * as v from 'valibot';
-import { clock, duration, endpoints, homeFields, labelWords, materialWords, openapi, percent, pictogramSvg, precautionWords, productNames, reasonInWords, recipeJsonSchema, roomFields, ruleWords, setting, statementWords, strengthOf } from '../src/index.ts';
+import { clock, duration, endpoints, fileSchemas, homeFields, labelWords, materialWords, openapi, percent, pictogramSvg, precautionWords, productNames, reasonInWords, roomFields, ruleWords, setting, statementWords, strengthOf } from '../src/index.ts';
 
 describe('figures in words', () => {
   test.each([[0.03, '3 %'], [0.0075, '0.75 %'], [0.7, '70 %'], [0.015, '1.5 %']])('%d is %s', (fraction, words) => {
@@ -17,12 +17,12 @@ describe('figures in words', () => {
   });
 });
 
-const figures = { active: 'hydrogen peroxide', strength: 0.03, floor: 0.0075, top: 0.08, stock: 0.03, wanted: 0.015, seconds: 600, material: 'marble', family: 'vinegar', rule: 'peracid', a: 'vinegar', b: 'peroxide', severity: 'never', of: 'soap', with: 'acetic acid', spent: 0.5, spentWith: 0.25, acid: 0.001, area: 2, most: 0.93, holds: 100, count: 2, every: 80, ppm: 310, limit: 500, ingredient: 'tea tree oil', on: 'peroxide', hand: 'vinegar', expiresAt: 0, discardAfter: 0 };
+const figures = { active: 'hydrogen peroxide', strength: 0.03, floor: 0.0075, top: 0.08, stock: 0.03, wanted: 0.015, seconds: 600, material: 'marble', family: 'vinegar', rule: 'peracid', a: 'vinegar', b: 'peroxide', severity: 'never', of: 'soap', with: 'acetic acid', spent: 0.5, spentWith: 0.25, acid: 0.001, area: 2, most: 0.93, against: 'stomach', holds: 100, count: 2, every: 80, ppm: 310, limit: 500, ingredient: 'tea tree oil', on: 'peroxide', hand: 'vinegar', expiresAt: 0, discardAfter: 0 };
 
 describe('reasons in words', () => {
   test.each<ReasonCode>([
     'contact-by-evidence', 'contact-by-house-rule', 'below-floor', 'above-evidence', 'stronger-than-stock', 'not-a-disinfectant', 'cleaning-needs-no-wait', 'material-bears', 'material-care',
-    'material-barred', 'material-wait-until-cool', 'porous', 'cloth-only', 'rinse-after', 'home-oxygen', 'flame-in-room', 'needs-registered', 'needs-licensed', 'washing-removes-it', 'not-for-mildew', 'mildew-too-large', 'one-coat-holds', 'rewets-needed', 'dries-too-fast', 'air-fits', 'air-near-limit', 'air-over-limit', 'birds-and-fish', 'rinse-for-food', 'infant-rinse', 'pets-rinse',
+    'material-barred', 'material-wait-until-cool', 'porous', 'cloth-only', 'rinse-after', 'home-oxygen', 'flame-in-room', 'needs-registered', 'needs-licensed', 'washing-removes-it', 'not-for-mildew', 'mildew-too-large', 'one-coat-holds', 'rewets-needed', 'dries-too-fast', 'air-fits', 'air-near-limit', 'air-over-limit', 'air-together-over-limit', 'not-on-label', 'label-time', 'label-bars-surface', 'not-as-sold', 'batch-of-other-product', 'birds-and-fish', 'rinse-for-food', 'infant-rinse', 'pets-rinse',
     'asthma-cloth', 'pregnancy-ventilate', 'must-not-meet', 'batch-expired', 'batch-of-other-strength', 'not-cleaned-first', 'not-wet', 'already-wet', 'out-of-order', 'nothing-to-do',
     'in-strength', 'must-not-share-a-bottle', 'no-active', 'not-carried', 'used-up', 'soap-split', 'no-acid-left', 'cleans-nothing', 'counts-for-nothing', 'old-label', 'held-before', 'needs-opaque',
     'needs-glass-or-hdpe', 'weighed-off', 'batch-set-aside', 'batch-not-verified', 'not-in-the-protocol', 'stock-missing', 'stock-expired', 'care-not-accepted', 'refused-on-the-phone',
@@ -86,8 +86,8 @@ describe('labels in words', () => {
   });
 });
 
-test('the published schema of a recipe is the one that is taken', () => {
-  const published = JSON.parse(readFileSync(new URL('../../docs/formats/recipe.schema.json', import.meta.url), 'utf8')) as object;
-  expect(published).toEqual(recipeJsonSchema());
-  expect(published).toMatchObject({ required: ['format', 'name', 'claim', 'text'], additionalProperties: false });
+test.each([['recipe' as const, ['format', 'name', 'claim', 'text']], ['home' as const, ['format', 'name', 'place', 'situations', 'rooms']]])('the published schema of a %s is the one that is taken', (name, required) => {
+  const published = JSON.parse(readFileSync(new URL(`../../docs/formats/${name}.schema.json`, import.meta.url), 'utf8')) as object;
+  expect(published).toEqual(fileSchemas()[name]);
+  expect(published).toMatchObject({ required, additionalProperties: false });
 });

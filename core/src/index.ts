@@ -40,6 +40,7 @@ export * from './solutions/shelfLife.ts';
 export * from './solutions/judgeBatchTarget.ts';
 export * from './reference/roomAir.ts';
 export * from './contact/requiredContact.ts';
+export * from './contact/labelContact.ts';
 export * from './contact/dryingCurve.ts';
 export * from './contact/rewets.ts';
 export * from './contact/chanceOfHolding.ts';

@@ -16,6 +16,10 @@ export type ReasonCode =
   | 'washing-removes-it'
   | 'not-for-mildew'
   | 'mildew-too-large'
+  | 'not-on-label'
+  | 'label-time'
+  | 'label-bars-surface'
+  | 'not-as-sold'
   // whether it holds
   | 'one-coat-holds'
   | 'rewets-needed'
@@ -24,6 +28,7 @@ export type ReasonCode =
   | 'air-fits'
   | 'air-near-limit'
   | 'air-over-limit'
+  | 'air-together-over-limit'
   // materials
   | 'material-bears'
   | 'material-care'
@@ -64,6 +69,7 @@ export type ReasonCode =
   | 'batch-set-aside'
   | 'batch-not-verified'
   | 'batch-of-other-family'
+  | 'batch-of-other-product'
   | 'batch-of-other-strength'
   | 'not-cleaned-first'
   | 'not-wet'

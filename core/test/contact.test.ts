@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { activeFacts, actives, cautiousRules as rules, requiredContact, type Active } from '../src/index.ts';
+import { activeFacts, genericActives, cautiousRules as rules, requiredContact, type GenericActive } from '../src/index.ts';
 import { peroxideSeconds } from '../src/contact/peroxideSeries.ts';
 
-const disinfect = (active: Active, strength: number) => requiredContact(active, strength, 'disinfect', 'respiratory', rules);
+const disinfect = (active: GenericActive, strength: number) => requiredContact(active, strength, 'disinfect', 'respiratory', rules);
 
 describe('peroxide between the published strengths', () => {
   // CDC-2008 (memory), rhinovirus: never shorter than the published upper bounds.
@@ -22,7 +22,7 @@ describe('peroxide between the published strengths', () => {
 });
 
 describe('required contact under the cautious house rules', () => {
-  test.each<[Active, number, number]>([
+  test.each<[GenericActive, number, number]>([
     ['hydrogen peroxide', 0.03, 600], // house minimum 10 min over the published 8
     ['hydrogen peroxide', 0.015, 1200], // CDC-2008 (memory)
     ['hydrogen peroxide', 0.0075, 3600], // CDC-2008 (memory)
@@ -32,7 +32,7 @@ describe('required contact under the cautious house rules', () => {
     expect(disinfect(active, strength)).toMatchObject({ outcome: 'use', seconds });
   });
 
-  test.each<[Active, number, string]>([
+  test.each<[GenericActive, number, string]>([
     ['hydrogen peroxide', 0.005, 'below-floor'],
     ['hydrogen peroxide', 0.12, 'above-evidence'],
     ['2-propanol', 0.5, 'below-floor'], // CDC-2008: activity drops sharply below 50 %; house floor 70 %
@@ -52,13 +52,13 @@ describe('required contact under the cautious house rules', () => {
     expect(requiredContact('acetic acid', 0.05, 'disinfect', 'respiratory', house).outcome).toBe('never');
   });
 
-  test.each(actives)('%s to clean needs no wait', (active) => {
+  test.each(genericActives)('%s to clean needs no wait', (active) => {
     expect(requiredContact(active, 0.05, 'clean', 'everyday', rules)).toMatchObject({ outcome: 'use', seconds: 0 });
   });
 
   test('a stronger solution inside its span never needs longer', () => {
     const strength = fc.double({ min: 0.0075, max: 0.9, noNaN: true });
-    fc.assert(fc.property(fc.constantFrom(...actives), strength, strength, (active, a, b) => {
+    fc.assert(fc.property(fc.constantFrom(...genericActives), strength, strength, (active, a, b) => {
       const [weak, strong] = [disinfect(active, Math.min(a, b)), disinfect(active, Math.max(a, b))];
       if (weak.outcome !== 'use' || strong.outcome !== 'use') return;
       expect(strong.seconds).toBeLessThanOrEqual(weak.seconds);
@@ -66,7 +66,7 @@ describe('required contact under the cautious house rules', () => {
   });
 
   test('every reason names its source', () => {
-    for (const active of Object.keys(activeFacts) as Active[]) {
+    for (const active of Object.keys(activeFacts) as GenericActive[]) {
       for (const reason of disinfect(active, 0.03).reasons) expect(reason.source).not.toBe('');
     }
   });

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import {
-  airLimits, basisOf, chanceOfHolding, components, dryingCurve, holdsFor, mixed, rewetsFor, usualAir, vapourCurve, type Active, type Film, type RoomAir,
+  airLimits, basisOf, chanceOfHolding, components, dryingCurve, holdsFor, mixed, rewetsFor, usualAir, vapourCurve, type GenericActive, type Film, type RoomAir,
 } from '../src/index.ts';
 
 const air: RoomAir = { temperature: 20, humidity: 0.5, airSpeed: 0.1, length: 0.3 };
-const film = (active: Active, strength: number, microns = 50): Film => ({ active, strength, thickness: microns * 1e-6 });
+const film = (active: GenericActive, strength: number, microns = 50): Film => ({ active, strength, thickness: microns * 1e-6 });
 
 describe('a drying film', () => {
   // ASHRAE, natatoriums, after Carrier (memory): W = (pw - pa)(0.089 + 0.0782 v)/Y in kPa, m/s, kJ/kg.

@@ -129,8 +129,8 @@ describe('checking a batch', () => {
 
 describe('bottles', () => {
   const amber = { material: 'HDPE', opaque: true, heldSinceWash: null } as const;
-  const vinegar = { active: 'acetic acid', strength: 0.05 } as const;
-  const peroxide = { active: 'hydrogen peroxide', strength: 0.03 } as const;
+  const vinegar = { active: 'acetic acid', strength: 0.05, groups: ['acid'] } as const;
+  const peroxide = { active: 'hydrogen peroxide', strength: 0.03, groups: ['peroxide'] } as const;
   test('one that held vinegar is refused peroxide, for the peracid and for the old label', () => {
     expect(judgeBottle({ ...amber, heldSinceWash: vinegar }, peroxide)).toMatchObject({ outcome: 'never', reasons: [{ code: 'held-before', figures: { rule: 'peracid' } }, { code: 'old-label' }] });
     expect(judgeBottle({ ...amber, heldSinceWash: peroxide }, peroxide)).toMatchObject({ outcome: 'never', reasons: [{ code: 'old-label' }] });
@@ -138,7 +138,7 @@ describe('bottles', () => {
   });
   test('light and solvent: care', () => {
     expect(judgeBottle({ ...amber, opaque: false }, peroxide)).toMatchObject({ outcome: 'care', reasons: [{ code: 'needs-opaque' }] });
-    expect(judgeBottle({ ...amber, material: 'PET' }, { active: '2-propanol', strength: 0.7 })).toMatchObject({ outcome: 'care', reasons: [{ code: 'needs-glass-or-hdpe' }] });
+    expect(judgeBottle({ ...amber, material: 'PET' }, { active: '2-propanol', strength: 0.7, groups: ['alcohol'] })).toMatchObject({ outcome: 'care', reasons: [{ code: 'needs-glass-or-hdpe' }] });
   });
 });
 

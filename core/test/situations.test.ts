@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import {
-  bestOf, buildProtocol, cautiousRules, compareFamilies, diffVersions, enforce, evidence, evidenceRow, fillRest, houseQuestions, justWashed, levels, materialIds, requiredContact, reviewOf, schools, situations, threats, touches, ventilations,
-  type Active, type Against, type Family, type Goal, type Home, type HouseRules, type MaterialId, type Outcome, type ReasonCode, type Room, type Situation, type Stock, type Surface, type Ventilation,
+  assessSurface, bestOf, buildProtocol, cautiousRules, compareFamilies, diffVersions, enforce, evidence, evidenceRow, fillRest, groupsOf, houseQuestions, justWashed, levels, materialIds, requiredContact, reviewOf, schools, situations, threats, touches, ventilations,
+  type GenericActive, type Against, type Family, type Goal, type Home, type HouseRules, type MaterialId, type Outcome, type ReasonCode, type Room, type Situation, type Stock, type Surface, type Ventilation,
 } from '../src/index.ts';
 
 const now = Date.UTC(2026, 0, 5);
-const stock = (active: Active, strength: number): Stock => ({ id: active, active, strength, expiresAt: now + 1 });
+const stock = (active: GenericActive, strength: number): Stock => ({ id: active, active, strength, expiresAt: now + 1 });
 const shelf = [stock('hydrogen peroxide', 0.03), stock('2-propanol', 0.99), stock('acetic acid', 0.05)];
 
 interface Around { lives?: Situation[]; flame?: true; air?: Ventilation; area?: number; food?: true; rules?: Partial<HouseRules> }
@@ -116,7 +116,7 @@ describe('house rules', () => {
     expect(houseQuestions).toHaveLength(11);
     for (const question of houseQuestions) expect(cautiousRules[question]).toBe(schools[question][0]);
   });
-  test.each<[Partial<HouseRules>, Active, number, number | null]>([
+  test.each<[Partial<HouseRules>, GenericActive, number, number | null]>([
     [{ peroxideTime: 'published-series' }, 'hydrogen peroxide', 0.03, 480], [{}, 'hydrogen peroxide', 0.03, 600], [{ dilutedPeroxide: 'refuse' }, 'hydrogen peroxide', 0.015, null], [{ alcoholFloor: '60' }, 'ethanol', 0.62, 120],
     [{}, 'ethanol', 0.62, null], [{ alcoholTime: 'until-dry' }, 'ethanol', 0.7, 60], [{ alcoholTime: 'ten-minutes' }, '2-propanol', 0.7, 600], [{ vinegar: 'household-reduction' }, 'acetic acid', 0.05, 1800],
   ])('%j: %s at %d takes %d s', (rules, active, strength, seconds) => {
@@ -188,5 +188,41 @@ describe('after approval', () => {
     expect(diffVersions(approved, next)).toMatchObject([{ surfaceId: 'basin', kind: 'changed', before: { treatment: { strength: 0.015 } }, after: { treatment: { strength: 0.03 } } }]);
     expect(diffVersions(approved, []).map(({ kind }) => kind)).toEqual(['removed', 'removed']);
     expect(diffVersions([], approved).map(({ kind }) => kind)).toEqual(['added', 'added']);
+  });
+});
+
+describe('a registered product', () => {
+  const label = { groups: ['quat' as const], uses: [{ goal: 'disinfect' as const, against: ['everyday' as const, 'stomach' as const], seconds: 240 }, { goal: 'sanitise' as const, against: ['food' as const], seconds: 30 }], notOn: ['marble' as const] };
+  const spray: Stock = { id: 'spray', active: 'registered product', strength: 1, expiresAt: now + 1, label };
+  const judged = (material: MaterialId, goal: Goal, against: Against, lives: Situation[] = [], of: Stock = spray) =>
+    assessSurface({ goal, against, stock: of, strength: 1 }, { surface: { material, food: false, area: 0.3 }, room: { ventilation: 'window', flame: false, floorArea: 5, height: 2.4 }, home: { situations: lives }, rules: cautiousRules, now });
+  const codes = (...of: Parameters<typeof judged>) => judged(...of).reasons.map(({ code }) => code);
+
+  test('may do what its label grants, for the label’s time, and reaches what the three families do not', () => {
+    expect(judged('porcelain', 'disinfect', 'stomach')).toMatchObject({ outcome: 'use', seconds: 240 });
+    expect(codes('porcelain', 'disinfect', 'stomach')).toContain('label-time');
+    expect(bestOf(compareFamilies({ goal: 'disinfect', against: 'stomach' }, [...shelf, spray], { surface: { material: 'porcelain', food: false, area: 0.3 }, room: { ventilation: 'window', flame: false, floorArea: 5, height: 2.4 }, home: { situations: [] }, rules: cautiousRules, now }))?.stock.id).toBe('spray');
+  });
+  test('and nothing else: not another use, not an excluded surface, not a porous one, not diluted', () => {
+    expect(codes('porcelain', 'disinfect', 'respiratory')).toContain('not-on-label');
+    expect(codes('porcelain', 'disinfect', 'food')).toContain('not-on-label');
+    expect(codes('marble', 'disinfect', 'everyday')).toContain('label-bars-surface');
+    expect(codes('upholstery', 'disinfect', 'everyday')).toContain('porous');
+    expect(assessSurface({ goal: 'clean', against: 'everyday', stock: spray, strength: 0.5 }, { surface: { material: 'porcelain', food: false, area: 0.3 }, room: { ventilation: 'window', flame: false, floorArea: 5, height: 2.4 }, home: { situations: [] }, rules: cautiousRules, now }).reasons[0]!.code).toBe('not-as-sold');
+  });
+  // CDC-2008 (memory): at least a minute on any surface.
+  test('a label’s time is never shortened, and never under the published minute', () => {
+    expect(judged('porcelain', 'sanitise', 'food').seconds).toBe(60);
+    expect(judged('porcelain', 'sanitise', 'everyday').seconds).toBe(240);
+  });
+  test('one of which no label was entered may do nothing, and meets nothing', () => {
+    const bare: Stock = { ...spray, label: null };
+    expect(codes('porcelain', 'disinfect', 'everyday', [], bare)).toContain('not-on-label');
+    expect(groupsOf(bare)).toEqual(['unknown']);
+    expect(groupsOf(spray)).toEqual(['quat']);
+  });
+  test('what is in it counts where it is used: quats by cloth beside asthma, alcohol never beside oxygen', () => {
+    expect(codes('porcelain', 'disinfect', 'everyday', ['asthma'])).toContain('asthma-cloth');
+    expect(codes('porcelain', 'disinfect', 'everyday', ['home-oxygen'], { ...spray, label: { ...label, groups: ['alcohol'] } })).toContain('home-oxygen');
   });
 });

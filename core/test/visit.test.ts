@@ -1,14 +1,15 @@
 import fc from 'fast-check';
 import {
-  eventKinds, foldClock, judgeEvent, outcomeOf, untouched, wetClock,
+  activeFacts, eventKinds, foldClock, judgeEvent, outcomeOf, untouched, wetClock,
   type Active, type Batch, type EventKind, type ReasonCode, type SurfaceClock, type Treatment, type WetEvent,
 } from '../src/index.ts';
 
 const minute = 60_000;
-const treatment: Treatment = { seconds: 600, applies: true, rinses: false, use: { active: 'hydrogen peroxide', strength: 0.03 } };
-const batch = (id: string, active: Active, strength: number, discardAfter = 1000 * minute, status: Batch['status'] = 'verified'): Batch => ({ id, active, strength, discardAfter, status });
+const treatment: Treatment = { seconds: 600, applies: true, rinses: false, use: { active: 'hydrogen peroxide', strength: 0.03, stockId: 's' } };
+const batch = (id: string, active: Active, strength: number, discardAfter = 1000 * minute, status: Batch['status'] = 'verified'): Batch => ({ id, stockId: id, active, strength, discardAfter, status, groups: active === 'registered product' ? ['quat'] : [activeFacts[active].group] });
 const batches = new Map([
   batch('perox', 'hydrogen peroxide', 0.03), batch('weak', 'hydrogen peroxide', 0.015), batch('old', 'hydrogen peroxide', 0.03, 5 * minute), batch('vinegar', 'acetic acid', 0.05), batch('alcohol', '2-propanol', 0.7),
+  batch('spray', 'registered product', 1, 1000 * minute, 'unchecked'), batch('other spray', 'registered product', 1, 1000 * minute, 'unchecked'),
   batch('unchecked', 'hydrogen peroxide', 0.03, 1000 * minute, 'unchecked'), batch('aside', 'hydrogen peroxide', 0.03, 1000 * minute, 'set-aside'),
 ].map((one) => [one.id, one]));
 
@@ -100,6 +101,14 @@ describe('what may happen next', () => {
 
   test('wiping early is allowed, since it is recorded', () => {
     expect(codes(event('wiped', 2), washed, applied)).toEqual([]);
+  });
+
+  test('a registered product goes by its label: it needs no check, and another product is not it', () => {
+    const byLabel: Treatment = { seconds: 240, applies: true, rinses: false, use: { active: 'registered product', strength: 1, stockId: 'spray' } };
+    const next = (id: string) => judgeEvent(event('applied', 2, id), byLabel, foldClock([washed], byLabel), batches).reasons.map(({ code }) => code);
+    expect(next('spray')).toEqual([]);
+    expect(next('other spray')).toEqual(['batch-of-other-product']);
+    expect(next('perox')).toEqual(['batch-of-other-family']);
   });
 
   test('a surface that is only washed takes no batch', () => {

@@ -7,7 +7,7 @@ const trim = (figure: number, digits: number): string => String(Number(figure.to
 export const percent = (fraction: number): string => `${trim(fraction * 100, fraction >= 0.1 ? 1 : 2)} %`;
 
 /** "3 % w/v": a strength never stands without its basis. */
-export const strengthOf = (active: Active, fraction: number): string => `${percent(fraction)} ${activeFacts[active].basis}`;
+export const strengthOf = (active: Active, fraction: number): string => active === 'registered product' ? 'as sold' : `${percent(fraction)} ${activeFacts[active].basis}`;
 
 /** "10 min", "1:30 min", "30 s", "1 h 5 min". */
 export const duration = (seconds: number): string => {
@@ -21,3 +21,6 @@ export const clock = (seconds: number): string => {
   const whole = Math.abs(Math.trunc(seconds));
   return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
 };
+
+/** "3 %", or "as sold": where the basis stands beside it or in the heading. */
+export const strengthShort = (active: Active, fraction: number): string => (active === 'registered product' ? 'as sold' : percent(fraction));

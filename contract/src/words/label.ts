@@ -1,4 +1,4 @@
-import { activeFacts, classify, groups, judgeCombination, mixtureOf, nameOf, requiredContact, type Group, type HouseRules, type Pictogram, type SignalWord } from '@zymostat/core';
+import { activeFacts, classify, groups, isGeneric, judgeCombination, mixtureOf, nameOf, requiredContact, type Group, type HouseRules, type Pictogram, type SignalWord } from '@zymostat/core';
 import type { BatchFacts } from '../messages.ts';
 import { duration, strengthOf } from './figures.ts';
 import { precautionWords, statementWords } from './mixtures.ts';
@@ -22,6 +22,8 @@ export interface LabelWords {
   emergency: string;
 }
 
+type LabelledBatch = Omit<BatchFacts, 'id' | 'stockId'>;
+
 /** Whatever must not share its bottle or its wet surface. */
 const neverWith = (own: Group): string =>
   groups
@@ -29,8 +31,15 @@ const neverWith = (own: Group): string =>
     .map((group) => groupNames[group])
     .join(', ');
 
-export const labelWords = (batch: Omit<BatchFacts, 'id' | 'stockId'>, company: { name: string; poisonLine: string }, rules: HouseRules): LabelWords => {
+/** A product's own label stays on: this one only says whose bottle it is and until when. */
+const productLabel = (batch: LabelledBatch, company: { name: string; poisonLine: string }): LabelWords => ({
+  company: company.name, code: batch.code, title: 'Registered product', strength: 'as sold', purpose: 'By the maker’s label, which stays on the bottle and comes first.', pictograms: [], statements: [], precautions: [precautionWords.P102, 'Wear gloves; goggles when spraying. Ventilate.'],
+  neverWith: 'any other product', madeAt: batch.madeAt, madeBy: batch.madeBy, discardAfter: batch.discardAfter, emergency: `Emergency or swallowed: poison line ${company.poisonLine}.`,
+});
+
+export const labelWords = (batch: LabelledBatch, company: { name: string; poisonLine: string }, rules: HouseRules): LabelWords => {
   const { active, strength, purpose } = batch;
+  if (!isGeneric(active)) return productLabel(batch, company);
   const { signal, pictograms, statements, precautions } = classify(mixtureOf(active, strength, 1, 0));
   const wet = requiredContact(active, strength, 'disinfect', 'everyday', rules).seconds;
   return {

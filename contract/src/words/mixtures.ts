@@ -58,7 +58,7 @@ export const orderWords: Record<OrderReason, { before: string; after: string }> 
 
 export const keepingWords: Record<KeepingReason, string> = {
   'diluted-peroxide': 'diluted peroxide goes the same day', 'opened-peroxide': 'opened peroxide is tested monthly', 'diluted-vinegar': 'diluted vinegar keeps a week', 'vinegar-keeps': 'undiluted vinegar keeps',
-  'alcohol-in-strength': 'alcohol of strength keeps, closed', 'alcohol-weak': 'weak alcohol keeps a week', 'must-not-be-kept': 'it gives off gas: do not keep it, do not close it', 'bleach-diluted': 'diluted bleach goes the same day', bleach: 'bleach loses strength',
+  'alcohol-in-strength': 'alcohol of strength keeps, closed', 'alcohol-weak': 'weak alcohol keeps a week', 'by-its-date': 'a registered product goes by its date, else a year', 'must-not-be-kept': 'it gives off gas: do not keep it, do not close it', 'bleach-diluted': 'diluted bleach goes the same day', bleach: 'bleach loses strength',
   'no-preservative': 'nothing in it keeps it from spoiling',
 };
 export const containerWords = ({ opaque, container, lid }: Pick<MixtureKeeping, 'opaque' | 'container' | 'lid'>): string =>

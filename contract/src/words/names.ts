@@ -4,9 +4,9 @@ import type {
 } from '@zymostat/core';
 import type { RecordKind } from '../messages.ts';
 
-export const familyNames: Record<Family, string> = { peroxide: 'Peroxide', alcohol: 'Alcohol', vinegar: 'Vinegar' };
+export const familyNames: Record<Family, string> = { peroxide: 'Peroxide', alcohol: 'Alcohol', vinegar: 'Vinegar', product: 'Registered product' };
 export const activeNames: Record<Active, string> = {
-  'hydrogen peroxide': 'hydrogen peroxide', ethanol: 'ethanol', '2-propanol': '2-propanol', 'acetic acid': 'vinegar (acetic acid)',
+  'hydrogen peroxide': 'hydrogen peroxide', ethanol: 'ethanol', '2-propanol': '2-propanol', 'acetic acid': 'vinegar (acetic acid)', 'registered product': 'registered product',
 };
 /** What is in a mixture, as people call it. */
 export const componentWords: Record<Component, string> = {
@@ -34,7 +34,7 @@ export const eventNames: Record<EventKind, string> = {
   washed: 'Washed and rinsed', applied: 'Applied', rewet: 'Re-wet', 'found-dry': 'Found dry', wiped: 'Wiped', rinsed: 'Rinsed',
 };
 export const batchNames: Record<BatchName, string> = {
-  'of disinfecting strength': 'of disinfecting strength', 'a cleaner': 'a cleaner, not a disinfectant', 'a cleaner and descaler': 'a cleaner and descaler, not a disinfectant',
+  'of disinfecting strength': 'of disinfecting strength', 'a cleaner': 'a cleaner, not a disinfectant', 'a cleaner and descaler': 'a cleaner and descaler, not a disinfectant', 'a registered product': 'a registered product, by its own label',
 };
 export const routeNames: Record<Route, string> = { vessel: 'Bottle', surface: 'Surface', drain: 'Drain', air: 'Air', caddy: 'Caddy', shelf: 'Shelf' };
 export const recordKindNames: Record<RecordKind, string> = {

@@ -1,6 +1,6 @@
-import type { Active, Component, Family, MaterialId, Reason, ReasonCode, RuleId } from '@zymostat/core';
+import type { Active, Against, Component, Family, MaterialId, Reason, ReasonCode, RuleId } from '@zymostat/core';
 import { clock, duration, percent, strengthOf } from './figures.ts';
-import { activeNames, componentWords, familyNames, materialWords } from './names.ts';
+import { activeNames, againstNames, componentWords, familyNames, materialWords } from './names.ts';
 import { ruleWords } from './neverCombine.ts';
 
 type Figures = Record<string, number | string>;
@@ -23,13 +23,19 @@ const sentences: Record<ReasonCode, (f: Figures) => string> = {
   'washing-removes-it': () => 'An allergen is washed off, not disinfected: detergent, a cloth of its own, and rinse.',
   'not-for-mildew': (f) => `House rule: mildew is not treated with ${family(f).toLowerCase()}.`,
   'mildew-too-large': (f) => `Mildew over ${(f.area as number).toFixed(1)} m² is more than a cleaning service may treat (about 1 m², 10 sq ft): call a licensed trade.`,
+  'not-on-label': (f) => `Its label does not name ${againstNames[f.against as Against]}: it may not be used for that.`,
+  'label-time': (f) => `By its label it must stay wet for ${duration(f.seconds as number)}.`,
+  'label-bars-surface': (f) => `Its label excludes ${lower(material(f).name)}.`,
+  'not-as-sold': () => 'A registered product is used as sold, never thinned.',
+  'batch-of-other-product': () => 'This is another product than the protocol sets: each goes by its own label.',
   'one-coat-holds': (f) => `One coat holds for about ${clock(f.holds as number)} (estimate).`,
   'rewets-needed': (f) => `One coat holds for about ${clock(f.holds as number)} (estimate): re-wet ${f.count === 1 ? 'once, ' : `${f.count} times, every `}${f.count === 1 ? `after ${clock(f.every as number)}` : clock(f.every as number)}.`,
   'dries-too-fast': (f) => `One coat holds for about ${clock(f.holds as number)} (estimate): nobody re-wets every ${clock(f.every as number)}. A thicker coat, or the fan off meanwhile.`,
   'air-fits': (f) => `Air, estimate: ${ppm(f)}.`,
   'air-near-limit': (f) => `Air, estimate: ${ppm(f)}. Window open, out of the room while it is wet.`,
   'air-over-limit': (f) => `Air, estimate: ${ppm(f)}. Open a window, take a cloth instead of the spray, do less at once, or take another family.`,
-  'material-bears': (f) => `${material(f).name} bears it.`,
+  'air-together-over-limit': (f) => `The ${f.count} treatments with ${family(f).toLowerCase()} in this room fit one by one, not together. Air, estimate: ${ppm(f)}. Spread them over the visit, take cloths, or another family.`,
+  'material-bears': (f) => (f.family === 'product' ? `Its label does not exclude ${lower(material(f).name)}.` : `${material(f).name} bears it.`),
   'material-care': (f) => `${material(f).name}: ${material(f).why} Test a hidden spot, keep it short, rinse.`,
   'material-barred': (f) => `Never on ${lower(material(f).name)}: ${lower(material(f).why)}`,
   'material-wait-until-cool': (f) => material(f).why,
@@ -41,7 +47,7 @@ const sentences: Record<ReasonCode, (f: Figures) => string> = {
   'rinse-for-food': () => 'Food touches it: rinse with drinking water afterwards.',
   'infant-rinse': () => 'An infant lives here: rinse afterwards, and keep out until dry.',
   'pets-rinse': () => 'Pets live here: rinse afterwards, keep out until dry, no essential oils.',
-  'asthma-cloth': () => 'Asthma in this home: no spraying of vinegar. Apply it by cloth and ventilate.',
+  'asthma-cloth': () => 'Asthma in this home: no spraying of vinegar or quats. Apply it by cloth and ventilate.',
   'birds-and-fish': () => 'Birds or a fish tank: cover the tank, take the birds out, ventilate.',
   'pregnancy-ventilate': () => 'Pregnancy in this home: ventilate, and wear gloves.',
   'must-not-meet': (f) => `${family(f, 'on')} is still on this surface and ${family(f, 'hand').toLowerCase()} must not meet it. ${ruleWords[f.rule as RuleId].happens} ${ruleWords[f.rule as RuleId].remedy}`,

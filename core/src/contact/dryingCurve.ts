@@ -1,6 +1,6 @@
 import { activity, saturation } from '../hazards/flammability.ts';
 import { components } from '../reference/components.ts';
-import type { Active } from '../reference/families.ts';
+import type { GenericActive } from '../reference/families.ts';
 import { diffusivity, vaporisation, type RoomAir } from '../reference/roomAir.ts';
 import { alcoholVapours, otherAntoine, waterAntoine } from '../reference/vapours.ts';
 import { alcoholOf, massFraction, volumeFraction } from '../solutions/alcohol.ts';
@@ -8,7 +8,7 @@ import { weightToVolume, wateryDensity, volumeToWeight } from '../solutions/stoc
 
 /** A film as it is put on: strength as a fraction in the active's basis (0 is water), thickness in m. */
 export interface Film {
-  active: Active;
+  active: GenericActive;
   strength: number;
   thickness: number;
 }
@@ -60,7 +60,7 @@ export const massTransfer = (of: keyof typeof diffusivity, { temperature, airSpe
 };
 
 /** What an active in water does over its film: partial pressures in Pa by its mole fraction `x`. Alcohol after van Laar, the others after Raoult. */
-const pressures = (active: Active, t: number) => {
+const pressures = (active: GenericActive, t: number) => {
   const alcohol = alcoholOf(active);
   const water = saturation(waterAntoine, t) * PA_PER_MMHG;
   const own = saturation(alcohol ? alcoholVapours[alcohol].antoine : otherAntoine[active as keyof typeof otherAntoine], t) * PA_PER_MMHG;
@@ -75,7 +75,7 @@ const pressures = (active: Active, t: number) => {
 };
 
 /** A strength in the active's basis as a mass fraction, and back. */
-export const basisOf = (active: Active) => {
+export const basisOf = (active: GenericActive) => {
   const alcohol = alcoholOf(active);
   return alcohol
     ? { toWeight: (strength: number) => massFraction(alcohol, strength), fromWeight: (p: number) => volumeFraction(alcohol, p) }

@@ -1,5 +1,5 @@
 import { ALCOHOL_TOP, PEROXIDE_TOP } from '../reference/contactTimes.ts';
-import { activeFacts, type Active, type Family } from '../reference/families.ts';
+import { activeFacts, type Active, type Family, type GenericActive } from '../reference/families.ts';
 import { figuresOf, vinegarReduction, type HouseRules } from '../reference/houseRules.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 import { peroxideSeconds } from './peroxideSeries.ts';
@@ -40,6 +40,8 @@ export const disinfectingSpan = (active: Active, against: Against, rules: HouseR
       return rules.vinegar === 'household-reduction' && against === 'everyday'
         ? { floor: vinegarReduction.strength, top: VINEGAR_TOP }
         : undefined;
+    case 'product':
+      return undefined;
   }
 };
 
@@ -66,7 +68,7 @@ const beyondThese = (family: Family, against: Against, rules: HouseRules): Reaso
  * house rules.
  */
 export const requiredContact = (
-  active: Active,
+  active: GenericActive,
   strength: number,
   goal: Goal,
   against: Against,
@@ -97,7 +99,7 @@ export const requiredContact = (
 };
 
 /** Time for a strength already inside its span: the evidence, or the house's own minimum where that is longer. */
-const timeWithin = (active: Active, strength: number, rules: HouseRules): Verdict & { seconds: number } => {
+const timeWithin = (active: GenericActive, strength: number, rules: HouseRules): Verdict & { seconds: number } => {
   const byRule = (seconds: number): Verdict & { seconds: number } => ({
     ...verdictOf([{ code: 'contact-by-house-rule', outcome: 'use', figures: { seconds, strength, active }, source: 'house rule (common practice, no source)' }]),
     seconds,

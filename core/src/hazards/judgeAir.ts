@@ -1,4 +1,4 @@
-import { activeFacts, type Active } from '../reference/families.ts';
+import { activeFacts, type GenericActive } from '../reference/families.ts';
 import { airLimits } from '../reference/roomAir.ts';
 import type { Reason } from '../verdict.ts';
 
@@ -16,7 +16,7 @@ const MOST_EXPLOSIVE = 0.1;
 const NEAR = 0.5;
 
 /** What a vapour estimate says: Never over a limit or a tenth of the explosive one, Care from half of it. Source: NIOSH (memory). */
-export const judgeAir = (active: Active, air: Breathing): Reason => {
+export const judgeAir = (active: GenericActive, air: Breathing): Reason => {
   const { shortTerm, day, dangerous } = airLimits[active];
   const all = [
     ...(shortTerm === null ? [] : [{ of: 'short', ppm: air.shortTerm, limit: shortTerm }]),

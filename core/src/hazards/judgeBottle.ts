@@ -1,24 +1,32 @@
 import { activeFacts, type Active } from '../reference/families.ts';
+import type { Group } from '../reference/neverCombine.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 import { judgeCombination } from './judgeCombination.ts';
 
 export const bottleMaterials = ['glass', 'HDPE', 'PET'] as const;
 export type BottleMaterial = (typeof bottleMaterials)[number];
 
+/** What a bottle holds or is to hold. */
+export interface BottleContent {
+  active: Active;
+  strength: number;
+  groups: readonly Group[];
+}
+
 /** A bottle as it stands: what it is, and what it last held if it has not been washed and relabelled since. */
 export interface Bottle {
   material: BottleMaterial;
   opaque: boolean;
-  heldSinceWash: { active: Active; strength: number } | null;
+  heldSinceWash: BottleContent | null;
 }
 
-const product = ({ active, strength }: { active: Active; strength: number }) => ({ groups: [activeFacts[active].group], strength });
+const product = ({ active, strength, groups }: BottleContent) => ({ groups, ...(active === 'hydrogen peroxide' ? { strength } : {}) });
 
 /**
  * Whether a bottle may be filled with a batch: never over an old label, nor over the rest of what must not meet it, until
  * it is washed and relabelled; with care into a bottle that light or solvent gets at. Source: OSHA; common practice.
  */
-export const judgeBottle = (bottle: Bottle, content: { active: Active; strength: number }): Verdict => {
+export const judgeBottle = (bottle: Bottle, content: BottleContent): Verdict => {
   const reasons: Reason[] = [];
   const { family } = activeFacts[content.active];
   const held = bottle.heldSinceWash;

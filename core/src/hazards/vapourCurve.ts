@@ -1,6 +1,6 @@
 import type { Drying } from '../contact/dryingCurve.ts';
 import { components } from '../reference/components.ts';
-import type { Active } from '../reference/families.ts';
+import type { GenericActive } from '../reference/families.ts';
 import { airLimits } from '../reference/roomAir.ts';
 
 /** A film that dries in a room: m², s from the start of the visit, and how it dries. */
@@ -55,7 +55,7 @@ export const mixed = (c: number, source: number, changes: number, dt: number): n
 };
 
 /** Vapour of one active from all its films in a room of `volume` m³ with so many air changes an hour. Throws a RangeError for no room. */
-export const vapourCurve = (active: Active, films: readonly WetFilm[], volume: number, changes: number): Vapour => {
+export const vapourCurve = (active: GenericActive, films: readonly WetFilm[], volume: number, changes: number): Vapour => {
   if (!(volume > 0)) throw new RangeError(`room volume ${volume} m³: over 0 is allowed`);
   if (!(changes >= 0)) throw new RangeError(`${changes} air changes: 0 or more is allowed`);
   const { molarMass } = components[active];

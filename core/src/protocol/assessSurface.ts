@@ -1,11 +1,13 @@
+import { labelContact } from '../contact/labelContact.ts';
 import { requiredContact, type Against, type Contact, type Goal } from '../contact/requiredContact.ts';
 import { judgeSituations } from '../hazards/judgeSituations.ts';
 import { judgeAir, type Breathing } from '../hazards/judgeAir.ts';
 import { MILDEW_MOST } from '../reference/contactTimes.ts';
-import { activeFacts } from '../reference/families.ts';
+import { activeFacts, isGeneric } from '../reference/families.ts';
+import type { Group } from '../reference/neverCombine.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
 import { coats, type Application } from '../reference/roomAir.ts';
-import { judgeMaterial } from '../surfaces/judgeMaterial.ts';
+import { judgeLabelSurface, judgeMaterial } from '../surfaces/judgeMaterial.ts';
 import { verdictOf, type Reason } from '../verdict.ts';
 import type { Home, Room, Stock, Surface } from './home.ts';
 import { breathe, filmFloor, predict, type Prediction } from './predict.ts';
@@ -41,6 +43,9 @@ const REACH = 10;
 const PER_SQUARE_METRE = 30;
 const REWET_TOO_FAST = 30;
 
+/** The reactive groups of a stock: a product's by its label, of which nothing entered is unknown. */
+export const groupsOf = ({ active, label }: Pick<Stock, 'active' | 'label'>): readonly Group[] => (isGeneric(active) ? [activeFacts[active].group] : label && label.groups.length > 0 ? label.groups : ['unknown']);
+
 const isRinsed = (reasons: readonly Reason[]) => reasons.some(({ code }) => ['rinse-after', 'rinse-for-food', 'infant-rinse', 'pets-rinse'].includes(code));
 
 /** Whether one coat holds, by the model. */
@@ -59,12 +64,12 @@ export const assessSurface = ({ goal, against, stock, strength }: Proposal, wher
   const { surface, room, home, rules, now } = where;
   const { active } = stock;
   const { family } = activeFacts[active];
-  const contact = requiredContact(active, strength, goal, against, rules);
+  const contact = isGeneric(active) ? requiredContact(active, strength, goal, against, rules) : labelContact(stock.label, goal, against);
   const food = surface.food || against === 'food' || against === 'poultry';
   const reasons: Reason[] = [
     ...contact.reasons,
-    ...judgeMaterial(surface.material, family, goal, rules),
-    ...judgeSituations(family, { ...room, ...home, food }),
+    ...(family === 'product' ? judgeLabelSurface(surface.material, stock.label, goal) : judgeMaterial(surface.material, family, goal, rules)),
+    ...judgeSituations(family, { ...room, ...home, food }, groupsOf(stock)),
   ];
   if (against === 'mildew' && goal !== 'clean' && surface.area > MILDEW_MOST) reasons.push({ code: 'mildew-too-large', outcome: 'never', figures: { area: surface.area, most: MILDEW_MOST }, source: 'EPA-402-K-02-003 (memory)' });
   if (strength > stock.strength * (1 + 1e-9)) {
@@ -74,7 +79,10 @@ export const assessSurface = ({ goal, against, stock, strength }: Proposal, wher
 
   const application: Application = reasons.some(({ code }) => code === 'cloth-only' || code === 'asthma-cloth') ? 'cloth' : 'spray';
   const once = REACH + PER_SQUARE_METRE * surface.area;
+  if (active === 'registered product' && Math.abs(strength - stock.strength) > 1e-9) reasons.push({ code: 'not-as-sold', outcome: 'never', source: 'product label, as entered' });
   if (verdictOf(reasons).outcome === 'never') return { ...contact, ...verdictOf(reasons), effort: once, cost: 0 };
+  // Nobody but its maker knows how a product dries or what it leaves in the air: nothing is predicted of it.
+  if (!isGeneric(active)) return { ...contact, ...verdictOf(reasons), effort: once * (2 + (isRinsed(reasons) ? 1 : 0)), cost: coats[application] * surface.area * 1000 * (stock.pricePerLitre ?? 0) };
   const prediction = predict(active, strength, application, room, filmFloor(active, against, rules), contact.seconds);
   const all = 1 + prediction.rewets.count;
   const air = breathe(active, strength, application, room, surface.area, all, contact.seconds);

@@ -51,5 +51,5 @@ export const treatmentOf = ({ treatment, steps }: Pick<TreatedSurface, 'treatmen
   seconds: treatment?.seconds ?? 0,
   applies: treatment !== null,
   rinses: steps.includes('rinse'),
-  use: treatment && { active: treatment.active, strength: treatment.strength },
+  use: treatment && { active: treatment.active, strength: treatment.strength, stockId: treatment.stockId },
 });

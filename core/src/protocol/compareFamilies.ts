@@ -4,7 +4,7 @@ import { assessSurface, type Assessed, type Proposal, type Where } from './asses
 import type { Stock } from './home.ts';
 
 /** In-use strengths the trade works at, as fractions. Source: common practice, no source. */
-const usual: Record<Family, number> = { peroxide: 0.03, alcohol: 0.7, vinegar: 0.05 };
+const usual: Record<Family, number> = { peroxide: 0.03, alcohol: 0.7, vinegar: 0.05, product: 1 };
 
 /** The strength a stock is used at unless somebody says otherwise: the usual one, or all it has. */
 export const usualStrength = (active: Active, stockStrength: number): number => Math.min(usual[activeFacts[active].family], stockStrength);
@@ -31,10 +31,10 @@ const better = (carried: ReadonlySet<string>) => (a: Compared, b: Compared): num
 
 /**
  * Peroxide, alcohol and vinegar side by side, each from the stock that does best at its usual strength: safest
- * outcome first, then the least effort and cost. In the order of the families; a family without stock is left out.
+ * outcome first, then the least effort and cost. In the order of the families, registered products last; a family without stock is left out.
  */
 export const compareFamilies = (asked: Pick<Proposal, 'goal' | 'against'>, stocks: readonly Stock[], where: Where, carried: ReadonlySet<string> = new Set()): Compared[] =>
-  families.flatMap((family) => {
+  ([...families, 'product'] as const).flatMap((family): Compared[] => {
     const all = stocks
       .filter((stock) => activeFacts[stock.active].family === family)
       .map((stock) => {

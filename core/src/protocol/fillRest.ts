@@ -1,6 +1,7 @@
 import type { HouseRules } from '../reference/houseRules.ts';
 import { materials, type Material } from '../reference/materials.ts';
 import { bestOf, compareFamilies } from './compareFamilies.ts';
+import { roomObjections } from './enforce.ts';
 import type { Home, Room, Setting, Stock, Surface } from './home.ts';
 
 export type FillReason = 'often-touched' | 'food' | 'cleaning-is-enough' | 'porous' | 'nothing-fits' | 'goal-was-set';
@@ -34,15 +35,29 @@ const proposeFor = (surface: Surface, room: Room, home: Home, stocks: readonly S
   return { surfaceId: surface.id, setting: { ...washed, use: { stockId: best.stock.id, strength: best.strength } }, because };
 };
 
+/** What is proposed for one room; where together it would be too much for the room's air, the largest are left to a person. */
+const fillRoom = (room: Room, home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, carried: Set<string>): Proposed[] => {
+  const proposed = new Map<string, Proposed>();
+  for (const surface of room.surfaces.filter(isUnset)) {
+    const one = proposeFor(surface, room, home, stocks, rules, now, carried);
+    proposed.set(surface.id, one);
+    if (one.setting.use) carried.add(one.setting.use.stockId);
+  }
+  const settled = (): Room => ({ ...room, surfaces: room.surfaces.map((surface) => ({ ...surface, setting: proposed.get(surface.id)?.setting ?? surface.setting })) });
+  for (;;) {
+    const over = roomObjections(settled(), { home, rules, now }, stocks)[0];
+    const largest = over && (proposed.get(over.surfaceId) ?? [...proposed.values()].find(({ setting }) => setting.use !== null));
+    if (!largest?.setting.use) return [...proposed.values()];
+    const goal = largest.because === 'goal-was-set' ? largest.setting.goal : 'clean';
+    proposed.set(largest.surfaceId, { ...largest, setting: { ...largest.setting, goal, use: null }, because: 'nothing-fits' });
+  }
+};
+
 /**
  * Proposes a setting for every surface of a home that nobody has set, with the fewest bottles: what is carried already
  * wins a tie. Nothing is approved by it, and nothing that somebody has set is touched.
  */
 export const fillRest = (home: Home, stocks: readonly Stock[], rules: HouseRules, now: number): Proposed[] => {
   const carried = new Set(home.rooms.flatMap((room) => room.surfaces.flatMap(({ setting }) => setting.use?.stockId ?? [])));
-  return home.rooms.flatMap((room) => room.surfaces.filter(isUnset).map((surface) => {
-    const proposed = proposeFor(surface, room, home, stocks, rules, now, carried);
-    if (proposed.setting.use) carried.add(proposed.setting.use.stockId);
-    return proposed;
-  }));
+  return home.rooms.flatMap((room) => fillRoom(room, home, stocks, rules, now, carried));
 };

@@ -1,3 +1,4 @@
+import type { ProductLabel } from '../contact/labelContact.ts';
 import type { Against, Goal } from '../contact/requiredContact.ts';
 import type { Situation, Ventilation } from '../hazards/judgeSituations.ts';
 import type { Active } from '../reference/families.ts';
@@ -55,6 +56,8 @@ export interface Stock {
   strength: number;
   expiresAt: number;
   pricePerLitre?: number | null;
+  /** A registered product's label; its strength is as sold, 1. */
+  label?: ProductLabel | null;
 }
 
 export const justWashed: Setting = { goal: 'clean', against: 'everyday', use: null, accepted: null };

@@ -3,7 +3,7 @@ import { disinfectingSpan, type Against } from '../contact/requiredContact.ts';
 import { rewetsFor, type Rewets } from '../contact/rewets.ts';
 import type { Breathing } from '../hazards/judgeAir.ts';
 import { vapourCurve, type Vapour } from '../hazards/vapourCurve.ts';
-import { activeFacts, type Active } from '../reference/families.ts';
+import { activeFacts, type GenericActive } from '../reference/families.ts';
 import { figuresOf, type HouseRules } from '../reference/houseRules.ts';
 import { airChanges, airLimits, coats, usualAir, usualAiring, type Application, type RoomAir } from '../reference/roomAir.ts';
 import type { Room } from './home.ts';
@@ -18,7 +18,7 @@ export interface Prediction {
 }
 
 /** What a film may fall to and still count, as a fraction in its basis. */
-export const filmFloor = (active: Active, against: Against, rules: HouseRules): number =>
+export const filmFloor = (active: GenericActive, against: Against, rules: HouseRules): number =>
   activeFacts[active].family === 'alcohol' ? figuresOf(rules).alcoholFilmFloor : (disinfectingSpan(active, against, rules)?.floor ?? 0);
 
 /** The same film in the same air dries the same way: what was worked out once is kept. */
@@ -36,7 +36,7 @@ const holding = kept(holdsFor);
 const drying = kept((film, air, floor): Drying => dryingCurve(film, air, floor));
 
 /** How long a coat holds in a room and how often it is renewed to be held for `required` s. */
-export const predict = (active: Active, strength: number, application: Application, room: Pick<Room, 'ventilation'>, floor: number, required: number): Prediction => {
+export const predict = (active: GenericActive, strength: number, application: Application, room: Pick<Room, 'ventilation'>, floor: number, required: number): Prediction => {
   const film: Film = { active, strength, thickness: coats[application] };
   const air = usualAir[room.ventilation];
   const holds = Math.floor(holding(film, air, floor));
@@ -68,7 +68,7 @@ const unitVapour = (film: Film, air: RoomAir, changes: number, wetFor: number): 
  * What `coatsOn` coats on `area` m² leave in the air of a room until they are wiped off after `required` s, with what can
  * be opened open. All coats are counted as if put on at once: an upper estimate.
  */
-export const breathe = (active: Active, strength: number, application: Application, room: Pick<Room, 'ventilation' | 'floorArea' | 'height'>, area: number, coatsOn: number, required: number): Breathing => {
+export const breathe = (active: GenericActive, strength: number, application: Application, room: Pick<Room, 'ventilation' | 'floorArea' | 'height'>, area: number, coatsOn: number, required: number): Breathing => {
   const unit = unitVapour({ active, strength, thickness: coats[application] }, usualAir[room.ventilation], airChanges[usualAiring[room.ventilation]], (required || CLEANING_STANDS) / coatsOn);
   const scale = (area * coatsOn) / (room.floorArea * room.height);
   const last = unit.ppm.findLastIndex((value) => value * scale > airLimits[active].day);
@@ -76,4 +76,24 @@ export const breathe = (active: Active, strength: number, application: Applicati
     shortTerm: unit.shortTerm * scale, day: unit.day * scale, peak: unit.peak * scale, explosive: unit.explosive * scale,
     reentry: last < 0 ? 0 : unit.times[Math.min(last + 1, unit.times.length - 1)]!,
   };
+};
+
+/** One treatment among several in a room: the coats on so many m², wiped off after `required` s. */
+export interface RoomTreatment {
+  strength: number;
+  application: Application;
+  area: number;
+  coatsOn: number;
+  required: number;
+}
+
+/** Hands-on s before the next surface of a room gets its coat. Source: common practice, no source. */
+const BETWEEN = 60;
+
+/** What all treatments of a room with one active leave in its air, put on one after another, with what can be opened open. */
+export const breatheTogether = (active: GenericActive, treatments: readonly RoomTreatment[], room: Pick<Room, 'ventilation' | 'floorArea' | 'height'>): Breathing => {
+  const films = treatments.map(({ strength, application, area, coatsOn, required }, i) => ({
+    area: area * coatsOn, at: i * BETWEEN, drying: until(drying({ active, strength, thickness: coats[application] }, usualAir[room.ventilation], 0), (required || CLEANING_STANDS) / coatsOn),
+  }));
+  return vapourCurve(active, films, room.floorArea * room.height, airChanges[usualAiring[room.ventilation]]);
 };

@@ -1,5 +1,5 @@
 import type { Outcome } from '../verdict.ts';
-import type { Family } from './families.ts';
+import type { GenericFamily } from './families.ts';
 
 /** What a material bears of one family at working strength. */
 export interface Bearing {
@@ -21,7 +21,7 @@ const wait: Bearing = { outcome: 'care', untilCool: true };
 const waitNever: Bearing = { outcome: 'never', untilCool: true };
 
 export interface Material {
-  bears: Record<Family, Bearing>;
+  bears: Record<GenericFamily, Bearing>;
   /** Cannot hold a wet film over a closed surface: no contact time can be promised. */
   porous?: true;
 }

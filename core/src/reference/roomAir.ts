@@ -1,5 +1,5 @@
 import type { Ventilation } from '../hazards/judgeSituations.ts';
-import type { Active } from './families.ts';
+import type { GenericActive } from './families.ts';
 
 /** Air over a wet surface: °C, fraction of saturation, m/s, and the length it strokes in m. */
 export interface RoomAir {
@@ -34,7 +34,7 @@ export const airLimits = {
   '2-propanol': { shortTerm: 500, day: 400, dangerous: 2000, explosive: 0.02 },
   'acetic acid': { shortTerm: 15, day: 10, dangerous: 50, explosive: 0.04 },
   'hydrogen peroxide': { shortTerm: null, day: 1, dangerous: 75, explosive: 1 },
-} as const satisfies Record<Active, { shortTerm: number | null; day: number; dangerous: number; explosive: number }>;
+} as const satisfies Record<GenericActive, { shortTerm: number | null; day: number; dangerous: number; explosive: number }>;
 
 /** Diffusivity in air at 25 °C, m²/s. Source: Lugg-1968; Incropera (memory); peroxide scaled from 60 °C. */
 export const diffusivity = { water: 2.5e-5, ethanol: 1.18e-5, '2-propanol': 1.01e-5, 'acetic acid': 1.23e-5, 'hydrogen peroxide': 1.55e-5 } as const;

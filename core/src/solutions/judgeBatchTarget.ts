@@ -1,5 +1,5 @@
 import { disinfectingSpan, requiredContact } from '../contact/requiredContact.ts';
-import type { Active } from '../reference/families.ts';
+import { isGeneric, type Active } from '../reference/families.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 
@@ -7,7 +7,7 @@ import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 export type Purpose = 'clean' | 'disinfect';
 
 /** What a batch of that strength may be called. */
-export type BatchName = 'of disinfecting strength' | 'a cleaner' | 'a cleaner and descaler';
+export type BatchName = 'of disinfecting strength' | 'a cleaner' | 'a cleaner and descaler' | 'a registered product';
 
 export interface BatchVerdict extends Verdict {
   name: BatchName;
@@ -25,8 +25,8 @@ interface Source {
  * house rules allow. `name` says what the result is in any case.
  */
 export const judgeBatchTarget = (stock: Source, target: number, purpose: Purpose, rules: HouseRules, now: number): BatchVerdict => {
-  const contact = requiredContact(stock.active, target, purpose, 'everyday', rules);
-  const reasons: Reason[] = [...contact.reasons];
+  const reasons: Reason[] = isGeneric(stock.active) ? [...requiredContact(stock.active, target, purpose, 'everyday', rules).reasons] : [];
+  if (!isGeneric(stock.active) && Math.abs(target - stock.strength) > 1e-9) reasons.push({ code: 'not-as-sold', outcome: 'never', source: 'product label, as entered' });
   if (target > stock.strength * (1 + 1e-9)) {
     reasons.push({ code: 'stronger-than-stock', outcome: 'never', figures: { strength: target, stock: stock.strength, active: stock.active }, source: 'arithmetic' });
   }
@@ -36,6 +36,7 @@ export const judgeBatchTarget = (stock: Source, target: number, purpose: Purpose
 
 /** What a solution of that strength is, whatever somebody wants of it. */
 export const nameOf = (active: Active, strength: number, rules: HouseRules): BatchName => {
+  if (!isGeneric(active)) return 'a registered product';
   const span = disinfectingSpan(active, 'everyday', rules);
   if (span && strength >= span.floor * (1 - 1e-9) && strength * (1 - 1e-9) <= span.top) return 'of disinfecting strength';
   return active === 'acetic acid' ? 'a cleaner and descaler' : 'a cleaner';

@@ -1,5 +1,5 @@
 import { disinfectingSpan } from '../contact/requiredContact.ts';
-import { activeFacts, type Active } from '../reference/families.ts';
+import { activeFacts, type Active, type GenericActive } from '../reference/families.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
 import { ingredientOf, type IngredientId } from '../reference/ingredients.ts';
 import { inMillilitres, litres } from '../units/volume.ts';
@@ -22,7 +22,7 @@ export interface Change {
   formula: Formula;
   name: MixtureName;
   /** Fits a target that can be poured straight from this stock. */
-  pour?: { active: Active; stock: number; strength: number; volume: number };
+  pour?: { active: GenericActive; stock: number; strength: number; volume: number };
 }
 
 /** A stock somebody could pour from: strength as a fraction in the active's basis. */
@@ -39,7 +39,7 @@ const percent = (value: number): string => `${Number((value * 100).toFixed(2))} 
 const wanted: Record<Claim, readonly MixtureName[]> = { disinfect: ['disinfecting'], clean: ['cleaner', 'descaler', 'disinfecting'], descale: ['descaler'] };
 
 /** The alcohol a recipe tries to work with, or peroxide: what a stronger stock could be taken of. */
-const activeIn = (formula: Formula): Active[] => {
+const activeIn = (formula: Formula): GenericActive[] => {
   const has = (name: string) => formula.portions.some(({ masses }) => name in masses);
   return (['hydrogen peroxide', '2-propanol', 'ethanol'] as const).filter(has);
 };

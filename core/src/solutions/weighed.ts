@@ -1,11 +1,11 @@
-import type { Active } from '../reference/families.ts';
+import type { GenericActive } from '../reference/families.ts';
 import type { IngredientId } from '../reference/ingredients.ts';
 import { analyseFormula, type Formula } from './analyseFormula.ts';
 import type { Portion } from './portions.ts';
 import { contentOf, type Masses } from './stockContent.ts';
 
 /** The ingredient that a stock of an active is. */
-export const ingredientOfActive: Record<Active, IngredientId> = { 'hydrogen peroxide': 'peroxide', ethanol: 'ethanol', '2-propanol': '2-propanol', 'acetic acid': 'vinegar' };
+export const ingredientOfActive: Record<GenericActive, IngredientId> = { 'hydrogen peroxide': 'peroxide', ethanol: 'ethanol', '2-propanol': '2-propanol', 'acetic acid': 'vinegar' };
 
 const portionOf = (ingredient: IngredientId, mass: number, strength?: number): Portion => {
   const { density, parts } = contentOf(ingredient, strength);
@@ -14,14 +14,14 @@ const portionOf = (ingredient: IngredientId, mass: number, strength?: number): P
 };
 
 /** kg of `volume` m³ of a stock at its strength (fraction). */
-export const massOfStock = (active: Active, strength: number, volume: number): number => contentOf(ingredientOfActive[active], strength).density * volume;
+export const massOfStock = (active: GenericActive, strength: number, volume: number): number => contentOf(ingredientOfActive[active], strength).density * volume;
 
 /** What `stock` kg of a stock (strength as a fraction) with `water` kg of water makes. */
-export const mixtureOf = (active: Active, strength: number, stock: number, water: number): Formula =>
+export const mixtureOf = (active: GenericActive, strength: number, stock: number, water: number): Formula =>
   analyseFormula([portionOf(ingredientOfActive[active], stock, strength), ...(water > 0 ? [portionOf('water', water)] : [])]);
 
 /** The strength of the mixture in the active's own basis, as people read it: to a tenth of a per cent of the whole. */
-export const strengthOfWeighed = (active: Active, strength: number, stock: number, water: number): { strength: number; volume: number } => {
+export const strengthOfWeighed = (active: GenericActive, strength: number, stock: number, water: number): { strength: number; volume: number } => {
   const { strengths, volume } = mixtureOf(active, strength, stock, water);
   const found = active === 'hydrogen peroxide' ? strengths.peroxide : active === 'acetic acid' ? strengths.acid : strengths.alcohol;
   // A tenth of a per cent is much of a 0.75 % peroxide, so weak ones are read finer.
@@ -30,7 +30,7 @@ export const strengthOfWeighed = (active: Active, strength: number, stock: numbe
 };
 
 /** How much of one (kg) may be poured, the other being as meant, for the batch to be in strength and within a hundredth of what was meant. */
-export const pourBand = (active: Active, strength: number, meant: { stock: number; water: number }, target: number, span: { floor: number; top: number }, of: 'stock' | 'water'): { from: number; to: number } => {
+export const pourBand = (active: GenericActive, strength: number, meant: { stock: number; water: number }, target: number, span: { floor: number; top: number }, of: 'stock' | 'water'): { from: number; to: number } => {
   const fits = (mass: number): boolean => {
     const { stock, water } = of === 'stock' ? { ...meant, stock: mass } : { ...meant, water: mass };
     const made = strengthOfWeighed(active, strength, stock, water).strength;

@@ -1,6 +1,7 @@
 import type { HouseRules } from '../reference/houseRules.ts';
 import { materials, type Bearing, type Material, type MaterialId } from '../reference/materials.ts';
-import type { Family } from '../reference/families.ts';
+import type { GenericFamily } from '../reference/families.ts';
+import type { ProductLabel } from '../contact/labelContact.ts';
 import type { Goal } from '../contact/requiredContact.ts';
 import type { Reason } from '../verdict.ts';
 
@@ -10,7 +11,7 @@ const source = 'common practice and makers’ care advice (memory)';
  * What a material says to a family at working strength: at least one reason. A porous material holds no wet
  * film, so it can be cleaned but never disinfected. Where the house follows that school, weak vinegar is a Care on sealed wood.
  */
-export const judgeMaterial = (id: MaterialId, family: Family, goal: Goal, rules: Pick<HouseRules, 'vinegarOnSealedWood'>): Reason[] => {
+export const judgeMaterial = (id: MaterialId, family: GenericFamily, goal: Goal, rules: Pick<HouseRules, 'vinegarOnSealedWood'>): Reason[] => {
   const material: Material = materials[id];
   const weak = family === 'vinegar' && rules.vinegarOnSealedWood === 'weak' && (id === 'sealed-wood' || id === 'hardwood-floor');
   const bearing: Bearing = weak ? { outcome: 'care', rinse: true } : material.bears[family];
@@ -24,4 +25,11 @@ export const judgeMaterial = (id: MaterialId, family: Family, goal: Goal, rules:
   else reasons.push({ code: 'material-bears', outcome: 'use', figures, source });
   if (bearing.rinse) reasons.push({ code: 'rinse-after', outcome: 'use', figures, source });
   return reasons;
+};
+
+/** What a registered product's label says to a material; what holds no film cannot be disinfected with it either. */
+export const judgeLabelSurface = (id: MaterialId, label: ProductLabel | null | undefined, goal: Goal): Reason[] => {
+  const figures = { material: id, family: 'product' };
+  if ((materials[id] as Material).porous && goal !== 'clean') return [{ code: 'porous', outcome: 'never', figures, source }];
+  return label?.notOn.includes(id) ? [{ code: 'label-bars-surface', outcome: 'never', figures, source: 'product label, as entered' }] : [{ code: 'material-bears', outcome: 'use', figures, source: 'product label, as entered' }];
 };

@@ -1,5 +1,6 @@
 import { judgeCombination } from '../hazards/judgeCombination.ts';
 import { activeFacts, type Active } from '../reference/families.ts';
+import type { Group } from '../reference/neverCombine.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 import type { Asked, SurfaceClock, WetEvent } from './wetClock.ts';
 
@@ -9,21 +10,24 @@ export type BatchStatus = 'unchecked' | 'verified' | 'set-aside';
 /** A bottle in hand: strength as a fraction in the active's basis, `discardAfter` in ms since 1970. */
 export interface Batch {
   id: string;
+  stockId: string;
   active: Active;
   strength: number;
   discardAfter: number;
   status: BatchStatus;
+  /** Its reactive groups. */
+  groups: readonly Group[];
 }
 
 /** What the approved protocol sets for a surface, or nothing where it is only washed. */
 export interface Treatment extends Asked {
-  use: { active: Active; strength: number } | null;
+  use: { active: Active; strength: number; stockId: string } | null;
 }
 
 /** How far a batch may be from the protocol's strength, as a fraction of it. Source: house rule. */
 const STRENGTH_TOLERANCE = 0.01;
 
-const asProduct = (batch: Batch) => ({ groups: [activeFacts[batch.active].group], strength: batch.strength });
+const asProduct = ({ groups, active, strength }: Batch) => ({ groups, ...(active === 'hydrogen peroxide' ? { strength } : {}) });
 
 /** Everything that speaks against putting this batch on this surface now. */
 export const judgeBatch = (
@@ -50,11 +54,14 @@ export const judgeBatch = (
   }
   if (batch.status === 'set-aside') reasons.push({ code: 'batch-set-aside', outcome: 'never', source: 'the check of this batch' });
   // Cleaning waits for nothing and claims nothing; what is held wet to disinfect must be known to be in strength.
-  if (batch.status === 'unchecked' && treatment.seconds > 0) reasons.push({ code: 'batch-not-verified', outcome: 'never', source: 'house rule' });
+  if (batch.status === 'unchecked' && treatment.seconds > 0 && batch.active !== 'registered product') reasons.push({ code: 'batch-not-verified', outcome: 'never', source: 'house rule' });
   const { use } = treatment;
   if (!use) reasons.push({ code: 'not-in-the-protocol', outcome: 'never', figures: { hand }, source: 'the approved protocol' });
   else if (activeFacts[use.active].family !== hand) {
     reasons.push({ code: 'batch-of-other-family', outcome: 'never', figures: { hand, wanted: activeFacts[use.active].family }, source: 'the approved protocol' });
+  } else if (use.active === 'registered product' && batch.stockId !== use.stockId) {
+    // Two products may share nothing but that they are registered: each goes by its own label.
+    reasons.push({ code: 'batch-of-other-product', outcome: 'never', source: 'the approved protocol' });
   } else if (Math.abs(batch.strength - use.strength) > STRENGTH_TOLERANCE * use.strength) {
     reasons.push({ code: 'batch-of-other-strength', outcome: 'never', figures: { strength: batch.strength, wanted: use.strength, active: use.active }, source: 'the approved protocol' });
   }

@@ -1,4 +1,4 @@
-import type { Active, Claim, Level, MaterialId, ProductId, Situation, Touched, Ventilation } from '@zymostat/core';
+import type { Active, Against, Claim, Group, Level, MaterialId, ProductId, Situation, Touched, Ventilation } from '@zymostat/core';
 
 /** Everybody and everything here is invented. */
 export const company = { name: 'Quillet Home Care', emergencyNumber: '555-0100', poisonLine: '555-0150' };
@@ -20,6 +20,16 @@ export const stocks: { code: string; name: string; active: Active; strength: num
   { code: 'S-0105', name: 'Ethanol 95 %', active: 'ethanol', strength: 0.95, litres: 1, days: 320, pricePerLitre: 12.5 },
   { code: 'S-0106', name: 'Vinegar 5 %', active: 'acetic acid', strength: 0.05, litres: 5, days: 700, pricePerLitre: 1.1 },
 ];
+
+/** A registered product that does not exist; its label is as a supervisor would enter one. */
+export const product = {
+  name: 'Quat spray, ready to use', litres: 4, days: 260, pricePerLitre: 14.5,
+  label: {
+    groups: ['quat'] as Group[],
+    uses: [{ goal: 'disinfect' as const, against: ['everyday', 'respiratory'] as Against[], seconds: 240 }, { goal: 'disinfect' as const, against: ['stomach'] as Against[], seconds: 600 }, { goal: 'sanitise' as const, against: ['everyday'] as Against[], seconds: 60 }],
+    notOn: ['marble', 'limestone', 'granite-sealed', 'brass', 'copper', 'leather', 'upholstery'] as MaterialId[],
+  },
+};
 
 /** Bottles of the depot. */
 export const bottles = [

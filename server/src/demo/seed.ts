@@ -4,7 +4,7 @@ import { databaseUrl } from '../config.ts';
 import type { Context } from '../context.ts';
 import { connect } from '../database/connect.ts';
 import { StockEntity } from '../features/bench/entities.ts';
-import { checkBatch } from '../features/bench/service.ts';
+import { addProduct, checkBatch } from '../features/bench/service.ts';
 import { addBottle, fillBottle, washBottle } from '../features/bottles/service.ts';
 import { addHome, addRoom, addSurface, setSurface } from '../features/homes/service.ts';
 import { logMishap } from '../features/keepApart/service.ts';
@@ -14,7 +14,7 @@ import { approve } from '../features/protocols/service.ts';
 import { addRecipe, saveRecipe } from '../features/recipes/service.ts';
 import { addEvent, startRound, finishRound } from '../features/rounds/service.ts';
 import { Caddy, orRefused, pourAndCheck, workThrough, type Clock } from './history.ts';
-import { bottles, company, homes, nearMisses, password, people, recipes, settings, stocks } from './scenario.ts';
+import { bottles, company, homes, nearMisses, password, people, product, recipes, settings, stocks } from './scenario.ts';
 
 const HOUR = 3_600_000;
 const DAY = 24 * HOUR;
@@ -46,6 +46,11 @@ const seedStock = async (): Promise<Map<string, string>> => {
   return new Map(rows.map(({ code, id }) => [code, id]));
 };
 
+const seedProduct = () => {
+  const { litres: size, days, ...rest } = product;
+  return addProduct(context, { ...rest, volume: litres(size), expiresAt: today + days * DAY });
+};
+
 const seedHomes = async (stockIds: Map<string, string>): Promise<Map<string, { id: string; surfaces: Map<string, string> }>> => {
   const made = new Map<string, { id: string; surfaces: Map<string, string> }>();
   for (const { rooms, ...home } of homes) {
@@ -71,6 +76,7 @@ const seedHomes = async (stockIds: Map<string, string>): Promise<Map<string, { i
 const seed = async () => {
   const team = await seedPeople();
   const stockIds = await seedStock();
+  await seedProduct();
   const made = await seedHomes(stockIds);
   const maren = team.get('maren')!;
   const cleaners = ['tobias', 'anneke', 'ruben'].map((login) => team.get(login)!);

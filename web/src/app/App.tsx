@@ -14,6 +14,7 @@ const Bottles = lazy(() => import('../features/bench/Bottles.tsx'));
 const KeepApart = lazy(() => import('../features/keepApart/KeepApart.tsx'));
 const Records = lazy(() => import('../features/records/Records.tsx'));
 const HouseRules = lazy(() => import('../features/houseRules/HouseRulesPage.tsx'));
+const Products = lazy(() => import('../features/products/Products.tsx'));
 const Rounds = lazy(() => import('../features/rounds/Rounds.tsx'));
 const Round = lazy(() => import('../features/rounds/RoundPage.tsx'));
 
@@ -35,6 +36,7 @@ export const App = () => {
               <Route path="/homes/:homeId/:tab/:surfaceId" element={<HomePage />} />
               <Route path="/records" element={<Records />} />
               <Route path="/house-rules" element={<HouseRules />} />
+              <Route path="/products" element={<Products />} />
             </>
           )}
           <Route path="/rounds" element={<Rounds />} />

@@ -31,6 +31,7 @@ const Person = ({ me }: { me: Me }) => {
       <MenuItems anchor="bottom end" className="options min-w-60">
         <MenuItem><button className="options__one w-full text-left" onClick={() => dispatch(units.actions.chosen(other))}>Show {other === 'us' ? 'cups and spoons' : 'millilitres'}</button></MenuItem>
         {me.person.role === 'supervisor' && <MenuItem><button className="options__one w-full text-left" onClick={() => void navigate('/house-rules')}>House rules</button></MenuItem>}
+        {me.person.role === 'supervisor' && <MenuItem><button className="options__one w-full text-left" onClick={() => void navigate('/products')}>Registered products</button></MenuItem>}
         <MenuItem><button className="options__one w-full text-left" onClick={leave}>Sign out</button></MenuItem>
       </MenuItems>
     </Menu>

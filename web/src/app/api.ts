@@ -54,6 +54,8 @@ export const api = createApi({
     stock: build.query<Answer<'stock'>, void>({ query: () => call('stock'), providesTags: ['Stock'] }),
     batches: build.query<Answer<'batches'>, void>({ query: () => call('batches'), providesTags: ['Batches'] }),
     pourBatch: build.mutation<Answer<'pourBatch'>, Body<'pourBatch'>>({ query: (body) => call('pourBatch', { body }), invalidatesTags: ['Batches', 'Records'] }),
+    addProduct: build.mutation<Answer<'addProduct'>, Body<'addProduct'>>({ query: (body) => call('addProduct', { body }), invalidatesTags: ['Stock'] }),
+    editProduct: build.mutation<Answer<'editProduct'>, WithBody<'editProduct'>>({ query: ({ id, body }) => call('editProduct', { id, body }), invalidatesTags: ['Stock', 'Home'] }),
     checkBatch: build.mutation<Answer<'checkBatch'>, WithBody<'checkBatch'>>({ query: ({ id, body }) => call('checkBatch', { id, body }), invalidatesTags: ['Batches', 'Records'] }),
 
     bottles: build.query<Answer<'bottles'>, void>({ query: () => call('bottles'), providesTags: ['Bottles'] }),

@@ -1,8 +1,8 @@
 import type { BatchStatus } from '@zymostat/contract';
-import type { Active, Purpose } from '@zymostat/core';
+import type { Active, ProductLabel, Purpose } from '@zymostat/core';
 import { EntitySchema } from 'typeorm';
 
-export interface StockContainer { id: string; code: string; name: string; active: Active; strength: number; volume: number; expiresAt: Date; pricePerLitre: number | null }
+export interface StockContainer { id: string; code: string; name: string; active: Active; strength: number; volume: number; expiresAt: Date; pricePerLitre: number | null; label?: ProductLabel | null }
 export const StockEntity = new EntitySchema<StockContainer>({
   name: 'stock',
   columns: {
@@ -14,6 +14,7 @@ export const StockEntity = new EntitySchema<StockContainer>({
     volume: { type: 'float8' },
     expiresAt: { type: 'timestamptz', name: 'expires_at' },
     pricePerLitre: { type: 'float8', name: 'price_per_litre', nullable: true },
+    label: { type: 'jsonb', nullable: true },
   },
 });
 

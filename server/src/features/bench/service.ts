@@ -1,5 +1,5 @@
-import { checkWords, percent, type BatchFacts, type BatchRow, type CheckReading, type PourBatch, type StockRow } from '@zymostat/contract';
-import { activeFacts, dilute, judgeBatchTarget, judgeCheck, shelfLife, strengthOfWeighed, verdictOf, type Reason } from '@zymostat/core';
+import { checkWords, percent, type BatchFacts, type BatchRow, type Body, type CheckReading, type PourBatch, type StockRow } from '@zymostat/contract';
+import { activeFacts, dilute, groupsOf, isGeneric, judgeBatchTarget, judgeCheck, shelfLife, strengthOfWeighed, verdictOf, type Reason } from '@zymostat/core';
 import { In } from 'typeorm';
 import { within, type Context } from '../../context.ts';
 import { problems } from '../../http/problems.ts';
@@ -9,7 +9,7 @@ import { BatchEntity, StockEntity, type BatchRecord, type StockContainer } from 
 
 export const batchCode = (number: string | number): string => `B-${String(number).padStart(4, '0')}`;
 
-const asStock = ({ expiresAt, ...rest }: StockContainer): StockRow => ({ ...rest, expiresAt: expiresAt.getTime() });
+const asStock = ({ expiresAt, label, ...rest }: StockContainer): StockRow => ({ ...rest, expiresAt: expiresAt.getTime(), label: label ?? null });
 
 export const stocksAtHand = async ({ db }: Context): Promise<StockRow[]> => (await db.getRepository(StockEntity).find({ order: { code: 'ASC' } })).map(asStock);
 
@@ -26,7 +26,10 @@ const factsOf = (row: BatchRecord, stockCode: string, madeBy: string): BatchFact
   };
 };
 
-const asBatch = (row: BatchRecord, stockCode: string, madeBy: string): BatchRow => ({ ...factsOf(row, stockCode, madeBy), status: row.status ?? 'unchecked', measured: row.measured ?? null });
+/** A batch with what became of it; its groups are its stock's. */
+const asBatch = (row: BatchRecord, stock: StockRow | null | undefined, madeBy: string): BatchRow => ({
+  ...factsOf(row, stock?.code ?? '', madeBy), status: row.status ?? 'unchecked', measured: row.measured ?? null, groups: [...groupsOf(stock ?? { active: row.active })],
+});
 
 const BATCHES_SHOWN = 60;
 
@@ -34,20 +37,23 @@ export const newestBatches = async (context: Context): Promise<BatchRow[]> => {
   const [rows, stocks, names] = await Promise.all([
     context.db.getRepository(BatchEntity).find({ order: { number: 'DESC' }, take: BATCHES_SHOWN }), stocksAtHand(context), personNames(context),
   ]);
-  const codes = new Map(stocks.map(({ id, code }) => [id, code]));
-  return rows.map((row) => asBatch(row, codes.get(row.stockId) ?? '', names.get(row.madeBy) ?? ''));
+  const stockOf = new Map(stocks.map((stock) => [stock.id, stock]));
+  return rows.map((row) => asBatch(row, stockOf.get(row.stockId), names.get(row.madeBy) ?? ''));
 };
 
 /** Batches that a round speaks of, with the code on their label. */
-export const batchesById = async ({ db }: Context, ids: string[]): Promise<(BatchRecord & { code: string })[]> =>
-  (await db.findBy(BatchEntity, { id: In(ids) })).map((row) => ({ ...row, code: batchCode(row.number!) }));
+export const batchesById = async (context: Context, ids: string[]): Promise<BatchRow[]> => {
+  const [rows, stocks] = await Promise.all([context.db.findBy(BatchEntity, { id: In(ids) }), stocksAtHand(context)]);
+  const stockOf = new Map(stocks.map((stock) => [stock.id, stock]));
+  return rows.map((row) => asBatch(row, stockOf.get(row.stockId), ''));
+};
 
 /** How far a batch by weight may be from what was meant, relative. Source: house rule. */
 const WEIGHED_TOLERANCE = 0.01;
 
 /** What was really poured: by weight where it was weighed, else what was to be. Volumes m³. */
 const really = (stock: StockRow, { strength, volume, weighed }: PourBatch): { strength: number; pour: { stock: number; water: number; total: number }; reasons: Reason[] } => {
-  if (!weighed) {
+  if (!weighed || !isGeneric(stock.active)) {
     const { stock: from, water, total } = strength <= stock.strength ? dilute(stock.active, stock.strength, strength, volume) : { stock: volume, water: 0, total: volume };
     return { strength, pour: { stock: from, water, total }, reasons: [] };
   }
@@ -85,7 +91,7 @@ export const pourBatch = async (context: Context, asked: PourBatch, person: Pers
     const { number } = await inside.db.findOneByOrFail(BatchEntity, { id: row.id });
     const made = { ...row, number };
     await append(inside, { kind: 'batch', factId: row.id, at: row.madeAt.getTime(), home: null, person, body: factsOf(made, stock.code, person.name) });
-    return asBatch(made, stock.code, person.name);
+    return asBatch(made, stock, person.name);
   });
 };
 
@@ -93,7 +99,7 @@ export const batchById = async (context: Context, id: string): Promise<BatchRow>
   const row = await context.db.findOneBy(BatchEntity, { id });
   if (!row) throw problems.notFound('that batch');
   const [stock, names] = await Promise.all([stockById(context, row.stockId), personNames(context)]);
-  return asBatch(row, stock?.code ?? '', names.get(row.madeBy) ?? '');
+  return asBatch(row, stock, names.get(row.madeBy) ?? '');
 };
 
 /**
@@ -115,4 +121,25 @@ export const checkBatch = async (context: Context, id: string, reading: CheckRea
     await append(inside, { kind: 'check', factId: newId(), at: now(), home: null, person, body });
   });
   return batchById(context, id);
+};
+
+const productCode = (n: number): string => `P-${String(n).padStart(4, '0')}`;
+
+/** Enters a registered product: it is used as sold, and may do what its label grants. */
+export const addProduct = async (context: Context, fields: Body<'addProduct'>): Promise<StockRow> => {
+  const id = context.newId();
+  await within(context, async (inside) => {
+    // Numbered by how many there are; the code is unique, so two at once cannot both have it.
+    const count = await inside.db.countBy(StockEntity, { active: 'registered product' });
+    const { expiresAt, ...rest } = fields;
+    await inside.db.insert(StockEntity, { id, code: productCode(count + 1), active: 'registered product', strength: 1, ...rest, expiresAt: new Date(expiresAt) } as never);
+  });
+  return (await stockById(context, id))!;
+};
+
+/** Changes what was entered of a label. What was approved by the old one is flagged where it no longer holds. */
+export const editProduct = async (context: Context, id: string, { expiresAt, ...rest }: Body<'editProduct'>): Promise<StockRow> => {
+  const { affected } = await context.db.getRepository(StockEntity).update({ id, active: 'registered product' }, { ...rest, expiresAt: new Date(expiresAt) } as never);
+  if (!affected) throw problems.notFound('that product');
+  return (await stockById(context, id))!;
 };

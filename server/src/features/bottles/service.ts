@@ -21,7 +21,7 @@ const withHistory = async (context: Context, records: BottleRecord[]): Promise<B
     const held = own[0]?.did === 'filled' ? batchOf.get(own[0].batchId!) : undefined;
     return {
       id, code: bottleCode(number!), material, opaque, volume,
-      heldSinceWash: held ? { active: held.active, strength: held.strength, batchId: held.id, batchCode: held.code } : null,
+      heldSinceWash: held ? { active: held.active, strength: held.strength, groups: held.groups, batchId: held.id, batchCode: held.code } : null,
       history: own.map(({ at, personId, did, batchId }) => ({ at: at.getTime(), by: names.get(personId) ?? '', did, batchCode: batchId ? (batchOf.get(batchId)?.code ?? null) : null })),
     };
   });

@@ -82,7 +82,7 @@ const batchesFor = async (context: Context, events: readonly WetEvent[]): Promis
   const ids = [...new Set(events.map((event) => event.batchId).filter((id) => id !== null))];
   const rows = await batchesById(context, ids);
   return {
-    judged: new Map(rows.map(({ id, active, strength, discardAfter, status = 'unchecked' }) => [id, { id, active, strength, discardAfter: discardAfter.getTime(), status }])),
+    judged: new Map(rows.map(({ id, stockId, active, strength, discardAfter, status, groups }) => [id, { id, stockId, active, strength, discardAfter, status, groups }])),
     codes: new Map(rows.map(({ id, code }) => [id, code])),
   };
 };

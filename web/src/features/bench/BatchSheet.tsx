@@ -1,5 +1,5 @@
 import { goalNames, nameOfBatch, strengthOf, type BatchRow } from '@zymostat/contract';
-import { activeFacts, disinfectingSpan } from '@zymostat/core';
+import { activeFacts, disinfectingSpan, isGeneric } from '@zymostat/core';
 import { api } from '../../app/api.ts';
 import { Severity, Verdict } from '../../ui/parts.tsx';
 import { StrengthRule } from '../../ui/StrengthRule.tsx';
@@ -21,9 +21,9 @@ export const BatchSheet = ({ batch, title, now }: { batch: BatchRow; title: stri
   return (
     <>
       <p className="crumb"><b className="fig">{batch.code}</b> · poured {momentOf(batch.madeAt)} by {batch.madeBy}</p>
-      <Verdict say={over ? `${title}: past its time. Pour it away.` : batch.status === 'set-aside' ? `${title}: out of strength, set aside. Pour it away.` : `${title}: ${nameOfBatch(batch.active, batch.strength, rules)}${batch.purpose === 'clean' ? '' : batch.status === 'verified' ? ', and verified' : ', not checked yet'}.`} why={`Discard after ${momentOf(batch.discardAfter)} (${dateOf(batch.discardAfter)}). Recorded to ${goalNames[batch.purpose].toLowerCase()}${batch.weighed ? ', weighed' : ''}.${batch.measured === null ? '' : ` Measured: ${strengthOf(batch.active, Math.round(batch.measured * 1000) / 1000)}.`}`} />
+      <Verdict say={over ? `${title}: past its time. Pour it away.` : batch.status === 'set-aside' ? `${title}: out of strength, set aside. Pour it away.` : `${title}: ${nameOfBatch(batch.active, batch.strength, rules)}${batch.purpose === 'clean' || !isGeneric(batch.active) ? '' : batch.status === 'verified' ? ', and verified' : ', not checked yet'}.`} why={`Discard after ${momentOf(batch.discardAfter)} (${dateOf(batch.discardAfter)}). Recorded to ${goalNames[batch.purpose].toLowerCase()}${batch.weighed ? ', weighed' : ''}.${batch.measured === null ? '' : ` Measured: ${strengthOf(batch.active, Math.round(batch.measured * 1000) / 1000)}.`}`} />
       {(over || batch.status === 'set-aside') && <p className="mb-2"><Severity is="never" /> <span className="ml-2">The phone refuses this bottle.</span></p>}
-      <div className="max-w-[480px] pt-3"><StrengthRule family={family} stock={stock?.strength ?? batch.strength} span={batch.purpose === 'clean' ? { floor: 0, top: 1 } : disinfectingSpan(batch.active, 'everyday', rules)} batch={batch.strength} otherwise={nameOfBatch(batch.active, batch.strength, rules)} /></div>
+      {isGeneric(batch.active) && <div className="max-w-[480px] pt-3"><StrengthRule family={family} stock={stock?.strength ?? batch.strength} span={batch.purpose === 'clean' ? { floor: 0, top: 1 } : disinfectingSpan(batch.active, 'everyday', rules)} batch={batch.strength} otherwise={nameOfBatch(batch.active, batch.strength, rules)} /></div>}
       <PourTable stock={stock?.name ?? batch.stockCode} pour={pour} active={batch.active} />
       {!over && batch.status !== 'set-aside' && <CheckForm key={batch.id} batch={batch} />}
       {!over && batch.status !== 'set-aside' && <LabelPreview batch={batch} />}

@@ -1,4 +1,4 @@
-import { activeNames, percent, strengthOf, type BatchRow } from '@zymostat/contract';
+import { activeNames, strengthOf, strengthShort, type BatchRow } from '@zymostat/contract';
 import { activeFacts } from '@zymostat/core';
 import { useState } from 'react';
 import { useLocation } from 'react-router';
@@ -24,7 +24,7 @@ const BatchLine = ({ batch, chosen, now, onChoose }: { batch: BatchRow; chosen: 
         <span className="flex items-baseline gap-3">
           <span className="fig">{batch.code}</span>
           <i className="stub stub--row fill self-center" data-family={family} />
-          <b className="font-semibold">{activeNames[batch.active]} {percent(batch.strength)}</b>
+          <b className="font-semibold">{activeNames[batch.active]} {strengthShort(batch.active, batch.strength)}</b>
           <span className="small ml-auto">{over ? <b className="font-semibold">pour away</b> : batch.status === 'set-aside' ? <b className="font-semibold">set aside</b> : <span className="soft">until {momentOf(batch.discardAfter)}</span>}</span>
         </span>
         <span className="small soft block">{batch.purpose === 'disinfect' ? `to disinfect, ${batch.status === 'verified' ? 'verified' : batch.status === 'set-aside' ? 'out of strength' : 'not checked yet'}` : 'to clean'} · {units === 'us' ? `${amountIn(units, batch.volume)}, ${inMetric(batch.volume)}` : inMetric(batch.volume)} · {batch.madeBy}, {momentOf(batch.madeAt)}</span>

@@ -1,4 +1,4 @@
-import { activeNames, bottleMaterialNames, percent, reasonInWords, type BottleRow } from '@zymostat/contract';
+import { activeNames, bottleMaterialNames, reasonInWords, strengthShort, type BottleRow } from '@zymostat/contract';
 import { activeFacts, bottleMaterials, judgeBottle, litres, parseVolume, type BottleMaterial } from '@zymostat/core';
 import { toDataURL } from 'qrcode';
 import { useEffect, useState } from 'react';
@@ -14,7 +14,7 @@ import { walkKeys } from '../../ui/walk.ts';
 import { Window } from '../../ui/Window.tsx';
 import { BenchHead } from './BenchHead.tsx';
 
-const holds = ({ heldSinceWash: held }: BottleRow): string => (held ? `${activeNames[held.active]} ${percent(held.strength)}, ${held.batchCode}` : 'empty, washed');
+const holds = ({ heldSinceWash: held }: BottleRow): string => (held ? `${activeNames[held.active]} ${strengthShort(held.active, held.strength)}, ${held.batchCode}` : 'empty, washed');
 
 /** The bottle's code as a camera reads it. */
 const Code = ({ code }: { code: string }) => {
@@ -44,7 +44,7 @@ const Fill = ({ bottle }: { bottle: BottleRow }) => {
     <section className="mt-4 max-w-[640px] border-t border-ink pt-3" aria-label="Fill it">
       <h2 className="mb-2">Fill it</h2>
       <div className="flex flex-wrap items-end gap-3">
-        <Choice className="min-w-60 grow" label="From the batch" value={batchId} onChange={setBatchId} options={good.map((one) => ({ value: one.id, name: `${one.code}, ${activeNames[one.active]} ${percent(one.strength)}` }))} />
+        <Choice className="min-w-60 grow" label="From the batch" value={batchId} onChange={setBatchId} options={good.map((one) => ({ value: one.id, name: `${one.code}, ${activeNames[one.active]} ${strengthShort(one.active, one.strength)}` }))} />
         <button className="btn btn--main" disabled={!batch || filling.isLoading || verdict?.outcome === 'never'} onClick={() => void fill({ id: bottle.id, body: { batchId: batchId! } })}>Fill {bottle.code}</button>
       </div>
       {verdict && verdict.reasons.length > 0 && <ul className="mt-3 grid gap-2">{verdict.reasons.map((reason) => <li key={reason.code} className="grid grid-cols-[72px_1fr] gap-2"><span><Severity is={reason.outcome} /></span><span>{reasonInWords(reason)} <span className="small soft">{reason.source}</span></span></li>)}</ul>}
@@ -86,7 +86,7 @@ const BottleSheet = ({ bottle }: { bottle: BottleRow }) => (
     <div className="flex items-start justify-between gap-4">
       <div className="min-w-0">
         <p className="crumb"><b className="fig">{bottle.code}</b> · {inMetric(bottle.volume)} {bottleMaterialNames[bottle.material]}{bottle.opaque ? ', opaque' : ', clear'}</p>
-        <p className="verdict__say" role="status">{bottle.heldSinceWash ? `It holds ${activeNames[bottle.heldSinceWash.active]} ${percent(bottle.heldSinceWash.strength)}.` : 'Empty and washed: it may be filled.'}</p>
+        <p className="verdict__say" role="status">{bottle.heldSinceWash ? `It holds ${activeNames[bottle.heldSinceWash.active]} ${strengthShort(bottle.heldSinceWash.active, bottle.heldSinceWash.strength)}.` : 'Empty and washed: it may be filled.'}</p>
         {bottle.heldSinceWash && <p className="soft mt-1">From batch <b className="fig">{bottle.heldSinceWash.batchCode}</b>. Before anything else goes in, it is washed and relabelled.</p>}
         {bottle.heldSinceWash && <p className="mt-3"><Wash bottle={bottle} /></p>}
       </div>

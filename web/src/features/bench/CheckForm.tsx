@@ -1,5 +1,5 @@
 import { percent, type BatchRow, type CheckReading } from '@zymostat/contract';
-import { activeFacts, alcoholOf, densityUncertainty, parseFigure, strengthFromDensity, stripSteps } from '@zymostat/core';
+import { activeFacts, alcoholOf, densityUncertainty, isGeneric, parseFigure, strengthFromDensity, stripSteps } from '@zymostat/core';
 import { useState, type FormEvent } from 'react';
 import { api } from '../../app/api.ts';
 import { figureBetween } from '../../ui/checks.ts';
@@ -47,6 +47,7 @@ export const CheckForm = ({ batch }: { batch: BatchRow }) => {
     if (reading) void check({ id: batch.id, body: reading });
   };
   if (activeFacts[batch.active].family === 'vinegar') return <p className="small soft mt-4">It cleans and claims nothing, so there is nothing to check.</p>;
+  if (!isGeneric(batch.active)) return <p className="small soft mt-4">It is used as sold: there is nothing to check but its date.</p>;
   return (
     <form className="mt-5 max-w-[640px] border-t border-ink pt-3" onSubmit={submit} aria-label="Check the batch" noValidate>
       <div className="flex items-baseline justify-between"><h2>Check it</h2><button type="button" className="btn btn--quiet" disabled={meter.isLoading || strip.isLoading} onClick={() => void (alcohol ? fromMeter() : fromStrip())}>{alcohol ? 'Read the density meter' : 'Read the strip'}</button></div>

@@ -1,5 +1,5 @@
 import { activeNames, nameOfBatch, percent, reasonInWords, strengthOf, type BatchRow, type StockRow } from '@zymostat/contract';
-import { activeFacts, dilute, disinfectingSpan, inMillilitres, judgeBatchTarget, parseStrength, parseVolume, shelfLife, usualStrength, type Purpose } from '@zymostat/core';
+import { activeFacts, dilute, disinfectingSpan, inMillilitres, isGeneric, judgeBatchTarget, parseStrength, parseVolume, shelfLife, usualStrength, type Purpose } from '@zymostat/core';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { useAppSelector } from '../../app/store.ts';
@@ -60,16 +60,16 @@ const PourForm = ({ stocks, from, onPoured }: { stocks: StockRow[]; from: PourFr
       <div className="my-3 grid max-w-[640px] grid-cols-1 gap-4 sm:grid-cols-2">
         <Choice label="Stock" value={stock.id} onChange={chooseStock} options={stocks.map((one) => ({ value: one.id, name: `${one.name}, ${one.code}` }))} />
         <Segments label="To" value={purpose} onChange={setPurpose} options={[{ value: 'disinfect', name: 'disinfect' }, { value: 'clean', name: 'clean' }]} />
-        <TextField label={`Strength, % ${basis}`} value={target} onChange={setTarget} check={aStrength(basis)} figure />
+        {!isGeneric(stock.active) ? <p className="small soft self-end pb-2">Used as sold, by its own label.</p> : <TextField label={`Strength, % ${basis}`} value={target} onChange={setTarget} check={aStrength(basis)} figure />}
         <TextField label="How much" value={amount} onChange={setAmount} check={aVolume} figure hint="As you would say it: 2 cups, 500 ml, 1 qt." />
       </div>
-      <div className="max-w-[480px] pt-2"><StrengthRule family={family} stock={stock.strength} span={purpose === 'clean' ? { floor: 0, top: 1 } : disinfectingSpan(stock.active, 'everyday', rules)} batch={strength.ok ? strength.value.value : undefined} otherwise={called} /></div>
+      {isGeneric(stock.active) && <div className="max-w-[480px] pt-2"><StrengthRule family={family} stock={stock.strength} span={purpose === 'clean' ? { floor: 0, top: 1 } : disinfectingSpan(stock.active, 'everyday', rules)} batch={strength.ok ? strength.value.value : undefined} otherwise={called} /></div>}
       {pour && <PourTable stock={stock.name} pour={pour} active={stock.active} />}
       {pour && refused && <p className="small soft mt-2"><Severity is="never" /> <span className="ml-2">What these amounts would make is {called}. It is not recorded to disinfect.</span></p>}
-      {pour && !refused && !how && <p className="mt-4 flex flex-wrap gap-3"><button className="btn" onClick={() => setHow('measure')}>Pour step by step</button><button className="btn" onClick={() => setHow('scale')}>Weigh it on the scale</button></p>}
+      {pour && !refused && !how && isGeneric(stock.active) && <p className="mt-4 flex flex-wrap gap-3"><button className="btn" onClick={() => setHow('measure')}>Pour step by step</button><button className="btn" onClick={() => setHow('scale')}>Weigh it on the scale</button></p>}
       <WentWrong error={error} />
-      {pour && !refused && how && strength.ok && (
-        <PourSteps key={`${how} ${stockId} ${target} ${amount}`} how={how} stock={stock} target={strength.value.value} purpose={purpose} span={disinfectingSpan(stock.active, 'everyday', rules) ?? { floor: 0, top: 1 }} pour={pour} onDone={(weighed) => void record(weighed)} onLeave={() => setHow(null)} />
+      {pour && !refused && how && strength.ok && isGeneric(stock.active) && (
+        <PourSteps key={`${how} ${stockId} ${target} ${amount}`} how={how} stock={{ ...stock, active: stock.active }} target={strength.value.value} purpose={purpose} span={disinfectingSpan(stock.active, 'everyday', rules) ?? { floor: 0, top: 1 }} pour={pour} onDone={(weighed) => void record(weighed)} onLeave={() => setHow(null)} />
       )}
     </>
   );

@@ -1,5 +1,5 @@
 import { activeNames, percent, type StockRow } from '@zymostat/contract';
-import { activeFacts, correctPour, inMillilitres, massOfStock, pourBand, strengthOfWeighed, type Pour, type Purpose, type Span } from '@zymostat/core';
+import { activeFacts, correctPour, inMillilitres, massOfStock, pourBand, strengthOfWeighed, type GenericActive, type Pour, type Purpose, type Span } from '@zymostat/core';
 import { useState, type CSSProperties } from 'react';
 import { api } from '../../app/api.ts';
 import { useAppSelector } from '../../app/store.ts';
@@ -13,7 +13,7 @@ export interface Weighed { stock: number; water: number }
 
 interface Props {
   how: How;
-  stock: StockRow;
+  stock: StockRow & { active: GenericActive };
   target: number;
   purpose: Purpose;
   span: Span;

@@ -1,4 +1,4 @@
-import { activeNames, duration, goalNames, percent, type HomeDetail, type StockRow } from '@zymostat/contract';
+import { activeNames, duration, goalNames, strengthShort, type HomeDetail, type StockRow } from '@zymostat/contract';
 import { buildProtocol, diffVersions, type HouseRules, type TreatedSurface } from '@zymostat/core';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
@@ -13,7 +13,7 @@ const DRAFT = 'draft';
 const saysOf = (surface: TreatedSurface | undefined): string => {
   if (!surface) return 'not there';
   const { treatment, goal, accepted } = surface;
-  const how = treatment ? `${percent(treatment.strength)} ${activeNames[treatment.active]}${treatment.seconds > 0 ? `, ${duration(treatment.seconds)}` : ''}` : 'detergent';
+  const how = treatment ? `${strengthShort(treatment.active, treatment.strength)} ${activeNames[treatment.active]}${treatment.seconds > 0 ? `, ${duration(treatment.seconds)}` : ''}` : 'detergent';
   return `${goalNames[goal]}: ${how}${surface.steps.includes('rinse') ? ', rinsed' : ''}${accepted ? `. Accepted: ${accepted}` : ''}`;
 };
 

@@ -1,4 +1,4 @@
-import { familyNames, nameOfBatch, percent, reasonInWords, type StockRow } from '@zymostat/contract';
+import { familyNames, nameOfBatch, percent, reasonInWords, strengthOf, type StockRow } from '@zymostat/contract';
 import { activeFacts, type Compared, type Goal, type HouseRules } from '@zymostat/core';
 import { useState } from 'react';
 import { aStrength } from '../../ui/checks.ts';
@@ -49,11 +49,11 @@ export const FamilyRow = ({ compared, stocks, goal, rules, set, typed, onType, o
       <div className="compare__name">
         <i className="compare__swatch fill" />
         <h2>{familyNames[family]}</h2>
-        <p className="small soft">{percent(strength)} {basis}, {stocks.find((one) => one.id === stock.id)?.code}</p>
+        <p className="small soft">{strengthOf(stock.active, strength)}, {stocks.find((one) => one.id === stock.id)?.code}</p>
         {!never && <Severity is={contact.outcome} />}
         {set && <b className="small block">Set here</b>}
       </div>
-      <div className="compare__rule"><StrengthRule family={family} stock={stock.strength} span={goal === 'clean' ? { floor: 0, top: 1 } : contact.span} batch={strength} /></div>
+      <div className="compare__rule">{family === 'product' ? <p className="small soft pt-3">{stocks.find((one) => one.id === stock.id)?.name}, by its own label</p> : <StrengthRule family={family} stock={stock.strength} span={goal === 'clean' ? { floor: 0, top: 1 } : contact.span} batch={strength} />}</div>
       <div className="compare__band">
         {never ? <p className="small soft">{contact.span ? 'No wet time would count.' : 'No stretch of the rule is permitted, and no wet time would count.'}</p>
           : contact.seconds > 0 ? <Bands family={family} contact={contact} /> : <p className="small soft">No wait: it only cleans.</p>}
@@ -62,12 +62,12 @@ export const FamilyRow = ({ compared, stocks, goal, rules, set, typed, onType, o
         {never && worst && <p className="compare__source">{worst.source}</p>}
         {grave.map((reason) => <p key={reason.code} className="my-0.5"><Severity is={reason.outcome} /> <span className="ml-1">{reasonInWords(reason)}</span> <span className="compare__source">{reason.source}</span></p>)}
         {!never && <p>{mild.map((reason) => <span key={reason.code}>{reasonInWords(reason)} <span className="compare__source">{reason.source}</span> </span>)}</p>}
-        <button className="btn btn--quiet mt-1" aria-expanded={changing} onClick={() => change(!changing)}>{changing ? 'Leave it so' : 'Other strength or stock'}</button>
+        {(family !== 'product' || stocks.length > 1) && <button className="btn btn--quiet mt-1" aria-expanded={changing} onClick={() => change(!changing)}>{changing ? 'Leave it so' : 'Other strength or stock'}</button>}
         {!never && contact.prediction && <button className="btn btn--quiet mt-1 ml-5" onClick={onDrying}>Wet time and air</button>}
         {!set && !never && <button className="btn btn--quiet mt-1 ml-5" onClick={onSet}>Set {familyNames[family].toLowerCase()}</button>}
       </div>
       {changing && <div className="compare__acts">
-        <TextField label="In use at" figure value={typed?.strength ?? percent(strength)} check={aStrength(basis)} onChange={(text) => onType({ stockId: stock.id, strength: text })} />
+        {family !== 'product' && <TextField label="In use at" figure value={typed?.strength ?? percent(strength)} check={aStrength(basis)} onChange={(text) => onType({ stockId: stock.id, strength: text })} />}
         {stocks.length > 1 && <Choice className="field--stock" label="From" value={stock.id} onChange={(stockId) => onType({ stockId, strength: typed?.strength ?? percent(strength) })} options={stocks.map((one) => ({ value: one.id, name: `${one.name}, ${one.code}` }))} />}
         {goal !== 'clean' && never && contact.span && <span className="small soft pb-2">As it stands it is {nameOfBatch(stock.active, strength, rules)}.</span>}
       </div>}

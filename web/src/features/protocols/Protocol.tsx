@@ -1,4 +1,4 @@
-import { materialWords, percent, type RoomRow, type SurfaceRow } from '@zymostat/contract';
+import { materialWords, strengthShort, type RoomRow, type SurfaceRow } from '@zymostat/contract';
 import { activeFacts, enforce, judgeSetting } from '@zymostat/core';
 import { useState } from 'react';
 import { api, problemOf } from '../../app/api.ts';
@@ -44,7 +44,7 @@ export const Protocol = ({ home, openRoomId, chosenId, onOpen, onChoose }: Stand
       <span className="descent__set" data-family={familyOf(surface) ?? 'soap'}>
         {objected.get(surface.id) === 'never' ? <i className="pip__never w-[104px]" title="Never" />
           : seconds > 0 ? band(surface, room) : <i className={`stub stub--row ${use ? 'fill' : ''}`} />}
-        <span className="truncate">{use ? `${percent(use.strength)}${seconds > 0 ? `, ${Math.ceil(seconds / 60)} min` : ', no wait'}` : goal === 'clean' ? 'washing-up detergent' : 'nothing set'}</span>
+        <span className="truncate">{use ? `${strengthShort(stocks.find(({ id }) => id === use.stockId)?.active ?? 'ethanol', use.strength)}${seconds > 0 ? `, ${Math.ceil(seconds / 60)} min` : ', no wait'}` : goal === 'clean' ? 'washing-up detergent' : 'nothing set'}</span>
         {objected.get(surface.id) === 'care' && <b className="font-semibold text-ink">Care waits</b>}
       </span>
     );

@@ -1,5 +1,5 @@
 import { againstNames, familyNames, materialWords, percent, touchedNames, type HomeDetail, type RoomRow, type StockRow, type SurfaceRow } from '@zymostat/contract';
-import { activeFacts, assessSurface, bestOf, compareFamilies, families, materials, parseStrength, type Compared, type Family, type HouseRules, type Material, type Setting } from '@zymostat/core';
+import { activeFacts, assessSurface, bestOf, compareFamilies, families, isGeneric, materials, parseStrength, type Compared, type Family, type HouseRules, type Material, type Setting } from '@zymostat/core';
 import { lazy, Suspense, useState } from 'react';
 import { api } from '../../app/api.ts';
 import { written } from '../../ui/checks.ts';
@@ -76,7 +76,7 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
         </form>
       )}
       <div className="compare__head"><span>Family</span><span>Strength</span><span>Must stay wet</span></div>
-      {families.map((family) => {
+      {[...families, ...(compared.some(({ family }) => family === 'product') ? (['product'] as const) : [])].map((family) => {
         const one = compared.find((candidate) => candidate.family === family);
         return one
           ? <FamilyRow key={family} compared={one} stocks={stocks.filter((stock) => activeFacts[stock.active].family === family)} goal={setting.goal} rules={rules} set={isSet(one)}
@@ -87,7 +87,7 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
         <div className="compare__name"><i className="compare__swatch fill" /><h2>Detergent</h2></div>
         <p className="compare__why flex items-baseline gap-3" style={{ margin: 0 }}><Severity is="use" word="Use first" /><span>Soil spends the solution, so the wet time counts from a clean surface. It lifts; it does not kill.</span></p>
       </article>
-      {drying && <Suspense><WetTime title={surface.name} active={drying.stock.active} strength={drying.strength} seconds={drying.contact.seconds} against={setting.against} prediction={drying.contact.prediction!} area={surface.area} room={room} rules={rules} onClose={() => setDrying(null)} /></Suspense>}
+      {drying && drying.contact.prediction && isGeneric(drying.stock.active) && <Suspense><WetTime title={surface.name} active={drying.stock.active} strength={drying.strength} seconds={drying.contact.seconds} against={setting.against} prediction={drying.contact.prediction} area={surface.area} room={room} rules={rules} onClose={() => setDrying(null)} /></Suspense>}
     </>
   );
 };

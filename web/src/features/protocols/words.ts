@@ -1,4 +1,4 @@
-import { clock, duration, familyNames, strengthOf } from '@zymostat/contract';
+import { clock, duration, familyNames, strengthShort } from '@zymostat/contract';
 import { activeFacts, type Active, type Assessed, type Contact, type Goal } from '@zymostat/core';
 
 const figures = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'];
@@ -8,7 +8,7 @@ export const countInWords = (n: number): string => `${figures[n] ?? n} ${n === 1
 
 /** The sentence that a surface's sheet begins with. */
 export const sayTreatment = (goal: Goal, active: Active, strength: number, { seconds, reasons }: Contact): string => {
-  const what = `${strengthOf(active, strength).replace(/ [vw]\/[vw]$/, '')} ${familyNames[activeFacts[active].family].toLowerCase()}`;
+  const what = active === 'registered product' ? 'the registered product' : `${strengthShort(active, strength)} ${familyNames[activeFacts[active].family].toLowerCase()}`;
   const rinse = reasons.some((reason) => /rinse/.test(reason.code)) ? ', rinse' : '';
   if (goal === 'clean') return `Wash it, go over it with ${what}, wipe${rinse}.`;
   return `Wash it, keep it wet with ${what} for ${duration(seconds)}, wipe${rinse}.`;

@@ -68,7 +68,7 @@ const RoundPage = () => {
   const ahead = others.filter(({ clock }) => !clock.done).sort((a, b) => Number(b.clock.wetSince !== null) - Number(a.clock.wetSince !== null));
 
   /** Bottles that fit what is set come first; the newest of them is taken to be in hand. */
-  const fitting = rows.find((row) => current.treatment.use && row.active === current.treatment.use.active && Math.abs(row.strength - current.treatment.use.strength) < 1e-9 && row.discardAfter > now && (row.status === 'verified' || (row.status === 'unchecked' && current.treatment.seconds === 0)));
+  const fitting = rows.find((row) => current.treatment.use && row.active === current.treatment.use.active && Math.abs(row.strength - current.treatment.use.strength) < 1e-9 && row.discardAfter > now && (row.active !== 'registered product' || row.stockId === current.treatment.use.stockId) && (row.status === 'verified' || row.active === 'registered product' || (row.status === 'unchecked' && current.treatment.seconds === 0)));
   const hand = hands[current.surface.id] ?? (current.clock.wetSince === null ? fitting?.id : current.clock.on[0]) ?? null;
 
   const act = (kind: EventKind) => {

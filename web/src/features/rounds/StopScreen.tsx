@@ -1,4 +1,4 @@
-import { familyNames, percent, reasonInWords, ruleWords, standingNote, type BatchRow } from '@zymostat/contract';
+import { familyNames, reasonInWords, ruleWords, standingNote, strengthShort, type BatchRow } from '@zymostat/contract';
 import { activeFacts, type RuleId, type Verdict } from '@zymostat/core';
 import { Link } from 'react-router';
 import type { Stop } from './useRound.ts';
@@ -12,7 +12,7 @@ interface Props {
   onBack: () => void;
 }
 
-const nameOf = (row: BatchRow) => `${familyNames[activeFacts[row.active].family]} ${percent(row.strength)}`;
+const nameOf = (row: BatchRow) => `${familyNames[activeFacts[row.active].family]} ${strengthShort(row.active, row.strength)}`;
 
 /** Refused: what is on the surface, what is in the hand, and the bar between them. */
 export const StopScreen = ({ verdict, stop, batchId, rows, poisonLine, onBack }: Props) => {

@@ -1,5 +1,5 @@
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/react';
-import { clock as clockWords, familyNames, percent, type BatchRow } from '@zymostat/contract';
+import { clock as clockWords, familyNames, strengthShort, type BatchRow } from '@zymostat/contract';
 import { activeFacts, outcomeOf, secondsBetween, type EventKind } from '@zymostat/core';
 import { WetBand } from '../../ui/WetBand.tsx';
 import type { Stop } from './useRound.ts';
@@ -15,7 +15,7 @@ interface Props {
   onNext: (() => void) | undefined;
 }
 
-const bottleName = (row: BatchRow) => `${familyNames[activeFacts[row.active].family]} ${percent(row.strength)}, bottle ${row.code}`;
+const bottleName = (row: BatchRow) => `${familyNames[activeFacts[row.active].family]} ${strengthShort(row.active, row.strength)}, bottle ${row.code}`;
 
 /** The bottle in hand. Every bottle can be named, the wrong ones too, so that a wrong one is refused and not hidden. */
 const Bottle = ({ rows, hand, onHand }: Pick<Props, 'rows' | 'hand' | 'onHand'>) => {

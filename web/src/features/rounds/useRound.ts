@@ -31,7 +31,7 @@ export const useStops = (round: Round | undefined): Stop[] => {
   }, [round, waiting, taken]);
 };
 
-export const asBatches = (rows: BatchRow[]): Map<string, Batch> => new Map(rows.map(({ id, active, strength, discardAfter, status }) => [id, { id, active, strength, discardAfter, status }]));
+export const asBatches = (rows: BatchRow[]): Map<string, Batch> => new Map(rows.map(({ id, stockId, active, strength, discardAfter, status, groups }) => [id, { id, stockId, active, strength, discardAfter, status, groups }]));
 
 /** Records what was done at a stop. Judged here at once by the core; a refusal is put on record too. */
 export const doAt = (roundId: string, stop: Stop, kind: EventKind, batchId: string | null, batches: Map<string, Batch>): Verdict => {

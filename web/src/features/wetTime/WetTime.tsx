@@ -1,6 +1,6 @@
 import { activeNames, clock, strengthOf, type RoomRow } from '@zymostat/contract';
 import {
-  activeFacts, airChanges, airLimits, coats, dryingCurve, filmFloor, judgeAir, rewetsFor, usualAir, usualAiring, vapourCurve, type Active, type Against, type Airing, type Film, type Holding, type HoldingLever, type HouseRules, type Prediction, type RoomAir,
+  activeFacts, airChanges, airLimits, coats, dryingCurve, filmFloor, judgeAir, rewetsFor, usualAir, usualAiring, vapourCurve, type Against, type Airing, type Film, type GenericActive, type Holding, type HoldingLever, type HouseRules, type Prediction, type RoomAir,
 } from '@zymostat/core';
 import { useMemo, useState } from 'react';
 import { DRAWS, useWorkerDraws } from '../../app/useWorkerDraws.ts';
@@ -14,7 +14,7 @@ import type { HoldingWorker } from './holding.worker.ts';
 
 interface Props {
   title: string;
-  active: Active;
+  active: GenericActive;
   strength: number;
   seconds: number;
   against: Against;
