@@ -99,6 +99,15 @@ test.each(rows)('%s: %s to %s against %s', (_, material, goal, against, around, 
   for (const [of, code] of Object.entries(codes)) expect(compared.find((one) => one.family === of)!.contact.reasons.map((reason) => reason.code)).toContain(code);
 });
 
+test('of two that do equally well the cheaper is taken, and one that nobody has priced is not thereby cheap', () => {
+  const priced = (active: GenericActive, pricePerLitre: number | null): Stock => ({ ...stock(active, active === 'ethanol' ? 0.7 : 0.03), pricePerLitre });
+  const best = (...prices: [number | null, number | null]) =>
+    bestOf(compareFamilies({ goal: 'disinfect', against: 'everyday' }, [priced('hydrogen peroxide', prices[0]), priced('ethanol', prices[1])], {
+      surface: { material: 'porcelain', food: false, area: 1 }, room: { ventilation: 'window', flame: false, floorArea: 9, height: 2.4 }, home: { situations: [] }, rules: cautiousRules, now,
+    }))!.family;
+  expect([best(3, 8), best(8, 3), best(8, null), best(null, 3)]).toEqual(['peroxide', 'alcohol', 'peroxide', 'alcohol']);
+});
+
 describe('evidence', () => {
   test('every row has its source, and says if it was recalled', () => {
     for (const row of evidence) expect(row.source).toMatch(/memory|common practice/);
@@ -208,6 +217,7 @@ describe('a registered product', () => {
     expect(codes('porcelain', 'disinfect', 'food')).toContain('not-on-label');
     expect(codes('marble', 'disinfect', 'everyday')).toContain('label-bars-surface');
     expect(codes('upholstery', 'disinfect', 'everyday')).toContain('porous');
+    expect(judged('electronics', 'disinfect', 'everyday').reasons[0]).toMatchObject({ outcome: 'care', code: 'cloth-only' });
     expect(assessSurface({ goal: 'clean', against: 'everyday', stock: spray, strength: 0.5 }, { surface: { material: 'porcelain', food: false, area: 0.3 }, room: { ventilation: 'window', flame: false, floorArea: 5, height: 2.4 }, home: { situations: [] }, rules: cautiousRules, now }).reasons[0]!.code).toBe('not-as-sold');
   });
   // CDC-2008 (memory): at least a minute on any surface.

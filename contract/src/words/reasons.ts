@@ -40,7 +40,7 @@ const sentences: Record<ReasonCode, (f: Figures) => string> = {
   'material-barred': (f) => `Never on ${lower(material(f).name)}: ${lower(material(f).why)}`,
   'material-wait-until-cool': (f) => material(f).why,
   porous: (f) => `${material(f).name} is porous: it holds no wet film, so no contact time can be promised. Clean it, launder it or replace it.`,
-  'cloth-only': (f) => `By damp cloth only, never sprayed. ${material(f).why}`,
+  'cloth-only': (f) => `By damp cloth only, never sprayed. ${f.family === 'product' ? 'Liquid gets in: power off, wrung-out cloth.' : material(f).why}`,
   'rinse-after': () => 'Rinse afterwards.',
   'home-oxygen': () => 'Home oxygen is in use: alcohol can catch fire anywhere in this home.',
   'flame-in-room': () => 'There is a flame or pilot light in this room: alcohol vapour can catch fire.',

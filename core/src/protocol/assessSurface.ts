@@ -33,9 +33,9 @@ export interface Where {
 export interface Assessed extends Contact {
   prediction?: Prediction;
   air?: Breathing;
-  /** Hands-on s from the first coat to the last wipe or rinse, and what it costs where the stock is priced. */
+  /** Hands-on s from the first coat to the last wipe or rinse, and what it costs; nothing where nobody has priced the stock. */
   effort: number;
-  cost: number;
+  cost: number | null;
 }
 
 /** Hands-on s for once over a surface: reaching it, and each m² of it. Source: common practice, no source. */
@@ -47,6 +47,10 @@ const REWET_TOO_FAST = 30;
 export const groupsOf = ({ active, label }: Pick<Stock, 'active' | 'label'>): readonly Group[] => (isGeneric(active) ? [activeFacts[active].group] : label && label.groups.length > 0 ? label.groups : ['unknown']);
 
 const isRinsed = (reasons: readonly Reason[]) => reasons.some(({ code }) => ['rinse-after', 'rinse-for-food', 'infant-rinse', 'pets-rinse'].includes(code));
+
+/** What coats on `area` m² cost of a stock that is `part` of what is put on. */
+const costOfCoats = (application: Application, area: number, part: number, { pricePerLitre }: Stock): number | null =>
+  pricePerLitre == null ? null : coats[application] * area * 1000 * part * pricePerLitre;
 
 /** Whether one coat holds, by the model. */
 const holdingReason = ({ holds, rewets }: Prediction, required: number): Reason => {
@@ -80,17 +84,16 @@ export const assessSurface = ({ goal, against, stock, strength }: Proposal, wher
   const application: Application = reasons.some(({ code }) => code === 'cloth-only' || code === 'asthma-cloth') ? 'cloth' : 'spray';
   const once = REACH + PER_SQUARE_METRE * surface.area;
   if (active === 'registered product' && Math.abs(strength - stock.strength) > 1e-9) reasons.push({ code: 'not-as-sold', outcome: 'never', source: 'product label, as entered' });
-  if (verdictOf(reasons).outcome === 'never') return { ...contact, ...verdictOf(reasons), effort: once, cost: 0 };
+  if (verdictOf(reasons).outcome === 'never') return { ...contact, ...verdictOf(reasons), effort: once, cost: null };
   // Nobody but its maker knows how a product dries or what it leaves in the air: nothing is predicted of it.
-  if (!isGeneric(active)) return { ...contact, ...verdictOf(reasons), effort: once * (2 + (isRinsed(reasons) ? 1 : 0)), cost: coats[application] * surface.area * 1000 * (stock.pricePerLitre ?? 0) };
+  if (!isGeneric(active)) return { ...contact, ...verdictOf(reasons), effort: once * (2 + (isRinsed(reasons) ? 1 : 0)), cost: costOfCoats(application, surface.area, 1, stock) };
   const prediction = predict(active, strength, application, room, filmFloor(active, against, rules), contact.seconds);
   const all = 1 + prediction.rewets.count;
   const air = breathe(active, strength, application, room, surface.area, all, contact.seconds);
   reasons.push(judgeAir(active, air));
   if (contact.seconds > 0) reasons.push(holdingReason(prediction, contact.seconds));
-  const litres = coats[application] * surface.area * all * 1000;
   return {
     ...contact, ...verdictOf(reasons), prediction, air, effort: once * (1 + all + (isRinsed(reasons) ? 1 : 0)),
-    cost: litres * (strength / stock.strength) * (stock.pricePerLitre ?? 0),
+    cost: costOfCoats(application, surface.area * all, strength / stock.strength, stock),
   };
 };

@@ -20,13 +20,18 @@ export interface Compared {
 const order: Outcome[] = ['use', 'care', 'never'];
 /** Efforts this near, s, are the same to whoever does the work. Source: common practice, no source. */
 const SAME_EFFORT = 10;
+/** And costs this near: a cent. */
+const SAME_COST = 0.01;
+
+/** What nobody has priced is not thereby cheap: it comes after what is. */
+const cheaper = (a: number | null, b: number | null): number => (a === null || b === null ? Number(a === null) - Number(b === null) : Math.round((a - b) / SAME_COST));
 
 /** Safety first, then effort, then cost; a tie goes to what is carried anyway, then to the least diluting. */
 const better = (carried: ReadonlySet<string>) => (a: Compared, b: Compared): number =>
   order.indexOf(a.contact.outcome) - order.indexOf(b.contact.outcome) ||
   Math.round((a.contact.effort - b.contact.effort) / SAME_EFFORT) ||
+  cheaper(a.contact.cost, b.contact.cost) ||
   Number(carried.has(b.stock.id)) - Number(carried.has(a.stock.id)) ||
-  a.contact.cost - b.contact.cost ||
   a.stock.strength / a.strength - b.stock.strength / b.strength;
 
 /**

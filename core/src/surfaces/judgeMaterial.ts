@@ -31,5 +31,7 @@ export const judgeMaterial = (id: MaterialId, family: GenericFamily, goal: Goal,
 export const judgeLabelSurface = (id: MaterialId, label: ProductLabel | null | undefined, goal: Goal): Reason[] => {
   const figures = { material: id, family: 'product' };
   if ((materials[id] as Material).porous && goal !== 'clean') return [{ code: 'porous', outcome: 'never', figures, source }];
+  // No label makes a switch or a screen bear spray: liquid gets in whatever it is.
+  if (!label?.notOn.includes(id) && (id === 'electronics' || id === 'coated-screen')) return [{ code: 'cloth-only', outcome: 'care', figures, source }];
   return label?.notOn.includes(id) ? [{ code: 'label-bars-surface', outcome: 'never', figures, source: 'product label, as entered' }] : [{ code: 'material-bears', outcome: 'use', figures, source: 'product label, as entered' }];
 };

@@ -43,7 +43,8 @@ export const newestBatches = async (context: Context): Promise<BatchRow[]> => {
 
 /** Batches that a round speaks of, with the code on their label. */
 export const batchesById = async (context: Context, ids: string[]): Promise<BatchRow[]> => {
-  const [rows, stocks] = await Promise.all([context.db.findBy(BatchEntity, { id: In(ids) }), stocksAtHand(context)]);
+  const rows = await context.db.findBy(BatchEntity, { id: In(ids) });
+  const stocks = await stocksAtHand(context);
   const stockOf = new Map(stocks.map((stock) => [stock.id, stock]));
   return rows.map((row) => asBatch(row, stockOf.get(row.stockId), ''));
 };
@@ -98,7 +99,8 @@ export const pourBatch = async (context: Context, asked: PourBatch, person: Pers
 export const batchById = async (context: Context, id: string): Promise<BatchRow> => {
   const row = await context.db.findOneBy(BatchEntity, { id });
   if (!row) throw problems.notFound('that batch');
-  const [stock, names] = await Promise.all([stockById(context, row.stockId), personNames(context)]);
+  const stock = await stockById(context, row.stockId);
+  const names = await personNames(context);
   return asBatch(row, stock, names.get(row.madeBy) ?? '');
 };
 

@@ -14,7 +14,8 @@ const bottleCode = (number: string | number): string => `F-${String(number).padS
 const withHistory = async (context: Context, records: BottleRecord[]): Promise<BottleRow[]> => {
   const { db } = context;
   const events = await db.find(BottleEventEntity, { where: { bottleId: In(records.map(({ id }) => id)) }, order: { id: 'DESC' } });
-  const [batches, names] = await Promise.all([batchesById(context, events.flatMap(({ batchId }) => batchId ?? [])), personNames(context)]);
+  const batches = await batchesById(context, events.flatMap(({ batchId }) => batchId ?? []));
+  const names = await personNames(context);
   const batchOf = new Map(batches.map((batch) => [batch.id, batch]));
   return records.map(({ id, number, material, opaque, volume }) => {
     const own = events.filter(({ bottleId }) => bottleId === id);
