@@ -52,7 +52,9 @@ export const lineStream = (address: string): LineStream => {
     eachLine(next, tell);
     next.on('error', () => next.destroy());
     next.on('close', () => {
-      if (socket === next) socket = null;
+      // Let go of on purpose: whoever listens by now has a connection of their own.
+      if (socket !== next) return;
+      socket = null;
       tell(null);
       if (hearers.size > 0 && !again) again = setTimeout(open, AGAIN_MS);
     });
@@ -60,7 +62,9 @@ export const lineStream = (address: string): LineStream => {
   const close = () => {
     if (again) clearTimeout(again);
     again = null;
-    socket?.destroy();
+    const last = socket;
+    socket = null;
+    last?.destroy();
   };
   return {
     listen: (hear) => {
