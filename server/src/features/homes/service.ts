@@ -1,39 +1,30 @@
 import type { Answer, Body, HomeDetail } from '@zymostat/contract';
 import { justWashed, workingOrder, type Setting } from '@zymostat/core';
-import { In, type EntitySchema, type ObjectLiteral } from 'typeorm';
+import type { EntitySchema, ObjectLiteral } from 'typeorm';
 import { within, type Context } from '../../context.ts';
 import { problems } from '../../http/problems.ts';
 import { stockById } from '../bench/service.ts';
-import { HomeEntity, RoomEntity, SurfaceEntity, type HomeRow, type SurfaceRow } from './entities.ts';
+import { HomeEntity, RoomEntity, SurfaceEntity, type HomeRow } from './entities.ts';
 
 type Survey = Pick<HomeDetail, 'id' | 'name' | 'place' | 'situations' | 'clientKeeps' | 'rooms'>;
 
-const settingOf = ({ goal, against, stockId, strength, accepted }: SurfaceRow): Setting => ({
-  goal, against, accepted, use: stockId !== null && strength !== null ? { stockId, strength } : null,
-});
+/** One query for all of a home, put together by the database: the page asks for it at every change. */
+const SURVEY = `
+  SELECT id, name, place, situations, client_keeps AS "clientKeeps", coalesce((
+    SELECT json_agg(json_build_object('id', room.id, 'name', room.name, 'floorArea', floor_area, 'height', height, 'ventilation', ventilation, 'flame', flame, 'surfaces', coalesce((
+      SELECT json_agg(json_build_object(
+        'id', surface.id, 'name', surface.name, 'material', material, 'level', level, 'area', area, 'touched', touched, 'food', food,
+        'setting', json_build_object('goal', goal, 'against', against, 'accepted', accepted,
+          'use', CASE WHEN stock_id IS NOT NULL THEN json_build_object('stockId', stock_id, 'strength', strength) END)) ORDER BY surface.position)
+      FROM surface WHERE room_id = room.id), '[]')) ORDER BY room.position)
+    FROM room WHERE home_id = home.id), '[]') AS rooms
+  FROM home WHERE id = $1`;
 
 /** A home with its rooms and surfaces, as it stands, surfaces in working order. */
 export const surveyOf = async ({ db }: Context, homeId: string): Promise<Survey> => {
-  const home = await db.findOneBy(HomeEntity, { id: homeId });
+  const [home]: Survey[] = await db.query(SURVEY, [homeId]);
   if (!home) throw problems.notFound('that home');
-  const rooms = await db.find(RoomEntity, { where: { homeId }, order: { position: 'ASC' } });
-  const surfaces = await db.find(SurfaceEntity, { where: { roomId: In(rooms.map((room) => room.id)) }, order: { position: 'ASC' } });
-  return {
-    id: home.id,
-    name: home.name,
-    place: home.place,
-    situations: home.situations,
-    clientKeeps: home.clientKeeps,
-    rooms: rooms.map(({ id, name, floorArea, height, ventilation, flame }) => ({
-      id, name, floorArea, height, ventilation, flame,
-      surfaces: workingOrder(
-        surfaces.filter((surface) => surface.roomId === id).map((surface) => ({
-          id: surface.id, name: surface.name, material: surface.material, level: surface.level, area: surface.area, touched: surface.touched, food: surface.food,
-          setting: settingOf(surface),
-        })),
-      ),
-    })),
-  };
+  return { ...home, rooms: home.rooms.map((room) => ({ ...room, surfaces: workingOrder(room.surfaces) })) };
 };
 
 export const homeById = ({ db }: Context, id: string): Promise<HomeRow | null> => db.getRepository(HomeEntity).findOneBy({ id });

@@ -1,11 +1,11 @@
+import { isDeepStrictEqual } from 'node:util';
 import type { Answer, HomeDetail, Protocol, RuleEffects, Version } from '@zymostat/contract';
 import { buildProtocol, enforce, houseQuestions, reviewOf, type HouseRules, type Objection } from '@zymostat/core';
 import { within, type Context } from '../../context.ts';
 import { problems } from '../../http/problems.ts';
 import { stocksAtHand } from '../bench/service.ts';
 import { allHomes, countsByHome, surveyOf } from '../homes/service.ts';
-import { changeHouseRules, personNames, theCompany, type Person } from '../people/service.ts';
-import { canonical } from '../records/chain.ts';
+import { changeHouseRules, theCompany, type Person } from '../people/service.ts';
 import { append, appendAlone } from '../records/service.ts';
 import { lastRoundByHome } from '../rounds/service.ts';
 import { VersionEntity, type VersionRow } from './entities.ts';
@@ -17,18 +17,29 @@ const protocolOf = (survey: Survey, rooms: Protocol['rooms']): Protocol => ({ ho
 /** Reasons are told anew with every estimate: what a person does is what counts for whether a protocol has changed. */
 const withoutEstimates = ({ rooms, ...rest }: Protocol) => ({ ...rest, rooms: rooms.map((room) => ({ ...room, surfaces: room.surfaces.map(({ reasons: _, ...surface }) => surface) })) });
 
-const headOf = ({ id, number, approvedAt }: VersionRow, approvedBy: string) => ({ id, number, approvedAt: approvedAt.getTime(), approvedBy });
+type Head = Omit<Version, 'homeId' | 'protocol'>;
 
-const versionsOf = ({ db }: Context, homeId: string): Promise<VersionRow[]> => db.find(VersionEntity, { where: { homeId }, order: { number: 'DESC' } });
+const headOf = ({ id, number, approvedAt }: VersionRow, approvedBy: string): Head => ({ id, number, approvedAt: approvedAt.getTime(), approvedBy });
+
+type Found = VersionRow & { person: string };
+const FOUND = 'SELECT v.id, home_id AS "homeId", number, approved_at AS "approvedAt", approved_by AS "approvedBy", person.name AS person';
+
+/** The versions of a home, newest first: their heads, and the protocol of the newest. Older protocols stay in the database. */
+const versionsOf = async ({ db }: Context, homeId: string): Promise<{ heads: Head[]; newest: Protocol | undefined }> => {
+  const rows: Found[] = await db.query(
+    `${FOUND}, CASE WHEN row_number() OVER (ORDER BY number DESC) = 1 THEN protocol END AS protocol FROM protocol_version v JOIN person ON person.id = approved_by WHERE home_id = $1 ORDER BY number DESC`,
+    [homeId],
+  );
+  return { heads: rows.map((row) => headOf(row, row.person)), newest: rows[0]?.protocol };
+};
 
 export const newestVersion = async ({ db }: Context, homeId: string): Promise<VersionRow | undefined> =>
   (await db.getRepository(VersionEntity).find({ where: { homeId }, order: { number: 'DESC' }, take: 1 }))[0];
 
-export const versionById = async (context: Context, id: string): Promise<Version> => {
-  const row = await context.db.getRepository(VersionEntity).findOneBy({ id });
+export const versionById = async ({ db }: Context, id: string): Promise<Version> => {
+  const [row]: Found[] = await db.query(`${FOUND}, protocol FROM protocol_version v JOIN person ON person.id = approved_by WHERE v.id = $1`, [id]);
   if (!row) throw problems.notFound('that version');
-  const names = await personNames(context);
-  return { ...headOf(row, names.get(row.approvedBy) ?? ''), homeId: row.homeId, protocol: row.protocol };
+  return { ...headOf(row, row.person), homeId: row.homeId, protocol: row.protocol };
 };
 
 /** Homes that can be worked in: those with an approved protocol. */
@@ -49,15 +60,13 @@ export const homeRows = async (context: Context): Promise<Answer<'homes'>> => {
 
 /** A home as it stands, with its versions and whether it has changed since the last of them. */
 export const homeDetail = async (context: Context, homeId: string): Promise<HomeDetail> => {
-  const survey = await surveyOf(context, homeId);
-  const [versions, stocks, { houseRules }, names] = await Promise.all([versionsOf(context, homeId), stocksAtHand(context), theCompany(context), personNames(context)]);
-  const [newest] = versions;
+  const [survey, { heads, newest }, stocks, { houseRules }] = await Promise.all([surveyOf(context, homeId), versionsOf(context, homeId), stocksAtHand(context), theCompany(context)]);
   const asItStands = protocolOf(survey, buildProtocol(survey, stocks, houseRules, context.now()));
   return {
     ...survey,
-    versions: versions.map((row) => headOf(row, names.get(row.approvedBy) ?? '')),
-    changedSinceApproval: newest === undefined || canonical(withoutEstimates(newest.protocol)) !== canonical(withoutEstimates(asItStands)),
-    flags: newest ? reviewOf(newest.protocol.rooms, survey, stocks, houseRules, context.now()) : [],
+    versions: heads,
+    changedSinceApproval: newest === undefined || !isDeepStrictEqual(withoutEstimates(newest), withoutEstimates(asItStands)),
+    flags: newest ? reviewOf(newest.rooms, survey, stocks, houseRules, context.now()) : [],
   };
 };
 
@@ -110,7 +119,7 @@ export const approve = async (context: Context, homeId: string, person: Person):
     const objections = enforce(survey, stocks, houseRules, now());
     if (objections.length > 0) return { survey, objections };
 
-    const [newest] = await versionsOf(inside, homeId);
+    const [newest]: { number: number }[] = await inside.db.query('SELECT max(number) AS number FROM protocol_version WHERE home_id = $1', [homeId]);
     const row: VersionRow = {
       id: newId(), homeId, number: (newest?.number ?? 0) + 1, approvedAt: new Date(now()), approvedBy: person.id,
       protocol: protocolOf(survey, buildProtocol(survey, stocks, houseRules, now())),
