@@ -39,7 +39,8 @@ const Products = () => {
       <section className="sheet" aria-label="The label">
         {chosen ? (
           <>
-            <p className="crumb"><b className="fig">{chosen.code}</b> · good until {dateOf(chosen.expiresAt)} · {chosen.label?.groups.map((group) => groupNames[group]).join(', ')}{chosen.label && chosen.label.notOn.length > 0 && <> · never on {chosen.label.notOn.map((id) => materialWords[id].name.toLowerCase()).join(', ')}</>}</p>
+            <p className="crumb"><b className="fig">{chosen.code}</b> · good until {dateOf(chosen.expiresAt)} · {chosen.label?.groups.map((group) => groupNames[group]).join(', ')}</p>
+            {chosen.label && chosen.label.notOn.length > 0 && <p className="crumb">Never on {chosen.label.notOn.map((id) => materialWords[id].name.toLowerCase()).join(', ')}</p>}
             <Verdict say={chosen.name} why="As its label was entered. The label on the bottle comes first: where they differ, put this right." />
             <ProductForm key={chosen.id} product={chosen} onDone={pick} />
           </>
