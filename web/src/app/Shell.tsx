@@ -3,7 +3,7 @@ import type { Me } from '@zymostat/contract';
 import { Suspense, useState } from 'react';
 import { NavLink, Outlet, useNavigate } from 'react-router';
 import { Waiting } from '../ui/parts.tsx';
-import { Window } from '../ui/Window.tsx';
+import { LaterWindow } from '../ui/LaterWindow.tsx';
 import { api } from './api.ts';
 import { Mark } from './Mark.tsx';
 import { NowStrip } from './NowStrip.tsx';
@@ -48,11 +48,11 @@ const KeyList = ({ places, open, onClose }: { places: Place[]; open: boolean; on
     ['?', 'this list'],
   ];
   return (
-    <Window open={open} title="Keys" onClose={onClose}>
+    <LaterWindow open={open} title="Keys" onClose={onClose}>
       <dl className="grid grid-cols-[64px_1fr] gap-y-2">
         {lines.map(([key, does]) => <div key={key} className="contents"><dt><span className="key">{key}</span></dt><dd>{does}</dd></div>)}
       </dl>
-    </Window>
+    </LaterWindow>
   );
 };
 
