@@ -8,7 +8,7 @@ import { HomeEntity, RoomEntity, SurfaceEntity, type HomeRow } from './entities.
 
 type Survey = Pick<HomeDetail, 'id' | 'name' | 'place' | 'situations' | 'clientKeeps' | 'rooms'>;
 
-/** One query for all of a home, put together by the database: the page asks for it at every change. */
+/** One query for a home and all that is in it, put together by the database: the page asks for it at every change. */
 const SURVEY = `
   SELECT id, name, place, situations, client_keeps AS "clientKeeps", coalesce((
     SELECT json_agg(json_build_object('id', room.id, 'name', room.name, 'floorArea', floor_area, 'height', height, 'ventilation', ventilation, 'flame', flame, 'surfaces', coalesce((
@@ -18,14 +18,18 @@ const SURVEY = `
           'use', CASE WHEN stock_id IS NOT NULL THEN json_build_object('stockId', stock_id, 'strength', strength) END)) ORDER BY surface.position)
       FROM surface WHERE room_id = room.id), '[]')) ORDER BY room.position)
     FROM room WHERE home_id = home.id), '[]') AS rooms
-  FROM home WHERE id = $1`;
+  FROM home`;
+
+const inOrder = (home: Survey): Survey => ({ ...home, rooms: home.rooms.map((room) => ({ ...room, surfaces: workingOrder(room.surfaces) })) });
 
 /** A home with its rooms and surfaces, as it stands, surfaces in working order. */
 export const surveyOf = async ({ db }: Context, homeId: string): Promise<Survey> => {
-  const [home]: Survey[] = await db.query(SURVEY, [homeId]);
+  const [home]: Survey[] = await db.query(`${SURVEY} WHERE id = $1`, [homeId]);
   if (!home) throw problems.notFound('that home');
-  return { ...home, rooms: home.rooms.map((room) => ({ ...room, surfaces: workingOrder(room.surfaces) })) };
+  return inOrder(home);
 };
+
+export const allSurveys = async ({ db }: Context): Promise<Survey[]> => ((await db.query(`${SURVEY} ORDER BY position`)) as Survey[]).map(inOrder);
 
 export const homeById = ({ db }: Context, id: string): Promise<HomeRow | null> => db.getRepository(HomeEntity).findOneBy({ id });
 export const allHomes = ({ db }: Context): Promise<HomeRow[]> => db.getRepository(HomeEntity).find({ order: { position: 'ASC' } });

@@ -1,10 +1,11 @@
+import { setImmediate } from 'node:timers/promises';
 import { isDeepStrictEqual } from 'node:util';
 import type { Answer, HomeDetail, Protocol, RuleEffects, Version } from '@zymostat/contract';
 import { buildProtocol, enforce, houseQuestions, reviewOf, type HouseRules, type Objection } from '@zymostat/core';
 import { within, type Context } from '../../context.ts';
 import { problems } from '../../http/problems.ts';
 import { stocksAtHand } from '../bench/service.ts';
-import { allHomes, countsByHome, surveyOf } from '../homes/service.ts';
+import { allHomes, allSurveys, countsByHome, surveyOf } from '../homes/service.ts';
 import { changeHouseRules, theCompany, type Person } from '../people/service.ts';
 import { append, appendAlone } from '../records/service.ts';
 import { lastRoundByHome } from '../rounds/service.ts';
@@ -71,22 +72,27 @@ export const homeDetail = async (context: Context, homeId: string): Promise<Home
 };
 
 /** What a change of house rules would make untrue, home by home; homes where nothing changes are left out. */
-const effectsOf = async (context: Context, houseRules: HouseRules): Promise<RuleEffects> => {
-  const [homes, stocks] = await Promise.all([allHomes(context), stocksAtHand(context)]);
+export const ruleEffects = async (context: Context, houseRules: HouseRules): Promise<RuleEffects> => {
+  const [surveys, stocks] = await Promise.all([allSurveys(context), stocksAtHand(context)]);
+  const rows: { homeId: string; protocol: Protocol }[] = await context.db.query(
+    'SELECT DISTINCT ON (home_id) home_id AS "homeId", protocol FROM protocol_version ORDER BY home_id, number DESC',
+  );
+  const approved = new Map(rows.map(({ homeId, protocol }) => [homeId, protocol]));
   const effects: RuleEffects = [];
-  for (const { id, name } of homes) {
-    const newest = await newestVersion(context, id);
+  for (const survey of surveys) {
+    const newest = approved.get(survey.id);
     if (!newest) continue;
-    const flags = reviewOf(newest.protocol.rooms, await surveyOf(context, id), stocks, houseRules, context.now());
-    if (flags.length > 0) effects.push({ homeId: id, homeName: name, flags });
+    // Others are answered between two homes: judging all of them at once would hold everybody up.
+    await setImmediate();
+    const flags = reviewOf(newest.rooms, survey, stocks, houseRules, context.now());
+    if (flags.length > 0) effects.push({ homeId: survey.id, homeName: survey.name, flags });
   }
   return effects;
 };
-export const ruleEffects = effectsOf;
 
 /** Changes the house rules, and says what they make untrue. No approved protocol changes by it; the change is on the ledger. */
 export const setHouseRules = async (context: Context, houseRules: HouseRules, person: Person): Promise<RuleEffects> => {
-  const effects = await effectsOf(context, houseRules);
+  const effects = await ruleEffects(context, houseRules);
   await within(context, async (inside) => {
     const before = await changeHouseRules(inside, houseRules);
     const changes = houseQuestions.filter((question) => before[question] !== houseRules[question]).map((question) => ({ question, from: before[question], to: houseRules[question] }));
