@@ -30,6 +30,21 @@ test('keys go to the places and walk the lists', async ({ page }) => {
   await expect(page.getByRole('dialog').getByRole('heading', { name: 'Write down a near miss' })).toBeVisible();
 });
 
+test('Enter presses what has the focus, and opens the chosen home otherwise', async ({ page }) => {
+  await signIn(page, 'maren');
+  await expect(page.locator('.list__row').first()).toHaveAttribute('aria-current', 'true');
+  const add = page.getByRole('button', { name: /Add a home/ });
+  await add.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog').getByRole('heading', { name: 'Add a home' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(add).toBeFocused();
+  await page.locator('.list__row').first().focus();
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/homes\/.+\/protocol$/);
+});
+
 test('nothing is fetched from elsewhere, and no screen scrolls sideways', async ({ page }) => {
   const elsewhere: string[] = [];
   page.on('request', (request) => {

@@ -7,7 +7,7 @@ const openSurface = (page: Page, name: string) => page.locator('.descent__stop',
 const openRoom = (page: Page, name: string) => (page.viewportSize()!.width > 767 ? page.locator('.descent__room', { hasText: name }).first().click() : page.locator('.descent__rooms').getByRole('button', { name }).click());
 const personMenu = async (page: Page, item: string) => {
   await page.getByRole('button', { name: /^Maren/ }).click();
-  await page.getByRole('menuitem', { name: item }).click();
+  await page.getByRole('link', { name: item }).click();
 };
 
 test.describe.serial('a protocol, from survey to revision', () => {

@@ -1,9 +1,8 @@
-import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import type { Me } from '@zymostat/contract';
 import { Suspense, useState } from 'react';
-import { NavLink, Outlet, useNavigate } from 'react-router';
+import { Link, NavLink, Outlet, useNavigate } from 'react-router';
 import { Waiting } from '../ui/parts.tsx';
-import { LaterWindow } from '../ui/LaterWindow.tsx';
+import { Window } from '../ui/Window.tsx';
 import { api } from './api.ts';
 import { Mark } from './Mark.tsx';
 import { NowStrip } from './NowStrip.tsx';
@@ -17,24 +16,24 @@ const Person = ({ me }: { me: Me }) => {
   const dispatch = useAppDispatch();
   const chosen = useAppSelector((state) => state.units);
   const [signOut] = api.useSignOutMutation();
-  const navigate = useNavigate();
   const other = chosen === 'us' ? 'metric' : 'us';
   const leave = async () => {
     await signOut();
     location.assign('/');
   };
   return (
-    <Menu>
-      <MenuButton className="small cursor-pointer whitespace-nowrap min-h-11 md:min-h-8 text-left">
+    <>
+      <button popoverTarget="person" className="small cursor-pointer whitespace-nowrap min-h-11 md:min-h-8 text-left">
         <b className="font-semibold">{me.person.name}</b> <span className="soft">{me.company.name}</span>
-      </MenuButton>
-      <MenuItems anchor="bottom end" className="options min-w-60">
-        <MenuItem><button className="options__one w-full text-left" onClick={() => dispatch(units.actions.chosen(other))}>Show {other === 'us' ? 'cups and spoons' : 'millilitres'}</button></MenuItem>
-        {me.person.role === 'supervisor' && <MenuItem><button className="options__one w-full text-left" onClick={() => void navigate('/house-rules')}>House rules</button></MenuItem>}
-        {me.person.role === 'supervisor' && <MenuItem><button className="options__one w-full text-left" onClick={() => void navigate('/products')}>Registered products</button></MenuItem>}
-        <MenuItem><button className="options__one w-full text-left" onClick={leave}>Sign out</button></MenuItem>
-      </MenuItems>
-    </Menu>
+      </button>
+      {/* The browser's own popover: it closes at Escape and at a press beside it, and gives the focus back. */}
+      <div id="person" popover="auto" className="options options--person" onClick={(event) => event.currentTarget.hidePopover()}>
+        <button className="options__one" onClick={() => dispatch(units.actions.chosen(other))}>Show {other === 'us' ? 'cups and spoons' : 'millilitres'}</button>
+        {me.person.role === 'supervisor' && <Link className="options__one" to="/house-rules">House rules</Link>}
+        {me.person.role === 'supervisor' && <Link className="options__one" to="/products">Registered products</Link>}
+        <button className="options__one" onClick={leave}>Sign out</button>
+      </div>
+    </>
   );
 };
 
@@ -48,11 +47,11 @@ const KeyList = ({ places, open, onClose }: { places: Place[]; open: boolean; on
     ['?', 'this list'],
   ];
   return (
-    <LaterWindow open={open} title="Keys" onClose={onClose}>
+    <Window open={open} title="Keys" onClose={onClose}>
       <dl className="grid grid-cols-[64px_1fr] gap-y-2">
         {lines.map(([key, does]) => <div key={key} className="contents"><dt><span className="key">{key}</span></dt><dd>{does}</dd></div>)}
       </dl>
-    </LaterWindow>
+    </Window>
   );
 };
 

@@ -1,10 +1,17 @@
-import { format, isThisYear, isToday, isTomorrow, isYesterday } from 'date-fns';
+import { isThisYear, isToday, isTomorrow, isYesterday, lightFormat } from 'date-fns';
+
+// Month names come from the browser: a formatter that knows languages weighs more than all else on the first page that tells the time.
+const MONTHS = new Intl.DateTimeFormat('en', { month: 'short' });
 
 /** "07:25" */
-export const timeOf = (ms: number): string => format(ms, 'HH:mm');
+export const timeOf = (ms: number): string => lightFormat(ms, 'HH:mm');
+/** "2026-11-24" and "2026-11-24T07:25", as fields of dates and moments want them */
+export const momentFieldOf = (ms: number): string => lightFormat(ms, "yyyy-MM-dd'T'HH:mm");
+export const dateFieldOf = (ms: number): string => lightFormat(ms, 'yyyy-MM-dd');
+const dayAndMonth = (ms: number): string => `${lightFormat(ms, 'd')} ${MONTHS.format(ms)}`;
+/** "24 Nov 2026" */
+export const dateOf = (ms: number): string => `${dayAndMonth(ms)} ${lightFormat(ms, 'yyyy')}`;
 /** "24 Nov", with the year where it is another */
-export const dayOf = (ms: number): string => format(ms, isThisYear(ms) ? 'd MMM' : 'd MMM yyyy');
+export const dayOf = (ms: number): string => (isThisYear(ms) ? dayAndMonth(ms) : dateOf(ms));
 /** "today 07:25", "tomorrow 07:25", "21 Oct 10:20" */
 export const momentOf = (ms: number): string => `${isToday(ms) ? 'today' : isTomorrow(ms) ? 'tomorrow' : isYesterday(ms) ? 'yesterday' : dayOf(ms)} ${timeOf(ms)}`;
-/** "24 Nov 2026" */
-export const dateOf = (ms: number): string => format(ms, 'd MMM yyyy');

@@ -3,7 +3,8 @@ import { activeFacts, alcoholOf, densityUncertainty, isGeneric, parseFigure, str
 import { useState, type FormEvent } from 'react';
 import { api } from '../../app/api.ts';
 import { figureBetween } from '../../ui/checks.ts';
-import { Choice, TextField } from '../../ui/Field.tsx';
+import { Choice } from '../../ui/Choice.tsx';
+import { TextField } from '../../ui/Field.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
 
 /** People write g/mL or kg/m³; both are read. */

@@ -7,7 +7,7 @@ import { useKeys } from '../../app/useKeys.ts';
 import { StandingNote, Verdict, Waiting, WentWrong } from '../../ui/parts.tsx';
 import { dayOf } from '../../ui/times.ts';
 import { walkKeys } from '../../ui/walk.ts';
-import { LaterWindow } from '../../ui/LaterWindow.tsx';
+import { Window } from '../../ui/Window.tsx';
 import { Flags } from '../protocols/Flags.tsx';
 import { HeldUp } from '../protocols/HeldUp.tsx';
 import { countInWords } from '../protocols/words.ts';
@@ -51,7 +51,7 @@ const HomeSheet = ({ homeId }: { homeId: string }) => {
         </tbody>
       </table>
       <p className="my-3 flex gap-5"><Link className="btn btn--quiet" to={`/homes/${home.id}/survey`}>Survey</Link><button className="btn btn--quiet" onClick={() => edit(true)}>Change name and who lives here</button></p>
-      <LaterWindow open={editing} title={`Change ${home.name}`} onClose={() => edit(false)}><HomeForm home={home} onDone={() => edit(false)} /></LaterWindow>
+      <Window open={editing} title={`Change ${home.name}`} onClose={() => edit(false)}><HomeForm home={home} onDone={() => edit(false)} /></Window>
       {home.clientKeeps.length > 0 && <p className="small soft mb-3">The client keeps: {home.clientKeeps.map((one) => productNames[one]).join(', ')}.</p>}
     </>
   );
@@ -85,9 +85,9 @@ const Homes = () => {
             </li>
           ))}
         </ul>
-        <LaterWindow open={adding} title="Add a home" onClose={() => add(false)}>
+        <Window open={adding} title="Add a home" onClose={() => add(false)}>
           <HomeForm onDone={(id) => { add(false); if (id) void navigate(`/homes/${id}/survey`); }} />
-        </LaterWindow>
+        </Window>
       </section>
       <section className="sheet" aria-label="The home">
         {chosen ? <HomeSheet homeId={chosen} /> : <p className="soft py-6">A home’s protocol begins with its survey.</p>}

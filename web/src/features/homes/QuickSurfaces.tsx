@@ -2,7 +2,8 @@ import { materialWords, type RoomRow } from '@zymostat/contract';
 import { materialIds, readSurfaces, type MaterialId } from '@zymostat/core';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
-import { Choice, TextField } from '../../ui/Field.tsx';
+import { Choice } from '../../ui/Choice.tsx';
+import { TextField } from '../../ui/Field.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
 
 /** "basin, chrome tap, mirror": three surfaces with their likely materials, to be confirmed before they are added. */

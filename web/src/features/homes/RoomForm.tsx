@@ -3,7 +3,8 @@ import { parseFigure, readSurfaces, roomTemplates, type RoomTemplate, type Venti
 import { useState, type FormEvent } from 'react';
 import { api } from '../../app/api.ts';
 import { figureBetween, written } from '../../ui/checks.ts';
-import { optionsOf, Segments, TextField, Tick } from '../../ui/Field.tsx';
+import { Segments } from '../../ui/Choice.tsx';
+import { optionsOf, TextField, Tick } from '../../ui/Field.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
 
 const anArea = figureBetween(0.5, 500, 'm²');

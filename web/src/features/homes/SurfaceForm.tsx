@@ -4,7 +4,8 @@ import { materialIds, parseFigure, touches, type Level, type MaterialId, type To
 import { useState, type FormEvent } from 'react';
 import { api } from '../../app/api.ts';
 import { figureBetween, written } from '../../ui/checks.ts';
-import { Choice, optionsOf, Segments, TextField, Tick } from '../../ui/Field.tsx';
+import { Choice, Segments } from '../../ui/Choice.tsx';
+import { optionsOf, TextField, Tick } from '../../ui/Field.tsx';
 import { Verdict, WentWrong } from '../../ui/parts.tsx';
 import { Window } from '../../ui/Window.tsx';
 

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { api } from '../../app/api.ts';
 import { useKeys } from '../../app/useKeys.ts';
-import { Choice } from '../../ui/Field.tsx';
+import { Choice } from '../../ui/Choice.tsx';
 import { StandingNote, WentWrong } from '../../ui/parts.tsx';
 import { dayOf } from '../../ui/times.ts';
 import { Window } from '../../ui/Window.tsx';

@@ -1,9 +1,10 @@
-import { format } from 'date-fns';
 import { useState, type FormEvent } from 'react';
 import { api } from '../../app/api.ts';
 import { written } from '../../ui/checks.ts';
-import { Choice, Segments, TextField } from '../../ui/Field.tsx';
+import { Choice, Segments } from '../../ui/Choice.tsx';
+import { TextField } from '../../ui/Field.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
+import { momentFieldOf } from '../../ui/times.ts';
 import type { Pickable } from './KeepApart.tsx';
 
 const aPastTime = (text: string) => (Number.isNaN(Date.parse(text)) ? 'Give a day and a time.' : Date.parse(text) > Date.now() + 60_000 ? 'Only what has happened can be logged.' : null);
@@ -17,7 +18,7 @@ export const MishapForm = ({ kind: first, pair, onDone }: { kind: 'near-miss' | 
   const [homeId, setHomeId] = useState<string | null>(null);
   const [place, setPlace] = useState('');
   const [who, setWho] = useState(me?.person.name ?? '');
-  const [when, setWhen] = useState(() => format(Date.now(), "yyyy-MM-dd'T'HH:mm"));
+  const [when, setWhen] = useState(() => momentFieldOf(Date.now()));
   const [done, setDone] = useState('');
   const [about, setAbout] = useState(true);
   const [logMishap, { error, isLoading }] = api.useLogMishapMutation();

@@ -1,12 +1,13 @@
 import { againstNames, goalNames, groupNames, materialWords, type StockRow } from '@zymostat/contract';
 import { groups as allGroups, litres, materialIds, parseFigure, parseVolume, threats, type Against, type Group, type LabelUse, type MaterialId } from '@zymostat/core';
-import { format } from 'date-fns';
 import { useState, type FormEvent } from 'react';
 import { api } from '../../app/api.ts';
 import { inMetric } from '../../ui/amounts.ts';
 import { aVolume, figureBetween, written } from '../../ui/checks.ts';
-import { Segments, TextField, Tick } from '../../ui/Field.tsx';
+import { Segments } from '../../ui/Choice.tsx';
+import { TextField, Tick } from '../../ui/Field.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
+import { dateFieldOf } from '../../ui/times.ts';
 
 interface UseDraft { goal: LabelUse['goal']; against: Against[]; minutes: string }
 
@@ -22,7 +23,7 @@ const Ticks = <T extends string>({ legend, of, chosen, name, onChange }: { legen
 /** Enters what a registered product's label says: what is in it, what it may do and for how long, and what it may not touch. */
 export const ProductForm = ({ product, onDone }: { product?: StockRow; onDone: (id: string) => void }) => {
   const [name, setName] = useState(product?.name ?? '');
-  const [expires, setExpires] = useState(product ? format(product.expiresAt, 'yyyy-MM-dd') : '');
+  const [expires, setExpires] = useState(product ? dateFieldOf(product.expiresAt) : '');
   const [size, setSize] = useState(product ? inMetric(product.volume) : '1 l');
   const [price, setPrice] = useState(product?.pricePerLitre == null ? '' : String(product.pricePerLitre));
   const [groups, setGroups] = useState<Group[]>(product?.label?.groups ?? []);

@@ -2,7 +2,7 @@ import { activeNames, duration, goalNames, strengthShort, type HomeDetail, type 
 import { buildProtocol, diffVersions, type HouseRules, type TreatedSurface } from '@zymostat/core';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
-import { Choice } from '../../ui/Field.tsx';
+import { Choice } from '../../ui/Choice.tsx';
 import { Waiting } from '../../ui/parts.tsx';
 import { dateOf } from '../../ui/times.ts';
 import { Window } from '../../ui/Window.tsx';

@@ -2,7 +2,8 @@ import { familyNames, nameOfBatch, percent, reasonInWords, strengthOf, type Stoc
 import { activeFacts, type Compared, type Goal, type HouseRules } from '@zymostat/core';
 import { useState } from 'react';
 import { aStrength } from '../../ui/checks.ts';
-import { Choice, TextField } from '../../ui/Field.tsx';
+import { Choice } from '../../ui/Choice.tsx';
+import { TextField } from '../../ui/Field.tsx';
 import { Severity } from '../../ui/parts.tsx';
 import { StrengthRule } from '../../ui/StrengthRule.tsx';
 import { WetBand } from '../../ui/WetBand.tsx';

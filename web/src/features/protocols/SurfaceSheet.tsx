@@ -3,7 +3,8 @@ import { activeFacts, assessSurface, bestOf, compareFamilies, families, isGeneri
 import { lazy, Suspense, useState } from 'react';
 import { api } from '../../app/api.ts';
 import { written } from '../../ui/checks.ts';
-import { Choice, Segments, optionsOf, TextField } from '../../ui/Field.tsx';
+import { Choice, Segments } from '../../ui/Choice.tsx';
+import { optionsOf, TextField } from '../../ui/Field.tsx';
 import { Severity, Verdict, WentWrong } from '../../ui/parts.tsx';
 import { FamilyRow } from './FamilyRow.tsx';
 import { sayHolding, sayTreatment, sayWashOnly } from './words.ts';

@@ -4,7 +4,7 @@ import {
 } from '@zymostat/core';
 import { useMemo, useState } from 'react';
 import { DRAWS, useWorkerDraws } from '../../app/useWorkerDraws.ts';
-import { Segments } from '../../ui/Field.tsx';
+import { Segments } from '../../ui/Choice.tsx';
 import { LineChart, type Line } from '../../ui/LineChart.tsx';
 import { Slider } from '../../ui/Slider.tsx';
 import { StandingNote } from '../../ui/parts.tsx';
