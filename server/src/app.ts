@@ -60,6 +60,8 @@ export const createApp = (context: Context, listener: LedgerListener, instrument
   const app = express();
   app.set('trust proxy', 'loopback');
   app.set('query parser', 'simple');
+  // Answers are not stored by anybody: a tag to compare them by would be for nothing.
+  app.set('etag', false);
   app.use(helmet({ contentSecurityPolicy: contentSecurity, strictTransportSecurity: false }));
   app.use(compression({ filter: (request, response) => !['/api/live', '/api/scale'].includes(request.path) && compression.filter(request, response) }));
 

@@ -71,7 +71,8 @@ const unitVapour = (film: Film, air: RoomAir, changes: number, wetFor: number): 
 export const breathe = (active: GenericActive, strength: number, application: Application, room: Pick<Room, 'ventilation' | 'floorArea' | 'height'>, area: number, coatsOn: number, required: number): Breathing => {
   const unit = unitVapour({ active, strength, thickness: coats[application] }, usualAir[room.ventilation], airChanges[usualAiring[room.ventilation]], (required || CLEANING_STANDS) / coatsOn);
   const scale = (area * coatsOn) / (room.floorArea * room.height);
-  const last = unit.ppm.findLastIndex((value) => value * scale > airLimits[active].day);
+  const limit = airLimits[active].day / scale;
+  const last = unit.peak > limit ? unit.ppm.findLastIndex((value) => value > limit) : -1;
   return {
     shortTerm: unit.shortTerm * scale, day: unit.day * scale, peak: unit.peak * scale, explosive: unit.explosive * scale,
     reentry: last < 0 ? 0 : unit.times[Math.min(last + 1, unit.times.length - 1)]!,

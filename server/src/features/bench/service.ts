@@ -2,6 +2,7 @@ import { checkWords, percent, type BatchFacts, type BatchRow, type Body, type Ch
 import { activeFacts, dilute, groupsOf, isGeneric, judgeBatchTarget, judgeCheck, shelfLife, strengthOfWeighed, verdictOf, type Reason } from '@zymostat/core';
 import { In } from 'typeorm';
 import { within, type Context } from '../../context.ts';
+import { prepared } from '../../database/prepared.ts';
 import { problems } from '../../http/problems.ts';
 import { personNames, theCompany, type Person } from '../people/service.ts';
 import { append, appendAlone } from '../records/service.ts';
@@ -11,7 +12,13 @@ export const batchCode = (number: string | number): string => `B-${String(number
 
 const asStock = ({ expiresAt, label, ...rest }: StockContainer): StockRow => ({ ...rest, expiresAt: expiresAt.getTime(), label: label ?? null });
 
-export const stocksAtHand = async ({ db }: Context): Promise<StockRow[]> => (await db.getRepository(StockEntity).find({ order: { code: 'ASC' } })).map(asStock);
+/** All stock as one JSON list, for queries that need it beside something else. */
+export const STOCKS = `SELECT coalesce(json_agg(json_build_object('id', id, 'code', code, 'name', name, 'active', active, 'strength', strength, 'volume', volume,
+  'expiresAt', (extract(epoch FROM expires_at) * 1000)::bigint, 'pricePerLitre', price_per_litre, 'label', label) ORDER BY code), '[]') FROM stock`;
+
+const findStocks = prepared<{ stocks: StockRow[] }>('stocks', `SELECT (${STOCKS}) AS stocks`);
+
+export const stocksAtHand = async ({ db }: Context): Promise<StockRow[]> => (await findStocks(db, []))[0]!.stocks;
 
 export const stockById = async ({ db }: Context, id: string): Promise<StockRow | null> => {
   const stock = await db.getRepository(StockEntity).findOneBy({ id });

@@ -1,15 +1,15 @@
 import type { Answer, Body, HomeDetail } from '@zymostat/contract';
 import { justWashed, workingOrder, type Setting } from '@zymostat/core';
-import type { EntitySchema, ObjectLiteral } from 'typeorm';
+import { QueryFailedError, type EntitySchema, type ObjectLiteral } from 'typeorm';
 import { within, type Context } from '../../context.ts';
+import { prepared } from '../../database/prepared.ts';
 import { problems } from '../../http/problems.ts';
-import { stockById } from '../bench/service.ts';
 import { HomeEntity, RoomEntity, SurfaceEntity, type HomeRow } from './entities.ts';
 
-type Survey = Pick<HomeDetail, 'id' | 'name' | 'place' | 'situations' | 'clientKeeps' | 'rooms'>;
+export type Survey = Pick<HomeDetail, 'id' | 'name' | 'place' | 'situations' | 'clientKeeps' | 'rooms'>;
 
 /** One query for a home and all that is in it, put together by the database: the page asks for it at every change. */
-const SURVEY = `
+export const SURVEY = `
   SELECT id, name, place, situations, client_keeps AS "clientKeeps", coalesce((
     SELECT json_agg(json_build_object('id', room.id, 'name', room.name, 'floorArea', floor_area, 'height', height, 'ventilation', ventilation, 'flame', flame, 'surfaces', coalesce((
       SELECT json_agg(json_build_object(
@@ -20,16 +20,16 @@ const SURVEY = `
     FROM room WHERE home_id = home.id), '[]') AS rooms
   FROM home`;
 
-const inOrder = (home: Survey): Survey => ({ ...home, rooms: home.rooms.map((room) => ({ ...room, surfaces: workingOrder(room.surfaces) })) });
+export const inWorkingOrder = (home: Survey): Survey => ({ ...home, rooms: home.rooms.map((room) => ({ ...room, surfaces: workingOrder(room.surfaces) })) });
 
 /** A home with its rooms and surfaces, as it stands, surfaces in working order. */
 export const surveyOf = async ({ db }: Context, homeId: string): Promise<Survey> => {
   const [home]: Survey[] = await db.query(`${SURVEY} WHERE id = $1`, [homeId]);
   if (!home) throw problems.notFound('that home');
-  return inOrder(home);
+  return inWorkingOrder(home);
 };
 
-export const allSurveys = async ({ db }: Context): Promise<Survey[]> => ((await db.query(`${SURVEY} ORDER BY position`)) as Survey[]).map(inOrder);
+export const allSurveys = async ({ db }: Context): Promise<Survey[]> => ((await db.query(`${SURVEY} ORDER BY position`)) as Survey[]).map(inWorkingOrder);
 
 export const homeById = ({ db }: Context, id: string): Promise<HomeRow | null> => db.getRepository(HomeEntity).findOneBy({ id });
 export const allHomes = ({ db }: Context): Promise<HomeRow[]> => db.getRepository(HomeEntity).find({ order: { position: 'ASC' } });
@@ -77,10 +77,18 @@ export const addSurface = async (context: Context, roomId: string, surface: Body
 export const editSurface = (context: Context, id: string, surface: Body<'editSurface'>) => change(context, SurfaceEntity, id, surface, 'that surface');
 export const removeSurface = (context: Context, id: string) => remove(context, SurfaceEntity, id, 'that surface');
 
+const settle = prepared<never>('setting', 'UPDATE surface SET goal = $2, against = $3, stock_id = $4, strength = $5, accepted = $6 WHERE id = $1');
+
+/** PostgreSQL's word for a reference to what is not there. */
+const isStranger = (error: unknown): boolean => error instanceof QueryFailedError && (error.driverError as { code?: string }).code === '23503';
+
 /** Keeps what was chosen, whatever it is worth: it is judged when it is approved. */
-export const setSurface = async (context: Context, id: string, { goal, against, use, accepted }: Setting): Promise<null> => {
-  if (use && !(await stockById(context, use.stockId))) throw problems.notFound('that stock');
-  return change(context, SurfaceEntity, id, { goal, against, stockId: use?.stockId ?? null, strength: use?.strength ?? null, accepted }, 'that surface');
+export const setSurface = async ({ db }: Context, id: string, { goal, against, use, accepted }: Setting): Promise<null> => {
+  const [, changed] = (await settle(db, [id, goal, against, use?.stockId ?? null, use?.strength ?? null, accepted]).catch((error: unknown) => {
+    throw isStranger(error) ? problems.notFound('that stock') : error;
+  })) as unknown as [never[], number];
+  if (!changed) throw problems.notFound('that surface');
+  return null;
 };
 
 /** Several surfaces of one home, all or none. */

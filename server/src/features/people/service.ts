@@ -2,8 +2,10 @@ import { createHash, randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import type { Me, SignIn } from '@zymostat/contract';
 import type { HouseRules } from '@zymostat/core';
-import { LessThan, MoreThan } from 'typeorm';
+import { LRUCache } from 'lru-cache';
+import { LessThan, MoreThan, type EntityManager } from 'typeorm';
 import type { Context } from '../../context.ts';
+import { prepared } from '../../database/prepared.ts';
 import { problems } from '../../http/problems.ts';
 import { CompanyEntity, PersonEntity, SessionEntity, SignInAttemptEntity, type Company, type Person } from './entities.ts';
 
@@ -61,17 +63,28 @@ export const signIn = async (context: Context, { login, password }: SignIn, addr
   return { token, person };
 };
 
+type SignedIn = Person & { expiresAt: Date };
+
+const findSession = prepared<SignedIn>(
+  'session', 'SELECT person.id, name, login, role, password_hash AS "passwordHash", expires_at AS "expiresAt" FROM session JOIN person ON person.id = person_id WHERE token_hash = $1',
+);
+
+/** Who signed in, for some seconds: every request asks. Signing out forgets it, also while it is being looked up. */
+const signedIn = new LRUCache<string, SignedIn, EntityManager>({
+  max: 1000, ttl: 10_000, ignoreFetchAbort: true,
+  fetchMethod: async (tokenHash, _before, { context }) => (await findSession(context, [tokenHash]))[0],
+});
+
 export const signOut = async ({ db }: Context, token: string): Promise<void> => {
-  await db.getRepository(SessionEntity).delete({ tokenHash: hashToken(token) });
+  const tokenHash = hashToken(token);
+  await db.getRepository(SessionEntity).delete({ tokenHash });
+  signedIn.delete(tokenHash);
 };
 
-/** Who calls, by one plain query: every request pays for it. */
+/** Who calls, or nobody when the session is over. */
 export const personOfToken = async ({ db, now }: Context, token: string): Promise<Person | null> => {
-  const [person]: Person[] = await db.query(
-    'SELECT id, name, login, role, password_hash AS "passwordHash" FROM session JOIN person ON person.id = person_id WHERE token_hash = $1 AND expires_at > $2',
-    [hashToken(token), new Date(now())],
-  );
-  return person ?? null;
+  const known = await signedIn.fetch(hashToken(token), { context: db });
+  return known && known.expiresAt.getTime() > now() ? known : null;
 };
 
 /** Names by id, for lists that say who. */

@@ -2,45 +2,46 @@ import { setImmediate } from 'node:timers/promises';
 import { isDeepStrictEqual } from 'node:util';
 import type { Answer, HomeDetail, Protocol, RuleEffects, Version } from '@zymostat/contract';
 import { buildProtocol, enforce, houseQuestions, reviewOf, type HouseRules, type Objection } from '@zymostat/core';
+import { LRUCache } from 'lru-cache';
 import { within, type Context } from '../../context.ts';
+import { prepared } from '../../database/prepared.ts';
 import { problems } from '../../http/problems.ts';
 import { stocksAtHand } from '../bench/service.ts';
-import { allHomes, allSurveys, countsByHome, surveyOf } from '../homes/service.ts';
-import { changeHouseRules, theCompany, type Person } from '../people/service.ts';
+import { allHomes, allSurveys, countsByHome, type Survey } from '../homes/service.ts';
+import { changeHouseRules, type Person } from '../people/service.ts';
 import { append, appendAlone } from '../records/service.ts';
 import { lastRoundByHome } from '../rounds/service.ts';
 import { VersionEntity, type VersionRow } from './entities.ts';
-
-type Survey = Awaited<ReturnType<typeof surveyOf>>;
+import { homeAsItStands, type Head } from './homeAsItStands.ts';
 
 const protocolOf = (survey: Survey, rooms: Protocol['rooms']): Protocol => ({ homeName: survey.name, place: survey.place, situations: survey.situations, rooms });
 
 /** Reasons are told anew with every estimate: what a person does is what counts for whether a protocol has changed. */
 const withoutEstimates = ({ rooms, ...rest }: Protocol) => ({ ...rest, rooms: rooms.map((room) => ({ ...room, surfaces: room.surfaces.map(({ reasons: _, ...surface }) => surface) })) });
 
-type Head = Omit<Version, 'homeId' | 'protocol'>;
-
 const headOf = ({ id, number, approvedAt }: VersionRow, approvedBy: string): Head => ({ id, number, approvedAt: approvedAt.getTime(), approvedBy });
 
 type Found = VersionRow & { person: string };
 const FOUND = 'SELECT v.id, home_id AS "homeId", number, approved_at AS "approvedAt", approved_by AS "approvedBy", person.name AS person';
 
-/** The versions of a home, newest first: their heads, and the protocol of the newest. Older protocols stay in the database. */
-const versionsOf = async ({ db }: Context, homeId: string): Promise<{ heads: Head[]; newest: Protocol | undefined }> => {
-  const rows: Found[] = await db.query(
-    `${FOUND}, CASE WHEN row_number() OVER (ORDER BY number DESC) = 1 THEN protocol END AS protocol FROM protocol_version v JOIN person ON person.id = approved_by WHERE home_id = $1 ORDER BY number DESC`,
-    [homeId],
-  );
-  return { heads: rows.map((row) => headOf(row, row.person)), newest: rows[0]?.protocol };
-};
+const findVersion = prepared<Found>('version', `${FOUND}, protocol FROM protocol_version v JOIN person ON person.id = approved_by WHERE v.id = $1`);
 
 export const newestVersion = async ({ db }: Context, homeId: string): Promise<VersionRow | undefined> =>
   (await db.getRepository(VersionEntity).find({ where: { homeId }, order: { number: 'DESC' }, take: 1 }))[0];
 
+const surfacesOf = ({ protocol }: Version): number => protocol.rooms.reduce((sum, room) => sum + room.surfaces.length, 1);
+
+/** Versions that were asked for: they never change, and every event of a round asks for one. At most some 60 MB. */
+const known = new LRUCache<string, Version>({ maxSize: 60_000, sizeCalculation: surfacesOf });
+
 export const versionById = async ({ db }: Context, id: string): Promise<Version> => {
-  const [row]: Found[] = await db.query(`${FOUND}, protocol FROM protocol_version v JOIN person ON person.id = approved_by WHERE v.id = $1`, [id]);
+  const before = known.get(id);
+  if (before) return before;
+  const [row] = await findVersion(db, [id]);
   if (!row) throw problems.notFound('that version');
-  return { ...headOf(row, row.person), homeId: row.homeId, protocol: row.protocol };
+  const version = { ...headOf(row, row.person), homeId: row.homeId, protocol: row.protocol };
+  known.set(id, version);
+  return version;
 };
 
 /** Homes that can be worked in: those with an approved protocol. */
@@ -61,12 +62,12 @@ export const homeRows = async (context: Context): Promise<Answer<'homes'>> => {
 
 /** A home as it stands, with its versions and whether it has changed since the last of them. */
 export const homeDetail = async (context: Context, homeId: string): Promise<HomeDetail> => {
-  const [survey, { heads, newest }, stocks, { houseRules }] = await Promise.all([surveyOf(context, homeId), versionsOf(context, homeId), stocksAtHand(context), theCompany(context)]);
+  const { survey, versions, newest, stocks, houseRules } = await homeAsItStands(context, homeId);
   const asItStands = protocolOf(survey, buildProtocol(survey, stocks, houseRules, context.now()));
   return {
     ...survey,
-    versions: heads,
-    changedSinceApproval: newest === undefined || !isDeepStrictEqual(withoutEstimates(newest), withoutEstimates(asItStands)),
+    versions,
+    changedSinceApproval: newest === null || !isDeepStrictEqual(withoutEstimates(newest), withoutEstimates(asItStands)),
     flags: newest ? reviewOf(newest.rooms, survey, stocks, houseRules, context.now()) : [],
   };
 };
@@ -111,26 +112,27 @@ const objectionsInFull = (survey: Survey, objections: Objection[]) =>
     }),
   );
 
+const holdHome = prepared('hold home', 'SELECT 1 FROM home WHERE id = $1 FOR UPDATE');
+const addVersion = prepared('add version', 'INSERT INTO protocol_version (id, home_id, number, approved_at, approved_by, protocol) VALUES ($1, $2, $3, $4, $5, $6)');
+
 /**
  * Approves what is set as a new version, or refuses with every objection. The same `enforce` as in the page decides,
  * here for good. A refusal is written to the ledger too.
  */
 export const approve = async (context: Context, homeId: string, person: Person): Promise<Answer<'approve'>> => {
   const { now, newId } = context;
-  const [stocks, { houseRules }] = await Promise.all([stocksAtHand(context), theCompany(context)]);
   const done = await within(context, async (inside) => {
-    await inside.db.query('SELECT 1 FROM home WHERE id = $1 FOR UPDATE', [homeId]);
-    const survey = await surveyOf(inside, homeId);
+    await holdHome(inside.db, [homeId]);
+    const { survey, stocks, houseRules, versions } = await homeAsItStands(inside, homeId);
     if (survey.rooms.every((room) => room.surfaces.length === 0)) throw problems.conflict('There is no surface in this home yet. Survey it first.');
     const objections = enforce(survey, stocks, houseRules, now());
     if (objections.length > 0) return { survey, objections };
 
-    const [newest]: { number: number }[] = await inside.db.query('SELECT max(number) AS number FROM protocol_version WHERE home_id = $1', [homeId]);
     const row: VersionRow = {
-      id: newId(), homeId, number: (newest?.number ?? 0) + 1, approvedAt: new Date(now()), approvedBy: person.id,
+      id: newId(), homeId, number: (versions[0]?.number ?? 0) + 1, approvedAt: new Date(now()), approvedBy: person.id,
       protocol: protocolOf(survey, buildProtocol(survey, stocks, houseRules, now())),
     };
-    await inside.db.insert(VersionEntity, row as never);
+    await addVersion(inside.db, [row.id, homeId, row.number, row.approvedAt, row.approvedBy, JSON.stringify(row.protocol)]);
     const surfaces = row.protocol.rooms.flatMap((room) => room.surfaces);
     await append(inside, {
       kind: 'approval', factId: newId(), at: now(), home: survey, person,
