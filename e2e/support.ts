@@ -18,18 +18,35 @@ export const another = async (browser: Browser, login: string, viewport = { widt
   return page;
 };
 
-export const goTo = (page: Page, place: string) => page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: place }).click();
+/** Goes to a place, and waits for it: what is pressed meanwhile would still be pressed in the place before. */
+export const goTo = async (page: Page, place: string): Promise<void> => {
+  await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: place }).click();
+  await expect(page.getByRole('heading', { level: 1, name: place })).toBeVisible();
+};
 
 /** Picks one of a list by its label. */
 export const choose = async (page: Page, label: string | RegExp, option: string | RegExp): Promise<void> => {
   const list = page.getByRole('button', { name: label });
   const wanted = page.getByRole('option', { name: option }).first();
-  // A list whose button moved under it, because something came in, is put away but still counts as open: Escape, and again.
+  // A list whose button moved under it, because something came in, is put away but still counts as open: closed, and opened again.
   await expect(async () => {
-    if ((await list.getAttribute('aria-expanded')) === 'true') await list.press('Escape');
+    if ((await list.getAttribute('aria-expanded')) === 'true') await list.click();
     await list.click();
     await wanted.click({ timeout: 3000 });
   }).toPass();
+};
+
+/** Adds a surface to the open room. */
+export const addSurface = async (page: Page, name: string, material: string, area: string, more: { food?: boolean; touched?: string } = {}) => {
+  await page.getByRole('button', { name: /^Add a surface to/ }).click();
+  await page.getByLabel('Name', { exact: true }).fill(name);
+  await page.getByRole('combobox', { name: 'Material' }).fill(material);
+  await page.getByRole('option', { name: material }).first().click();
+  await page.getByLabel('Area, m²').fill(area);
+  if (more.touched) await page.getByRole('radio', { name: more.touched }).click();
+  if (more.food) await page.getByLabel('Food touches it').check();
+  await page.getByRole('button', { name: 'Add the surface' }).click();
+  await expect(page.locator('.descent__stop', { hasText: name })).toHaveAttribute('aria-current', 'true');
 };
 
 /** No serious or critical violation of WCAG 2.2 A and AA on what is shown. */

@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 import * as m from './messages.ts';
 import { routes } from './routes.ts';
-import { homeFields, houseRules, id, roomFields, setting, surfaceFields } from './parts.ts';
+import { companyRuleFields, homeFields, houseRules, id, roomFields, setting, surfaceFields } from './parts.ts';
 
 export type Schema = v.GenericSchema<never, unknown> | v.GenericSchema<unknown, unknown>;
 
@@ -83,6 +83,18 @@ export const endpoints = {
 
   mishaps: endpoint(routes.mishaps, 'person', 'Near misses and incidents, newest first', { answer: v.array(m.record) }),
   logMishap: endpoint(routes.logMishap, 'person', 'Log a near miss or an incident', { body: m.newMishap, answer: m.record }),
+
+  followUp: endpoint(routes.followUp, 'supervisor', 'Say what follows from a near miss or incident, and whether that closes it', { params: byId, body: m.newFollowUp, answer: m.record }),
+  book: endpoint(routes.book, 'person', 'The company’s own rules of what must not meet, their edition, and who has read it', { answer: m.book }),
+  addRule: endpoint(routes.addRule, 'supervisor', 'Add a rule to the book, or make one stricter', { body: companyRuleFields, answer: m.companyRule }),
+  withdrawRule: endpoint(routes.withdrawRule, 'supervisor', 'Withdraw a rule that the company has added; the book’s own stay', { params: byId, body: m.withdrawal }),
+  readBook: endpoint(routes.readBook, 'person', 'Confirm having read the book as it stands', { body: m.readBook }),
+  places: endpoint(routes.places, 'person', 'Shelves and caddies with what stands in them', { answer: v.array(m.place) }),
+  addPlace: endpoint(routes.addPlace, 'supervisor', 'Add a shelf or a caddy', { body: m.newPlace, answer: byId }),
+  removePlace: endpoint(routes.removePlace, 'supervisor', 'Take an empty shelf or caddy out of use', { params: byId }),
+  putThing: endpoint(routes.putThing, 'person', 'Put something on a shelf or into a caddy, from wherever it stands', { params: byId, body: m.putThing, answer: byId }),
+  takeThing: endpoint(routes.takeThing, 'person', 'Take something off a shelf or out of a caddy', { params: byId }),
+  setNumbers: endpoint(routes.setNumbers, 'supervisor', 'Set the emergency number and the poison line', { body: m.companyNumbers }),
 
   roundHomes: endpoint(routes.roundHomes, 'person', 'Homes with an approved protocol', { answer: v.array(v.strictObject({ id, name: v.string(), place: v.string() })) }),
   rounds: endpoint(routes.rounds, 'person', 'Rounds in hand', { answer: v.array(m.roundRow) }),

@@ -1,13 +1,18 @@
 import { bottleMaterials, claims, groups, levels, materialIds, stripSteps } from '@zymostat/core';
 import * as v from 'valibot';
 import {
-  active, against, batchPurpose, eventKind, goal, homeFields, houseRules, id, instant, name, productLabel, reason, role, roomFields, sentence, setting, situationList, step, strength,
+  active, against, batchPurpose, clientKeeps, companyRuleFields, eventKind, goal, group, homeFields, houseRules, id, instant, name, placedThing, productLabel, reason, role, roomFields, route, sentence, setting, situationList, step, strength,
   surfaceFields, volume,
 } from './parts.ts';
+
+// eslint-disable-next-line no-control-regex
+const plain = v.regex(/^[^\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]*$/, 'Control characters are not allowed.');
 
 /** What crosses the wire, one schema a message. Strengths are fractions, lengths m, volumes m³, times ms since 1970. */
 
 export const signIn = v.strictObject({ login: name, password: v.pipe(v.string(), v.minLength(1, 'Write your password.'), v.maxLength(200)) });
+
+export const companyRule = v.strictObject({ id, ...companyRuleFields.entries });
 
 export const me = v.strictObject({
   person: v.strictObject({ id, name, role }),
@@ -16,7 +21,11 @@ export const me = v.strictObject({
     emergencyNumber: v.string(),
     poisonLine: v.string(),
     houseRules,
+    /** What the company has added to the book, and which edition that makes; the one this person has last confirmed. */
+    ownRules: v.array(companyRule),
+    edition: v.number(),
   }),
+  readEdition: v.nullable(v.number()),
 });
 
 export const surface = v.strictObject({ id, ...surfaceFields.entries, setting });
@@ -93,16 +102,28 @@ export const recipe = v.strictObject({ id, name, versions: v.array(recipeVersion
 /** A recipe as it travels in a file: docs/formats/recipe.md. */
 export const recipeFile = v.strictObject({ format: v.literal('zymostat.recipe/1'), ...recipeFields.entries });
 
-export const newMishap = v.strictObject({
-  kind: v.picklist(['near-miss', 'incident']),
-  what: sentence,
-  products: v.pipe(v.array(v.pipe(v.string(), v.maxLength(80))), v.maxLength(2)),
-  homeId: v.nullable(id),
-  place: name,
-  who: name,
-  at: instant,
-  done: sentence,
-});
+/** Which two met or nearly did, by which route, how much, and what somebody felt: as far as it is known. */
+const meeting = {
+  pair: v.optional(v.nullable(v.strictObject({ one: group, other: group }))),
+  route: v.optional(v.nullable(route)),
+  amount: v.optional(v.nullable(v.pipe(v.string(), v.trim(), v.maxLength(120, 'At most 120 characters.'), plain))),
+  symptoms: v.optional(v.nullable(v.pipe(v.string(), v.trim(), v.maxLength(500, 'At most 500 characters.'), plain))),
+};
+const mishapFacts = { what: sentence, products: v.pipe(v.array(v.pipe(v.string(), v.maxLength(80), plain)), v.maxLength(2)), place: name, who: name, done: sentence, ...meeting };
+export const newMishap = v.strictObject({ kind: v.picklist(['near-miss', 'incident']), homeId: v.nullable(id), at: instant, ...mishapFacts });
+/** What a supervisor makes of a near miss or an incident: what is to be done, whose it is, until when, and whether that closes it. */
+export const newFollowUp = v.strictObject({ text: sentence, owner: name, due: v.nullable(v.pipe(v.string(), v.isoDate('A day is written 2026-01-31.'))), closed: v.boolean() });
+
+export const readBook = v.strictObject({ edition: v.pipe(v.number(), v.integer(), v.minValue(1)) });
+export const withdrawal = v.strictObject({ why: sentence });
+/** Rules of the company, the edition they make, and who has confirmed which; a cleaner sees only their own line. */
+export const book = v.strictObject({ edition: v.number(), own: v.array(companyRule), readers: v.array(v.strictObject({ personId: id, name, role, edition: v.nullable(v.number()), at: v.nullable(instant) })) });
+export const companyNumbers = v.strictObject({ emergencyNumber: v.pipe(name, v.maxLength(40, 'At most 40 characters.')), poisonLine: v.pipe(name, v.maxLength(40, 'At most 40 characters.')) });
+
+export const newPlace = v.strictObject({ kind: v.picklist(['shelf', 'caddy']), name });
+export const placeItem = v.strictObject({ id, is: v.picklist(['stock', 'bottle', 'kind']), of: v.string(), name: v.string(), code: v.nullable(v.string()), groups: v.array(group), strength: v.nullable(v.number()) });
+export const place = v.strictObject({ id, ...newPlace.entries, items: v.array(placeItem) });
+export const putThing = placedThing;
 
 export const roundEvent = v.strictObject({ id, surfaceId: id, kind: eventKind, at: instant, batchId: v.nullable(id) });
 /** `turnedBack`: the phone has already refused it, so it is only put on record. */
@@ -110,7 +131,8 @@ export const newRoundEvent = v.strictObject({ ...roundEvent.entries, turnedBack:
 export const taken = v.strictObject({ id, taken: v.picklist(['now', 'before']) });
 export const newRound = v.strictObject({ id, homeId: id });
 export const roundRow = v.strictObject({ id, homeId: id, homeName: name, place: name, by: name, startedAt: instant, finishedAt: v.nullable(instant) });
-export const round = v.strictObject({ ...roundRow.entries, version, events: v.array(roundEvent) });
+/** `clientKeeps` as of now, whatever stood when the version was approved. */
+export const round = v.strictObject({ ...roundRow.entries, version, clientKeeps, events: v.array(roundEvent) });
 
 export const wetNow = v.array(
   v.strictObject({
@@ -138,12 +160,16 @@ export const record = v.variant('kind', [
       requiredSeconds: v.number(), heldSeconds: v.number(), coats: v.number(), met: v.boolean(),
     }),
   }),
-  v.strictObject({ ...row, kind: v.literal('refusal'), body: v.strictObject({ what: v.picklist(['protocol', 'batch', 'round-event', 'bottle']), detail: v.string(), reasons: v.array(reason) }) }),
+  v.strictObject({ ...row, kind: v.literal('refusal'), body: v.strictObject({ what: v.picklist(['protocol', 'batch', 'round-event', 'bottle', 'place', 'survey']), detail: v.string(), reasons: v.array(reason) }) }),
   v.strictObject({ ...row, kind: v.literal('house-rules'), body: v.strictObject({ changes: v.array(v.strictObject({ question: v.string(), from: v.string(), to: v.string() })), flagged: v.number() }) }),
-  v.strictObject({ ...row, kind: v.picklist(['near-miss', 'incident']), body: v.strictObject({ what: sentence, products: v.array(v.string()), place: name, who: name, done: sentence }) }),
+  v.strictObject({ ...row, kind: v.picklist(['near-miss', 'incident']), body: v.strictObject({ ...mishapFacts, products: v.array(v.string()) }) }),
+  v.strictObject({ ...row, kind: v.literal('follow-up'), body: v.strictObject({ of: id, ...newFollowUp.entries }) }),
+  v.strictObject({ ...row, kind: v.literal('rule-added'), body: v.strictObject({ rule: companyRule, edition: v.number() }) }),
+  v.strictObject({ ...row, kind: v.literal('rule-withdrawn'), body: v.strictObject({ rule: companyRule, edition: v.number(), why: sentence }) }),
+  v.strictObject({ ...row, kind: v.literal('book-read'), body: v.strictObject({ edition: v.number() }) }),
 ]);
 export type RecordRow = v.InferOutput<typeof record>;
-export const recordKinds = ['approval', 'batch', 'check', 'bottle', 'round-started', 'surface-event', 'wet-time', 'refusal', 'round-finished', 'house-rules', 'near-miss', 'incident'] as const satisfies RecordRow['kind'][];
+export const recordKinds = ['approval', 'batch', 'check', 'bottle', 'round-started', 'surface-event', 'wet-time', 'refusal', 'round-finished', 'house-rules', 'near-miss', 'incident', 'follow-up', 'rule-added', 'rule-withdrawn', 'book-read'] as const satisfies RecordRow['kind'][];
 
 /** Query strings are text: whole numbers are read from it. */
 const whole = v.pipe(v.string(), v.regex(/^\d{1,15}$/, 'A whole number is allowed.'), v.transform(Number));
@@ -190,6 +216,12 @@ export type FlagRow = v.InferOutput<typeof flag>;
 export type SurveyedRoom = v.InferOutput<typeof surveyedRoom>;
 export type HomeFile = v.InferOutput<typeof homeFile>;
 export type RuleEffects = v.InferOutput<typeof ruleEffects>;
+export type CompanyRuleRow = v.InferOutput<typeof companyRule>;
+export type Book = v.InferOutput<typeof book>;
+export type PlaceRow = v.InferOutput<typeof place>;
+export type PlaceItem = v.InferOutput<typeof placeItem>;
+export type PlacedThing = v.InferOutput<typeof placedThing>;
+export type FollowUp = v.InferOutput<typeof newFollowUp>;
 export type NewMishap = v.InferOutput<typeof newMishap>;
 export type RoundEvent = v.InferOutput<typeof roundEvent>;
 export type NewRoundEvent = v.InferOutput<typeof newRoundEvent>;

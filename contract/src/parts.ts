@@ -1,6 +1,6 @@
 import {
-  actives, eventKinds, goals, groups, levels, materialIds, productIds, schools, severities, situations, threats, touches, ventilations,
-  type HouseQuestion, type HouseRules, type Outcome, type ReasonCode, type Step,
+  actives, allSteps, eventKinds, goals, groups, levels, materialIds, productIds, routes, schools, severities, situations, threats, touches, ventilations,
+  type HouseQuestion, type HouseRules, type Outcome, type ReasonCode,
 } from '@zymostat/core';
 import * as v from 'valibot';
 
@@ -34,7 +34,9 @@ export const against = v.picklist(threats);
 export const severity = v.picklist(severities);
 export const situation = v.picklist(situations);
 export const eventKind = v.picklist(eventKinds);
-export const step = v.picklist(['wash', 'apply', 'hold', 'wipe', 'rinse'] satisfies Step[]);
+export const step = v.picklist(allSteps);
+export const route = v.picklist(routes);
+export const group = v.picklist(groups);
 
 export const reason = v.strictObject({
   code: v.custom<ReasonCode>((code) => typeof code === 'string'),
@@ -51,6 +53,7 @@ export const setting = v.strictObject({
   against,
   use: v.nullable(v.strictObject({ stockId: id, strength })),
   accepted: v.nullable(sentence),
+  lifts: v.optional(v.boolean(), false),
 });
 
 export const surfaceFields = v.strictObject({
@@ -94,3 +97,20 @@ export const productLabel = v.strictObject({
 
 /** What a batch is poured for. */
 export const batchPurpose = v.picklist(['clean', 'disinfect']);
+
+/** A company's own rule: which two must not meet, by which routes and how badly. It adds to the book and makes nothing milder. */
+export const companyRuleFields = v.strictObject({
+  one: group,
+  other: v.picklist([...groups, 'anything']),
+  by: v.pipe(
+    v.record(route, v.picklist(['care', 'spoils', 'never'], 'A rule is care, spoils or never: a company makes nothing milder than the book.')),
+    v.check((by) => Object.keys(by).length > 0, 'Say by which route: at least one.'),
+  ),
+  happens: sentence,
+  remedy: sentence,
+});
+
+/** What stands in a place: a stock container, a bottle, or a thing of a known kind. */
+export const placedThing = v.variant('is', [
+  v.strictObject({ is: v.literal('stock'), id }), v.strictObject({ is: v.literal('bottle'), id }), v.strictObject({ is: v.literal('kind'), id: v.picklist(productIds) }),
+]);

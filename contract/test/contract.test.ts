@@ -1,7 +1,7 @@
-import { cautiousRules, hazardClasses, hazardLabels, materialIds, precautions, productIds, rules, type Reason, type ReasonCode, type RuleId } from '@zymostat/core';
+import { bookWith, cautiousRules, hazardClasses, hazardLabels, materialIds, precautions, productIds, ruleIds, rules, type Reason, type ReasonCode, type RuleId } from '@zymostat/core';
 import { readFileSync } from 'node:fs';
 import * as v from 'valibot';
-import { clock, duration, endpoints, fileSchemas, homeFields, labelWords, materialWords, openapi, percent, pictogramSvg, precautionWords, productNames, reasonInWords, roomFields, ruleWords, setting, statementWords, strengthOf } from '../src/index.ts';
+import { clock, duration, endpoints, fileSchemas, firstResponse, harmOf, homeFields, labelWords, materialWords, openapi, percent, pictogramSvg, posterLines, precautionWords, productNames, reasonInWords, remedyInWords, roomFields, ruleWords, setting, statementWords, strengthOf } from '../src/index.ts';
 
 describe('figures in words', () => {
   test.each([[0.03, '3 %'], [0.0075, '0.75 %'], [0.7, '70 %'], [0.015, '1.5 %']])('%d is %s', (fraction, words) => {
@@ -90,4 +90,35 @@ test.each([['recipe' as const, ['format', 'name', 'claim', 'text']], ['home' as 
   const published = JSON.parse(readFileSync(new URL(`../../docs/formats/${name}.schema.json`, import.meta.url), 'utf8')) as object;
   expect(published).toEqual(fileSchemas()[name]);
   expect(published).toMatchObject({ required, additionalProperties: false });
+});
+
+describe('what must not meet, in words', () => {
+  const own = { id: 'own', one: 'alcohol', other: 'oil', by: { caddy: 'care' }, happens: 'Caps slip.', remedy: 'A bag of its own.' } as const;
+
+  test('the poster says every rule of the book, worst first, and the company’s own as its own', () => {
+    const lines = posterLines(bookWith([own]));
+    expect(new Set(lines.map(({ happens }) => happens)).size).toBe(new Set(rules.map(({ id }) => ruleWords[id as RuleId].happens)).size + 1);
+    expect(lines[0]!.severity).toBe('never');
+    expect(lines.at(-1)).toMatchObject({ pair: 'Alcohol with oil', severity: 'care', by: 'caddy', own: true, source: 'company rule' });
+    expect(lines.find(({ pair }) => pair === 'Chlorine bleach with acid')!.by).toBe('bottle, surface, drain, caddy; care: air, shelf');
+    // A bottle is taken to be closed: soda in acid bursts it.
+    expect(lines.find(({ pair }) => pair === 'Acid with soda')).toMatchObject({ severity: 'never', by: 'bottle; spoils: surface' });
+  });
+
+  test('a company’s own rule brings its words into a reason', () => {
+    const figures = { on: 'alcohol', hand: 'vinegar', rule: 'own', happens: own.happens, remedy: own.remedy };
+    expect(reasonInWords({ code: 'must-not-meet', outcome: 'never', figures, source: 'company rule' })).toMatch(/Caps slip\. A bag of its own\.$/);
+  });
+
+  test.each(ruleIds)('%s has a harm, and a first response with the company’s numbers where somebody may be hurt', (id) => {
+    const lines = firstResponse('111', '222', harmOf[id]);
+    expect(lines.length).toBeGreaterThanOrEqual(3);
+    expect(lines.some((line) => line.includes('111') && line.includes('222'))).toBe(harmOf[id] !== 'spoilt');
+    expect(lines.at(-1)).toBe('Log it.');
+  });
+
+  test('what lifts a rule is an order; what nothing lifts says so', () => {
+    expect(remedyInWords(['take-out', 'flush-twice'])).toBe('Take the tablet out, flush twice.');
+    expect(remedyInWords(null)).toBe('Nothing lifts it: one of them is left out.');
+  });
 });

@@ -48,6 +48,14 @@ export type ReasonCode =
   | 'pregnancy-ventilate'
   // what must not meet
   | 'must-not-meet'
+  | 'meets-in-bowl'
+  | 'taken-out-first'
+  | 'flush-first'
+  | 'not-taken-out'
+  | 'meets-in-visit'
+  | 'not-with-water'
+  | 'not-carried-together'
+  | 'not-side-by-side'
   // a mixture
   | 'in-strength'
   | 'must-not-share-a-bottle'

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import {
-  chlorineBound, groups, judgeCombination, millilitres, productIds, products, routes, rules, ruleIds,
+  groups, judgeCombination, productIds, products, routes, rules, ruleIds,
   type Circumstances, type Group, type ProductId, type Route, type Severity,
 } from '../src/index.ts';
 
@@ -82,16 +82,5 @@ describe('what must not meet', () => {
 
   test.each(productIds)('%s has at least one reactive group', (id) => {
     expect(products[id].groups.length).toBeGreaterThan(0);
-  });
-});
-
-describe('how bad, in that room', () => {
-  // Stoichiometry; NIOSH IDLH 10 ppm (memory): 50 mL of 5.25 % bleach in a 10 m³ bathroom.
-  test('50 mL of bleach and vinegar in 10 m³: at most 85 ppm chlorine', () => {
-    expect(chlorineBound(millilitres(50), 0.0525, 10)).toBeCloseTo(85, 0);
-  });
-
-  test('a room of no volume is refused', () => {
-    expect(() => chlorineBound(millilitres(50), 0.0525, 0)).toThrow(/over 0/);
   });
 });

@@ -17,7 +17,7 @@ const home = (rooms: Room[], more: Partial<Home> = {}): Home => ({ id: 'home', s
 
 const assess = (material: MaterialId, which: Stock, strength: number, goal: 'clean' | 'disinfect', around: { home?: Partial<Home>; room?: Partial<Room>; food?: boolean; area?: number } = {}) =>
   assessSurface({ goal, against: 'respiratory', stock: which, strength }, {
-    surface: { material, food: around.food ?? false, area: around.area ?? 0.3 }, room: room([], around.room), home: home([], around.home), rules, now,
+    surface: { level: 'hand', material, food: around.food ?? false, area: around.area ?? 0.3 }, room: room([], around.room), home: home([], around.home), rules, now,
   });
 
 // surfaces.md of the reference: common practice and makers' care advice (memory).

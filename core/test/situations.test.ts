@@ -11,7 +11,7 @@ const shelf = [stock('hydrogen peroxide', 0.03), stock('2-propanol', 0.99), stoc
 interface Around { lives?: Situation[]; flame?: true; air?: Ventilation; area?: number; food?: true; rules?: Partial<HouseRules> }
 const compare = (material: MaterialId, goal: Goal, against: Against, { lives = [], flame, air = 'window', area = 0.3, food, rules = {} }: Around) =>
   compareFamilies({ goal, against }, shelf, {
-    surface: { material, food: food ?? false, area }, room: { ventilation: air, flame: flame ?? false, floorArea: 5, height: 2.4 }, home: { situations: lives }, rules: { ...cautiousRules, ...rules }, now,
+    surface: { level: 'hand', material, food: food ?? false, area }, room: { ventilation: air, flame: flame ?? false, floorArea: 5, height: 2.4 }, home: { situations: lives }, rules: { ...cautiousRules, ...rules }, now,
   });
 
 /**
@@ -103,7 +103,7 @@ test('of two that do equally well the cheaper is taken, and one that nobody has 
   const priced = (active: GenericActive, pricePerLitre: number | null): Stock => ({ ...stock(active, active === 'ethanol' ? 0.7 : 0.03), pricePerLitre });
   const best = (...prices: [number | null, number | null]) =>
     bestOf(compareFamilies({ goal: 'disinfect', against: 'everyday' }, [priced('hydrogen peroxide', prices[0]), priced('ethanol', prices[1])], {
-      surface: { material: 'porcelain', food: false, area: 1 }, room: { ventilation: 'window', flame: false, floorArea: 9, height: 2.4 }, home: { situations: [] }, rules: cautiousRules, now,
+      surface: { level: 'hand', material: 'porcelain', food: false, area: 1 }, room: { ventilation: 'window', flame: false, floorArea: 9, height: 2.4 }, home: { situations: [] }, rules: cautiousRules, now,
     }))!.family;
   expect([best(3, 8), best(8, 3), best(8, null), best(null, 3)]).toEqual(['peroxide', 'alcohol', 'peroxide', 'alcohol']);
 });
@@ -204,13 +204,13 @@ describe('a registered product', () => {
   const label = { groups: ['quat' as const], uses: [{ goal: 'disinfect' as const, against: ['everyday' as const, 'stomach' as const], seconds: 240 }, { goal: 'sanitise' as const, against: ['food' as const], seconds: 30 }], notOn: ['marble' as const] };
   const spray: Stock = { id: 'spray', active: 'registered product', strength: 1, expiresAt: now + 1, label };
   const judged = (material: MaterialId, goal: Goal, against: Against, lives: Situation[] = [], of: Stock = spray) =>
-    assessSurface({ goal, against, stock: of, strength: 1 }, { surface: { material, food: false, area: 0.3 }, room: { ventilation: 'window', flame: false, floorArea: 5, height: 2.4 }, home: { situations: lives }, rules: cautiousRules, now });
+    assessSurface({ goal, against, stock: of, strength: 1 }, { surface: { level: 'hand', material, food: false, area: 0.3 }, room: { ventilation: 'window', flame: false, floorArea: 5, height: 2.4 }, home: { situations: lives }, rules: cautiousRules, now });
   const codes = (...of: Parameters<typeof judged>) => judged(...of).reasons.map(({ code }) => code);
 
   test('may do what its label grants, for the label’s time, and reaches what the three families do not', () => {
     expect(judged('porcelain', 'disinfect', 'stomach')).toMatchObject({ outcome: 'use', seconds: 240 });
     expect(codes('porcelain', 'disinfect', 'stomach')).toContain('label-time');
-    expect(bestOf(compareFamilies({ goal: 'disinfect', against: 'stomach' }, [...shelf, spray], { surface: { material: 'porcelain', food: false, area: 0.3 }, room: { ventilation: 'window', flame: false, floorArea: 5, height: 2.4 }, home: { situations: [] }, rules: cautiousRules, now }))?.stock.id).toBe('spray');
+    expect(bestOf(compareFamilies({ goal: 'disinfect', against: 'stomach' }, [...shelf, spray], { surface: { level: 'hand', material: 'porcelain', food: false, area: 0.3 }, room: { ventilation: 'window', flame: false, floorArea: 5, height: 2.4 }, home: { situations: [] }, rules: cautiousRules, now }))?.stock.id).toBe('spray');
   });
   test('and nothing else: not another use, not an excluded surface, not a porous one, not diluted', () => {
     expect(codes('porcelain', 'disinfect', 'respiratory')).toContain('not-on-label');
@@ -218,7 +218,7 @@ describe('a registered product', () => {
     expect(codes('marble', 'disinfect', 'everyday')).toContain('label-bars-surface');
     expect(codes('upholstery', 'disinfect', 'everyday')).toContain('porous');
     expect(judged('electronics', 'disinfect', 'everyday').reasons[0]).toMatchObject({ outcome: 'care', code: 'cloth-only' });
-    expect(assessSurface({ goal: 'clean', against: 'everyday', stock: spray, strength: 0.5 }, { surface: { material: 'porcelain', food: false, area: 0.3 }, room: { ventilation: 'window', flame: false, floorArea: 5, height: 2.4 }, home: { situations: [] }, rules: cautiousRules, now }).reasons[0]!.code).toBe('not-as-sold');
+    expect(assessSurface({ goal: 'clean', against: 'everyday', stock: spray, strength: 0.5 }, { surface: { level: 'hand', material: 'porcelain', food: false, area: 0.3 }, room: { ventilation: 'window', flame: false, floorArea: 5, height: 2.4 }, home: { situations: [] }, rules: cautiousRules, now }).reasons[0]!.code).toBe('not-as-sold');
   });
   // CDC-2008 (memory): at least a minute on any surface.
   test('a label’s time is never shortened, and never under the published minute', () => {

@@ -5,7 +5,7 @@ import {
 } from '../src/index.ts';
 
 const minute = 60_000;
-const treatment: Treatment = { seconds: 600, applies: true, rinses: false, use: { active: 'hydrogen peroxide', strength: 0.03, stockId: 's' } };
+const treatment: Treatment = { seconds: 600, applies: true, rinses: false, lifts: false, flushes: false, toilet: false, use: { active: 'hydrogen peroxide', strength: 0.03, stockId: 's' } };
 const batch = (id: string, active: Active, strength: number, discardAfter = 1000 * minute, status: Batch['status'] = 'verified'): Batch => ({ id, stockId: id, active, strength, discardAfter, status, groups: active === 'registered product' ? ['quat'] : [activeFacts[active].group] });
 const batches = new Map([
   batch('perox', 'hydrogen peroxide', 0.03), batch('weak', 'hydrogen peroxide', 0.015), batch('old', 'hydrogen peroxide', 0.03, 5 * minute), batch('vinegar', 'acetic acid', 0.05), batch('alcohol', '2-propanol', 0.7),
@@ -104,7 +104,7 @@ describe('what may happen next', () => {
   });
 
   test('a registered product goes by its label: it needs no check, and another product is not it', () => {
-    const byLabel: Treatment = { seconds: 240, applies: true, rinses: false, use: { active: 'registered product', strength: 1, stockId: 'spray' } };
+    const byLabel: Treatment = { seconds: 240, applies: true, rinses: false, lifts: false, flushes: false, toilet: false, use: { active: 'registered product', strength: 1, stockId: 'spray' } };
     const next = (id: string) => judgeEvent(event('applied', 2, id), byLabel, foldClock([washed], byLabel), batches).reasons.map(({ code }) => code);
     expect(next('spray')).toEqual([]);
     expect(next('other spray')).toEqual(['batch-of-other-product']);
@@ -112,7 +112,7 @@ describe('what may happen next', () => {
   });
 
   test('a surface that is only washed takes no batch', () => {
-    const washOnly: Treatment = { seconds: 0, applies: false, rinses: false, use: null };
+    const washOnly: Treatment = { seconds: 0, applies: false, rinses: false, lifts: false, flushes: false, toilet: false, use: null };
     expect(judgeEvent(applied, washOnly, foldClock([washed], washOnly), batches).reasons[0]!.code).toBe('not-in-the-protocol');
   });
 });

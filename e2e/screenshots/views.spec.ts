@@ -79,6 +79,16 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await shoot(page, 'bottles');
   await goTo(page, 'Keep apart');
   await shoot(page, 'keep-apart');
+  const keepApart = page.getByRole('navigation', { name: 'Keep apart' });
+  await keepApart.getByRole('link', { name: 'Shelves and caddies' }).click();
+  await page.getByRole('region', { name: 'Depot, shelf B' }).getByRole('button', { name: 'Regroup' }).click();
+  await shoot(page, 'shelves');
+  await keepApart.getByRole('link', { name: 'Log' }).click();
+  await page.waitForTimeout(600);
+  await shoot(page, 'log');
+  await keepApart.getByRole('link', { name: 'The book' }).click();
+  await page.getByRole('heading', { name: 'The book' }).waitFor();
+  await shoot(page, 'the-book');
   await goTo(page, 'Records');
   await choose(page, /^Kind/, 'Wet time');
   await page.locator('.list__row', { hasText: 'not met' }).first().click();

@@ -29,9 +29,9 @@ export const ventilationNames: Record<Ventilation, string> = { none: 'no window 
 export const situationNames: Record<Situation, string> = {
   infant: 'infant', pets: 'pets', 'birds-fish': 'birds or fish', 'home-oxygen': 'home oxygen', asthma: 'asthma', pregnancy: 'pregnancy',
 };
-export const stepNames: Record<Step, string> = { wash: 'wash and rinse', apply: 'apply', hold: 'keep wet', wipe: 'wipe', rinse: 'rinse' };
+export const stepNames: Record<Step, string> = { 'take-out': 'take the tablet out', flush: 'flush', wash: 'wash and rinse', apply: 'apply', hold: 'keep wet', wipe: 'wipe', rinse: 'rinse' };
 export const eventNames: Record<EventKind, string> = {
-  washed: 'Washed and rinsed', applied: 'Applied', rewet: 'Re-wet', 'found-dry': 'Found dry', wiped: 'Wiped', rinsed: 'Rinsed',
+  lifted: 'Bowl flushed', washed: 'Washed and rinsed', applied: 'Applied', rewet: 'Re-wet', 'found-dry': 'Found dry', wiped: 'Wiped', rinsed: 'Rinsed',
 };
 export const batchNames: Record<BatchName, string> = {
   'of disinfecting strength': 'of disinfecting strength', 'a cleaner': 'a cleaner, not a disinfectant', 'a cleaner and descaler': 'a cleaner and descaler, not a disinfectant', 'a registered product': 'a registered product, by its own label',
@@ -40,6 +40,7 @@ export const routeNames: Record<Route, string> = { vessel: 'Bottle', surface: 'S
 export const recordKindNames: Record<RecordKind, string> = {
   approval: 'Approval', batch: 'Batch', check: 'Check', bottle: 'Bottle', 'round-started': 'Round started', 'surface-event': 'At a surface', 'wet-time': 'Wet time', refusal: 'Refusal',
   'round-finished': 'Round finished', 'house-rules': 'House rules', 'near-miss': 'Near miss', incident: 'Incident',
+  'follow-up': 'Follow-up', 'rule-added': 'Rule added', 'rule-withdrawn': 'Rule withdrawn', 'book-read': 'Book read',
 };
 
 /** What people call a material, and why it answers as it does; common practice and makers' care advice (memory). */

@@ -1,4 +1,4 @@
-import type { Route, RuleId } from '@zymostat/core';
+import type { Act, Group, Route, RuleId } from '@zymostat/core';
 
 /** What a rule means by each route. */
 export const routeWords: Record<Route, string> = {
@@ -33,15 +33,49 @@ export const ruleWords: Record<RuleId, { happens: string; reaction?: string; rem
   unknown: { happens: 'Nobody can tell what is in it.', remedy: 'Set it aside, label it “unknown”, and take it to a hazardous-waste point.' },
 };
 
-/** General first response; the company's own numbers are put in where it is shown. */
-export const firstResponse = (emergencyNumber: string, poisonLine: string): string[] => [
-  'Stop. Leave the room and take others along, pets too. Do not go back for the bottle.',
-  'Fresh air. Open a window only if it is on the way out.',
-  `Coughing hard, wheezing or drowsy: emergency line, ${emergencyNumber}. Otherwise poison line, ${poisonLine}.`,
-  'Eyes: running water for 15 min. Skin: wet clothing off, rinse.',
-  'Do not neutralise it with a third product.',
-  'Log it.',
-];
+export interface RuleWords { happens: string; reaction?: string; remedy: string }
+
+/** The words of a rule: of the book by its id, of a company's own by what it brings along. */
+export const wordsOfRule = (rule: string, says?: { happens?: number | string; remedy?: number | string }): RuleWords =>
+  says?.happens ? { happens: String(says.happens), remedy: String(says.remedy ?? '') } : ruleWords[rule as RuleId];
+
+export const actWords: Record<Act, string> = {
+  rinse: 'rinse with plenty of water', dry: 'wipe dry', ventilate: 'ventilate', flush: 'flush well', 'flush-twice': 'flush twice', 'another-day': 'leave the other to another day', 'take-out': 'take the tablet out',
+  apart: 'put one elsewhere', 'own-vessel': 'give each its own bottle', 'set-aside': 'set it aside, marked “unknown”',
+};
+const sentence = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+/** What lifts a rule, as an order: "Take the tablet out, flush twice." */
+export const remedyInWords = (acts: readonly Act[] | null): string => (acts === null ? 'Nothing lifts it: one of them is left out.' : sentence(acts.map((act) => actWords[act]).join(', ')));
+
+/** What comes of a rule that is broken, as far as it changes what to do first. */
+export type Harm = 'gas' | 'splash' | 'pressure' | 'fire' | 'spoilt' | 'unknown';
+export const harmOf: Record<RuleId, Harm> = {
+  chlorine: 'gas', chloramine: 'gas', chloroform: 'gas', haloform: 'gas', 'bleach-with-anything': 'gas', peracid: 'gas', 'oxygen-and-heat': 'splash', 'acid-alkali': 'splash', 'strong-acid': 'splash',
+  'two-drain-openers': 'splash', 'dry-chlorine': 'fire', 'organic-peroxide': 'fire', 'peroxide-decomposes': 'pressure', 'peroxide-alcohol': 'spoilt', fizz: 'pressure', curdles: 'spoilt', 'acid-borax': 'spoilt',
+  'quat-soap': 'spoilt', unknown: 'unknown',
+};
+
+/** What to do first, by what has come of it; the company's own numbers are put in where it is shown. Source: general first response (poison control, OSHA, memory). */
+export const firstResponse = (emergencyNumber: string, poisonLine: string, harm: Harm = 'gas'): string[] => {
+  const call = `Coughing hard, wheezing or drowsy: emergency line, ${emergencyNumber}. Otherwise poison line, ${poisonLine}.`;
+  const eyes = 'Eyes: running water for 15 min. Skin: wet clothing off, rinse.';
+  const leave = 'Stop. Leave the room and take others along, pets too. Do not go back for the bottle.';
+  const last = ['Do not neutralise it with a third product.', 'Log it.'];
+  switch (harm) {
+    case 'splash':
+      return ['Stop, step back, do not lean over it.', eyes, leave.replace('Stop. ', ''), call, ...last];
+    case 'pressure':
+      return ['Do not touch, shake or close the bottle. Step away from it.', 'If it is open, leave it open and leave the room.', eyes, call, ...last];
+    case 'fire':
+      return [leave, `Fire or smoke: emergency line, ${emergencyNumber}, before anything else. No water on it.`, 'Fresh air.', eyes, call, ...last];
+    case 'spoilt':
+      return ['Nobody is hurt by it, and it does not work any more.', 'Rinse it off, pour the bottle away with plenty of water, begin anew.', 'Log it.'];
+    default:
+      return [leave, 'Fresh air. Open a window only if it is on the way out.', call, eyes, ...last];
+  }
+};
+
+export const groupOrAnything = (names: Record<Group, string>, group: Group | 'anything'): string => (group === 'anything' ? 'anything else' : names[group]);
 
 export const standingNote = (poisonLine: string): string =>
   `Follow the product label and safety data sheet first; local codes and licensed practice prevail. In an emergency leave, get fresh air and call the local emergency line or the poison line, ${poisonLine}.`;

@@ -1,12 +1,16 @@
-import type { Active, Against, Component, Family, MaterialId, Reason, ReasonCode, RuleId } from '@zymostat/core';
+import type { Act, Active, Against, Component, Family, MaterialId, ProductId, Reason, ReasonCode, Route } from '@zymostat/core';
 import { clock, duration, percent, strengthOf } from './figures.ts';
-import { activeNames, againstNames, componentWords, familyNames, materialWords } from './names.ts';
-import { ruleWords } from './neverCombine.ts';
+import { activeNames, againstNames, componentWords, familyNames, materialWords, productNames, routeNames } from './names.ts';
+import { remedyInWords, wordsOfRule } from './neverCombine.ts';
 
 type Figures = Record<string, number | string>;
 const strengthIn = (f: Figures, key = 'strength') => strengthOf(f.active as Active, f[key] as number);
 const family = (f: Figures, key = 'family') => familyNames[f[key] as Family];
 const material = (f: Figures) => materialWords[f.material as MaterialId];
+const rule = (f: Figures) => wordsOfRule(String(f.rule), f);
+const acts = (f: Figures): Act[] => String(f.remedy ?? '').split(',').filter(Boolean) as Act[];
+const both = (f: Figures) => `${upper(String(f.a))} and ${lower(String(f.b))}`;
+const mends: Record<string, string> = { 'leave-out': 'Leave one of them to another visit.', reorder: 'Do it later, after the rinse.' };
 const day = (ms: number | string) => new Date(Number(ms)).toISOString().slice(0, 10);
 
 /** One sentence a code. This is the one place where a reason becomes words. */
@@ -50,9 +54,17 @@ const sentences: Record<ReasonCode, (f: Figures) => string> = {
   'asthma-cloth': () => 'Asthma in this home: no spraying of vinegar or quats. Apply it by cloth and ventilate.',
   'birds-and-fish': () => 'Birds or a fish tank: cover the tank, take the birds out, ventilate.',
   'pregnancy-ventilate': () => 'Pregnancy in this home: ventilate, and wear gloves.',
-  'must-not-meet': (f) => `${family(f, 'on')} is still on this surface and ${family(f, 'hand').toLowerCase()} must not meet it. ${ruleWords[f.rule as RuleId].happens} ${ruleWords[f.rule as RuleId].remedy}`,
+  'must-not-meet': (f) => `${family(f, 'on')} is still on this surface and ${family(f, 'hand').toLowerCase()} must not meet it. ${rule(f).happens} ${rule(f).remedy}`,
+  'meets-in-bowl': (f) => `The client’s ${lower(productNames[f.keeps as ProductId])} is in that water. ${rule(f).happens} ${remedyInWords(acts(f))}`,
+  'taken-out-first': (f) => `The client’s ${lower(productNames[f.keeps as ProductId])} is taken out first and the bowl flushed twice.`,
+  'flush-first': () => 'Flush the bowl first: urine and chlorine give off chloramines.',
+  'not-taken-out': (f) => (f.tablet ? 'Take the tablet out and flush twice first.' : 'Flush the bowl first.'),
+  'meets-in-visit': (f) => `${routeNames[f.route as Route]}: it meets what goes on ${lower(String(f.with))}. ${rule(f).happens} ${mends[f.mend as string] ?? remedyInWords(acts(f))}`,
+  'not-with-water': (f) => `It must not be poured to water. ${rule(f).happens} ${rule(f).remedy}`,
+  'not-carried-together': (f) => `${both(f)} must not be carried together. ${rule(f).happens} Put one in another caddy.`,
+  'not-side-by-side': (f) => `${both(f)} must not stand on one shelf. ${rule(f).happens} Put one on another shelf.`,
   'in-strength': (f) => `${strengthIn(f)} ${activeNames[f.active as Active]} is in strength: ${strengthIn(f, 'floor')} to ${strengthIn(f, 'top')} is.`,
-  'must-not-share-a-bottle': (f) => `${upper(f.a as string)} and ${f.b} ${f.severity === 'never' ? 'must never share a bottle' : 'spoil each other in one bottle'}. ${ruleWords[f.rule as RuleId].happens}`,
+  'must-not-share-a-bottle': (f) => `${upper(f.a as string)} and ${f.b} ${f.severity === 'never' ? 'must never share a bottle' : 'spoil each other in one bottle'}. ${rule(f).happens}`,
   'no-active': () => 'Nothing in it disinfects at any strength.',
   'not-carried': () => 'House rule: bleach is not carried. What a client keeps is used by its own label, by nobody of ours.',
   'used-up': (f) => `${upper(componentWords[f.of as Component])} and ${componentWords[f.with as Component]} use each other up: ${part(f.spent)} of the one and ${part(f.spentWith)} of the other is gone.`,
@@ -61,7 +73,7 @@ const sentences: Record<ReasonCode, (f: Figures) => string> = {
   'cleans-nothing': () => 'Too little in it lifts anything: it is water with company.',
   'counts-for-nothing': (f) => `${upper(f.ingredient as string)} counts for nothing in strength.`,
   'old-label': (f) => `Its label still says ${family(f, 'on').toLowerCase()}: the next person acts on it. Strike it off, wash, relabel.`,
-  'held-before': (f) => `It held ${family(f, 'on').toLowerCase()}, which must not meet ${family(f, 'hand').toLowerCase()}. ${ruleWords[f.rule as RuleId].happens} Wash it first.`,
+  'held-before': (f) => `It held ${family(f, 'on').toLowerCase()}, which must not meet ${family(f, 'hand').toLowerCase()}. ${rule(f).happens} Wash it first.`,
   'needs-opaque': () => 'Light breaks peroxide down: use an opaque or brown bottle.',
   'needs-glass-or-hdpe': () => 'Strong alcohol works on thin plastic: glass or HDPE is better.',
   'weighed-off': (f) => `By weight this is ${strengthIn(f)}, and ${strengthIn(f, 'wanted')} was meant. Put it right by weight first.`,

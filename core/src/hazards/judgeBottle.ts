@@ -1,7 +1,7 @@
 import { activeFacts, type Active } from '../reference/families.ts';
-import type { Group } from '../reference/neverCombine.ts';
+import { rules, type Book, type Group } from '../reference/neverCombine.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
-import { judgeCombination } from './judgeCombination.ts';
+import { figuresOfBite, judgeCombination, productOf } from './judgeCombination.ts';
 
 export const bottleMaterials = ['glass', 'HDPE', 'PET'] as const;
 export type BottleMaterial = (typeof bottleMaterials)[number];
@@ -20,20 +20,18 @@ export interface Bottle {
   heldSinceWash: BottleContent | null;
 }
 
-const product = ({ active, strength, groups }: BottleContent) => ({ groups, ...(active === 'hydrogen peroxide' ? { strength } : {}) });
-
 /**
  * Whether a bottle may be filled with a batch: never over an old label, nor over the rest of what must not meet it, until
  * it is washed and relabelled; with care into a bottle that light or solvent gets at. Source: OSHA; common practice.
  */
-export const judgeBottle = (bottle: Bottle, content: BottleContent): Verdict => {
+export const judgeBottle = (bottle: Bottle, content: BottleContent, book: Book = rules): Verdict => {
   const reasons: Reason[] = [];
   const { family } = activeFacts[content.active];
   const held = bottle.heldSinceWash;
   if (held) {
     const figures = { on: activeFacts[held.active].family, hand: family };
-    for (const { severity, rule, source } of judgeCombination(product(held), product(content), 'vessel').bites) {
-      if (severity !== 'care') reasons.push({ code: 'held-before', outcome: 'never', figures: { ...figures, rule }, source });
+    for (const bite of judgeCombination(productOf(held), productOf(content), 'vessel', {}, book).bites) {
+      if (bite.severity !== 'care') reasons.push({ code: 'held-before', outcome: 'never', figures: { ...figures, ...figuresOfBite(bite) }, source: bite.source });
     }
     reasons.push({ code: 'old-label', outcome: 'never', figures, source: 'OSHA; common practice (memory)' });
   }

@@ -1,10 +1,13 @@
 import { labelContact } from '../contact/labelContact.ts';
 import { requiredContact, type Against, type Contact, type Goal } from '../contact/requiredContact.ts';
+import { groupsOf } from '../hazards/groupsOf.ts';
+import { judgeBowl } from '../hazards/judgeBowl.ts';
+import { productOf } from '../hazards/judgeCombination.ts';
 import { judgeSituations } from '../hazards/judgeSituations.ts';
 import { judgeAir, type Breathing } from '../hazards/judgeAir.ts';
 import { MILDEW_MOST } from '../reference/contactTimes.ts';
 import { activeFacts, isGeneric } from '../reference/families.ts';
-import type { Group } from '../reference/neverCombine.ts';
+import { rules as reference, type Book } from '../reference/neverCombine.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
 import { coats, type Application } from '../reference/roomAir.ts';
 import { judgeLabelSurface, judgeMaterial } from '../surfaces/judgeMaterial.ts';
@@ -18,14 +21,17 @@ export interface Proposal {
   against: Against;
   stock: Stock;
   strength: number;
+  lifts?: boolean;
 }
 
 /** Everything a verdict on one surface needs to know around it; `now` in ms since 1970. */
 export interface Where {
-  surface: Pick<Surface, 'material' | 'food' | 'area'>;
+  surface: Pick<Surface, 'material' | 'food' | 'area' | 'level'>;
   room: Pick<Room, 'ventilation' | 'flame' | 'floorArea' | 'height'>;
-  home: Pick<Home, 'situations'>;
+  home: Pick<Home, 'situations' | 'clientKeeps'>;
   rules: HouseRules;
+  /** The rules of what must not meet, with the company's own. */
+  book?: Book;
   now: number;
 }
 
@@ -42,9 +48,6 @@ export interface Assessed extends Contact {
 const REACH = 10;
 const PER_SQUARE_METRE = 30;
 const REWET_TOO_FAST = 30;
-
-/** The reactive groups of a stock: a product's by its label, of which nothing entered is unknown. */
-export const groupsOf = ({ active, label }: Pick<Stock, 'active' | 'label'>): readonly Group[] => (isGeneric(active) ? [activeFacts[active].group] : label && label.groups.length > 0 ? label.groups : ['unknown']);
 
 const isRinsed = (reasons: readonly Reason[]) => reasons.some(({ code }) => ['rinse-after', 'rinse-for-food', 'infant-rinse', 'pets-rinse'].includes(code));
 
@@ -64,8 +67,8 @@ const holdingReason = ({ holds, rewets }: Prediction, required: number): Reason 
  * Whether a stock at an in-use strength can do what is asked of a surface there: the worst of evidence, material,
  * situations, stock, drying and air, with every reason, the seconds it must stay wet, and what it takes.
  */
-export const assessSurface = ({ goal, against, stock, strength }: Proposal, where: Where): Assessed => {
-  const { surface, room, home, rules, now } = where;
+export const assessSurface = ({ goal, against, stock, strength, lifts = false }: Proposal, where: Where): Assessed => {
+  const { surface, room, home, rules, now, book = reference } = where;
   const { active } = stock;
   const { family } = activeFacts[active];
   const contact = isGeneric(active) ? requiredContact(active, strength, goal, against, rules) : labelContact(stock.label, goal, against);
@@ -74,6 +77,7 @@ export const assessSurface = ({ goal, against, stock, strength }: Proposal, wher
     ...contact.reasons,
     ...(family === 'product' ? judgeLabelSurface(surface.material, stock.label, goal) : judgeMaterial(surface.material, family, goal, rules)),
     ...judgeSituations(family, { ...room, ...home, food }, groupsOf(stock)),
+    ...(surface.level === 'toilet' ? judgeBowl(productOf({ active, strength, groups: groupsOf(stock) }), home.clientKeeps ?? [], lifts, book) : []),
   ];
   if (against === 'mildew' && goal !== 'clean' && surface.area > MILDEW_MOST) reasons.push({ code: 'mildew-too-large', outcome: 'never', figures: { area: surface.area, most: MILDEW_MOST }, source: 'EPA-402-K-02-003 (memory)' });
   if (strength > stock.strength * (1 + 1e-9)) {

@@ -1,6 +1,7 @@
 import type { Active } from '../reference/families.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
 import type { MaterialId } from '../reference/materials.ts';
+import type { Book } from '../reference/neverCombine.ts';
 import type { Reason } from '../verdict.ts';
 import type { Against, Goal } from '../contact/requiredContact.ts';
 import { judgeSetting } from './enforce.ts';
@@ -31,14 +32,14 @@ export interface TreatedRoom {
 }
 
 /** A home's protocol as it is set, in working order, with the reasons behind each surface. It judges; it does not enforce. */
-export const buildProtocol = (home: Home, stocks: readonly Stock[], rules: HouseRules, now: number): TreatedRoom[] =>
+export const buildProtocol = (home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, book?: Book): TreatedRoom[] =>
   home.rooms.map((room) => ({
     id: room.id,
     name: room.name,
     surfaces: workingOrder(room.surfaces).map((surface) => {
       const { id, name, material, level, area, food, setting } = surface;
       const { goal, against, accepted, use } = setting;
-      const verdict = judgeSetting(surface, { room, home, rules, now }, stocks);
+      const verdict = judgeSetting(surface, { room, home, rules, now, book }, stocks);
       const stock = use && stocks.find((one) => one.id === use.stockId);
       const treatment = use && stock ? { stockId: stock.id, active: stock.active, strength: use.strength, seconds: verdict.seconds } : null;
       const steps = stepsOf(treatment && verdict);
@@ -47,7 +48,10 @@ export const buildProtocol = (home: Home, stocks: readonly Stock[], rules: House
   }));
 
 /** What the wet clock asks of a surface that is treated so. */
-export const treatmentOf = ({ treatment, steps }: Pick<TreatedSurface, 'treatment' | 'steps'>) => ({
+export const treatmentOf = ({ treatment, steps, level }: Pick<TreatedSurface, 'treatment' | 'steps' | 'level'>) => ({
+  lifts: steps.includes('take-out'),
+  flushes: steps.includes('flush'),
+  toilet: level === 'toilet',
   seconds: treatment?.seconds ?? 0,
   applies: treatment !== null,
   rinses: steps.includes('rinse'),

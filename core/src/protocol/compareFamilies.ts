@@ -38,7 +38,7 @@ const better = (carried: ReadonlySet<string>) => (a: Compared, b: Compared): num
  * Peroxide, alcohol and vinegar side by side, each from the stock that does best at its usual strength: safest
  * outcome first, then the least effort and cost. In the order of the families, registered products last; a family without stock is left out.
  */
-export const compareFamilies = (asked: Pick<Proposal, 'goal' | 'against'>, stocks: readonly Stock[], where: Where, carried: ReadonlySet<string> = new Set()): Compared[] =>
+export const compareFamilies = (asked: Pick<Proposal, 'goal' | 'against' | 'lifts'>, stocks: readonly Stock[], where: Where, carried: ReadonlySet<string> = new Set()): Compared[] =>
   ([...families, 'product'] as const).flatMap((family): Compared[] => {
     const all = stocks
       .filter((stock) => activeFacts[stock.active].family === family)

@@ -1,11 +1,14 @@
 import { judgeAir, type Breathing } from '../hazards/judgeAir.ts';
+import { figuresOfBite } from '../hazards/judgeCombination.ts';
 import { genericActives, isGeneric } from '../reference/families.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
 import { materials, type Material } from '../reference/materials.ts';
+import { rules as reference, type Book } from '../reference/neverCombine.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 import { assessSurface } from './assessSurface.ts';
 import type { Home, Room, Stock, Surface } from './home.ts';
 import { breathe, breatheTogether, type Prediction } from './predict.ts';
+import { visitMeetings } from './visitMeetings.ts';
 
 /** What stands between a protocol and its approval, at one surface. */
 export interface Objection extends Verdict {
@@ -57,18 +60,33 @@ export const roomObjections = (room: Room, around: Omit<Parameters<typeof judgeS
   });
 };
 
+/** What meets what it must not in the course of the visit, said at the later of the two. */
+export const meetingObjections = (home: Home, stocks: readonly Stock[], book: Book): Objection[] => {
+  const nameOf = new Map(home.rooms.flatMap((room) => room.surfaces.map(({ id, name }) => [id, name ?? ''])));
+  const accepted = new Set(home.rooms.flatMap((room) => room.surfaces.filter(({ setting }) => setting.accepted).map(({ id }) => id)));
+  return visitMeetings(home, stocks, book).flatMap(({ first, second, route, combination, mend }): Objection[] => {
+    const outcome = combination.severity === 'never' ? 'never' : 'care';
+    if (outcome === 'care' && accepted.has(second)) return [];
+    const worst = combination.bites[0]!;
+    const reason: Reason = { code: 'meets-in-visit', outcome, figures: { with: nameOf.get(first)!, route, mend: mend.kind, ...figuresOfBite(worst) }, source: worst.source };
+    return [{ surfaceId: second, ...verdictOf([reason]) }];
+  });
+};
+
 /**
  * What in a home's protocol does not hold: every Never, and every Care that nobody has accepted with a reason.
  * Empty when it may be approved. The page and the server both ask this one function.
  */
-export const enforce = (home: Home, stocks: readonly Stock[], rules: HouseRules, now: number): Objection[] =>
-  home.rooms.flatMap((room) => [
+export const enforce = (home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, book: Book = reference): Objection[] => [
+  ...home.rooms.flatMap((room) => [
     ...room.surfaces.flatMap((surface) => {
-      const { outcome, reasons } = judgeSetting(surface, { room, home, rules, now }, stocks);
+      const { outcome, reasons } = judgeSetting(surface, { room, home, rules, now, book }, stocks);
       if (outcome === 'use') return [];
       if (outcome === 'care' && surface.setting.accepted) return [];
       const open: Reason[] = outcome === 'care' ? [{ code: 'care-not-accepted', outcome, source: 'the protocol' }, ...reasons] : reasons;
       return [{ surfaceId: surface.id, ...verdictOf(open) }];
     }),
-    ...roomObjections(room, { home, rules, now }, stocks),
-  ]);
+    ...roomObjections(room, { home, rules, now, book }, stocks),
+  ]),
+  ...meetingObjections(home, stocks, book),
+];

@@ -1,5 +1,7 @@
 import type { HouseRules } from '../reference/houseRules.ts';
 import { materials, type Material } from '../reference/materials.ts';
+import type { Book } from '../reference/neverCombine.ts';
+import { bowlOf } from '../reference/products.ts';
 import { bestOf, compareFamilies } from './compareFamilies.ts';
 import { roomObjections } from './enforce.ts';
 import type { Home, Room, Setting, Stock, Surface } from './home.ts';
@@ -24,28 +26,30 @@ const wants = (surface: Surface): { goal: Setting['goal']; because: FillReason }
   return surface.touched === 'often' && surface.level !== 'floor' && surface.level !== 'mirror' ? { goal: 'disinfect', because: 'often-touched' } : { goal: 'clean', because: 'cleaning-is-enough' };
 };
 
-const proposeFor = (surface: Surface, room: Room, home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, carried: ReadonlySet<string>): Proposed => {
+const proposeFor = (surface: Surface, room: Room, home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, carried: ReadonlySet<string>, book?: Book): Proposed => {
   const { goal, because } = wants(surface);
   const { against } = surface.setting;
   const washed: Setting = { goal, against, use: null, accepted: null };
   if (goal === 'clean') return { surfaceId: surface.id, setting: washed, because };
-  const best = bestOf(compareFamilies({ goal, against }, stocks, { surface, room, home, rules, now }, carried).filter(({ contact }) => contact.outcome === 'use'), carried);
+  // A tablet in the cistern is taken out rather than worked around.
+  const lifts = surface.level === 'toilet' && bowlOf(home.clientKeeps ?? []).length > 0;
+  const best = bestOf(compareFamilies({ goal, against, lifts }, stocks, { surface, room, home, rules, now, book }, carried).filter(({ contact }) => contact.outcome === 'use'), carried);
   // Nothing is proposed that would want a reason first: then cleaning is proposed, and a person decides.
   if (!best) return { surfaceId: surface.id, setting: because === 'goal-was-set' ? washed : { ...washed, goal: 'clean' }, because: 'nothing-fits' };
-  return { surfaceId: surface.id, setting: { ...washed, use: { stockId: best.stock.id, strength: best.strength } }, because };
+  return { surfaceId: surface.id, setting: { ...washed, use: { stockId: best.stock.id, strength: best.strength }, lifts }, because };
 };
 
 /** What is proposed for one room; where together it would be too much for the room's air, the largest are left to a person. */
-const fillRoom = (room: Room, home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, carried: Set<string>): Proposed[] => {
+const fillRoom = (room: Room, home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, carried: Set<string>, book?: Book): Proposed[] => {
   const proposed = new Map<string, Proposed>();
   for (const surface of room.surfaces.filter(isUnset)) {
-    const one = proposeFor(surface, room, home, stocks, rules, now, carried);
+    const one = proposeFor(surface, room, home, stocks, rules, now, carried, book);
     proposed.set(surface.id, one);
     if (one.setting.use) carried.add(one.setting.use.stockId);
   }
   const settled = (): Room => ({ ...room, surfaces: room.surfaces.map((surface) => ({ ...surface, setting: proposed.get(surface.id)?.setting ?? surface.setting })) });
   for (;;) {
-    const over = roomObjections(settled(), { home, rules, now }, stocks)[0];
+    const over = roomObjections(settled(), { home, rules, now, book }, stocks)[0];
     const largest = over && (proposed.get(over.surfaceId) ?? [...proposed.values()].find(({ setting }) => setting.use !== null));
     if (!largest?.setting.use) return [...proposed.values()];
     const goal = largest.because === 'goal-was-set' ? largest.setting.goal : 'clean';
@@ -57,7 +61,7 @@ const fillRoom = (room: Room, home: Home, stocks: readonly Stock[], rules: House
  * Proposes a setting for every surface of a home that nobody has set, with the fewest bottles: what is carried already
  * wins a tie. Nothing is approved by it, and nothing that somebody has set is touched.
  */
-export const fillRest = (home: Home, stocks: readonly Stock[], rules: HouseRules, now: number): Proposed[] => {
+export const fillRest = (home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, book?: Book): Proposed[] => {
   const carried = new Set(home.rooms.flatMap((room) => room.surfaces.flatMap(({ setting }) => setting.use?.stockId ?? [])));
-  return home.rooms.flatMap((room) => fillRoom(room, home, stocks, rules, now, carried));
+  return home.rooms.flatMap((room) => fillRoom(room, home, stocks, rules, now, carried, book));
 };

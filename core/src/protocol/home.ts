@@ -3,6 +3,7 @@ import type { Against, Goal } from '../contact/requiredContact.ts';
 import type { Situation, Ventilation } from '../hazards/judgeSituations.ts';
 import type { Active } from '../reference/families.ts';
 import type { MaterialId } from '../reference/materials.ts';
+import type { ProductId } from '../reference/products.ts';
 
 /** Where a surface comes in the descent of its room: high to low, clean to dirty, mirror after the toilet, floor out. */
 export const levels = ['above', 'eye', 'hand', 'knee', 'toilet', 'mirror', 'floor'] as const;
@@ -30,6 +31,8 @@ export interface Setting {
   use: { stockId: string; strength: number } | null;
   /** Why a competent person accepts a Care; kept on the record. */
   accepted: string | null;
+  /** What waits in the toilet's water is taken out, and the bowl flushed twice, before anything goes on. */
+  lifts?: boolean;
 }
 
 export interface Room {
@@ -46,6 +49,8 @@ export interface Room {
 export interface Home {
   id: string;
   situations: Situation[];
+  /** What the client keeps or uses. */
+  clientKeeps?: readonly ProductId[];
   rooms: Room[];
 }
 

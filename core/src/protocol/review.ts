@@ -1,4 +1,5 @@
 import type { HouseRules } from '../reference/houseRules.ts';
+import type { Book } from '../reference/neverCombine.ts';
 import type { Reason } from '../verdict.ts';
 import type { TreatedRoom, TreatedSurface } from './buildProtocol.ts';
 import { judgeSetting } from './enforce.ts';
@@ -18,7 +19,7 @@ export interface Flag {
   reasons: Reason[];
 }
 
-const flagOf = (treated: TreatedSurface, roomName: string, home: Home, stocks: readonly Stock[], rules: HouseRules, now: number): Flag | undefined => {
+const flagOf = (treated: TreatedSurface, roomName: string, home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, book?: Book): Flag | undefined => {
   const { treatment, goal, against, accepted } = treated;
   if (!treatment) return undefined;
   const common = { surfaceId: treated.id, surfaceName: treated.name, roomName, approved: treatment.seconds };
@@ -26,7 +27,7 @@ const flagOf = (treated: TreatedSurface, roomName: string, home: Home, stocks: r
   const surface = room?.surfaces.find(({ id }) => id === treated.id);
   if (!room || !surface) return { ...common, why: 'gone', now: 0, reasons: [] };
   const use = { stockId: treatment.stockId, strength: treatment.strength };
-  const { outcome, reasons, seconds } = judgeSetting({ ...surface, setting: { goal, against, accepted, use } }, { room, home, rules, now }, stocks);
+  const { outcome, reasons, seconds } = judgeSetting({ ...surface, setting: { goal, against, accepted, use, lifts: treated.steps.includes('take-out') } }, { room, home, rules, now, book }, stocks);
   const flag = (why: FlagWhy): Flag => ({ ...common, why, now: seconds, reasons: reasons.filter((reason) => reason.outcome === outcome) });
   if (outcome === 'never') return flag('never');
   if (outcome === 'care' && !accepted) return flag('care');
@@ -34,5 +35,5 @@ const flagOf = (treated: TreatedSurface, roomName: string, home: Home, stocks: r
 };
 
 /** What a change of survey, stock or house rules has made untrue of an approved protocol. Nothing is changed by it. */
-export const reviewOf = (approved: readonly TreatedRoom[], home: Home, stocks: readonly Stock[], rules: HouseRules, now: number): Flag[] =>
-  approved.flatMap((room) => room.surfaces.flatMap((treated) => flagOf(treated, room.name, home, stocks, rules, now) ?? []));
+export const reviewOf = (approved: readonly TreatedRoom[], home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, book?: Book): Flag[] =>
+  approved.flatMap((room) => room.surfaces.flatMap((treated) => flagOf(treated, room.name, home, stocks, rules, now, book) ?? []));

@@ -11,6 +11,10 @@ export const severities = ['fine', 'care', 'spoils', 'never'] as const;
 /** `spoils`: nobody is hurt, but neither works afterwards. */
 export type Severity = (typeof severities)[number];
 
+/** What can be done between two things so that they may follow each other. */
+export const acts = ['rinse', 'dry', 'ventilate', 'flush', 'flush-twice', 'another-day', 'take-out', 'apart', 'own-vessel', 'set-aside'] as const;
+export type Act = (typeof acts)[number];
+
 /** What is known of the place of meeting. What is not known is taken as the worse. */
 export interface Circumstances {
   /** A capped bottle; an open bowl is `false`. */
@@ -20,9 +24,14 @@ export interface Circumstances {
   ventilated?: boolean;
   /** Strongest peroxide that takes part, as a fraction. */
   peroxideStrength?: number;
+  /** One of them is in the toilet's water: a tablet that doses it anew at every flush, or something that a flush takes away. */
+  inBowl?: 'doses' | 'waits';
+  /** What has been done between the two. */
+  done?: readonly Act[];
 }
 
 export interface Rule {
+  /** A `RuleId`; a company's own rule has an id of its own and brings its words along. */
   id: string;
   one: Group;
   other: Group | 'anything';
@@ -31,6 +40,7 @@ export interface Rule {
   /** Where strength or place changes the severity: the severity then. */
   when?: (route: Route, severity: Severity, place: Circumstances) => Severity;
   source: string;
+  says?: { happens: string; remedy: string };
 }
 
 const never = (...by: Route[]) => Object.fromEntries(by.map((route) => [route, 'never'])) as Rule['by'];
@@ -95,3 +105,46 @@ export const ruleIds = [
   'two-drain-openers', 'quat-soap', 'unknown',
 ] as const;
 export type RuleId = (typeof ruleIds)[number];
+
+/** What lifts a rule by each route unless it says otherwise. Source: the remedies of each rule (common practice; labels, memory). */
+const usualRemedy: Record<Route, readonly Act[]> = {
+  vessel: ['own-vessel'], surface: ['rinse'], drain: ['flush', 'another-day'], air: ['ventilate'], caddy: ['apart'], shelf: ['apart'],
+};
+
+/** Where a rule is lifted by something else; nothing lifts what is `null`. */
+const otherRemedies: Partial<Record<string, Partial<Record<Route, readonly Act[] | null>>>> = {
+  chlorine: { surface: ['rinse', 'dry', 'ventilate'] },
+  chloramine: { surface: ['rinse', 'dry', 'ventilate'] },
+  peracid: { surface: ['rinse', 'dry'] },
+  chloroform: { drain: ['flush'] },
+  'oxygen-and-heat': { drain: ['flush'] },
+  'dry-chlorine': { surface: null, drain: null },
+  'acid-alkali': { drain: null },
+  'strong-acid': { drain: null },
+  'two-drain-openers': { drain: null },
+  unknown: { vessel: ['set-aside'], surface: ['set-aside'], drain: ['set-aside'], air: ['set-aside'], caddy: ['set-aside'], shelf: ['set-aside'] },
+};
+
+/** What has to be done between two so that a rule is lifted by that route; nothing lifts `null`. */
+export const remedyOf = (rule: string, route: Route, place: Circumstances = {}): readonly Act[] | null => {
+  const inTheBowl = route === 'surface' || route === 'drain';
+  if (inTheBowl && place.inBowl === 'doses') return ['take-out', 'flush-twice'];
+  if (inTheBowl && place.inBowl === 'waits') return ['flush-twice'];
+  const other = otherRemedies[rule]?.[route];
+  return other === undefined ? usualRemedy[route] : other;
+};
+
+/** A rule that a company has added for itself. It can only make things stricter: the worst of all rules holds. */
+export interface CompanyRule {
+  id: string;
+  one: Group;
+  other: Group | 'anything';
+  by: Partial<Record<Route, Exclude<Severity, 'fine'>>>;
+  happens: string;
+  remedy: string;
+}
+
+/** The book: the rules that hold everywhere, and those of the company. */
+export type Book = readonly Rule[];
+export const bookWith = (own: readonly CompanyRule[]): Book =>
+  own.length === 0 ? rules : [...rules, ...own.map(({ id, one, other, by, happens, remedy }) => ({ id, one, other, by, source: 'company rule', says: { happens, remedy } }))];

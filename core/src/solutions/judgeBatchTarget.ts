@@ -1,6 +1,10 @@
+import type { ProductLabel } from '../contact/labelContact.ts';
 import { disinfectingSpan, requiredContact } from '../contact/requiredContact.ts';
+import { groupsOf } from '../hazards/groupsOf.ts';
 import { isGeneric, type Active } from '../reference/families.ts';
+import { figuresOfBite, judgeCombination, productOf } from '../hazards/judgeCombination.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
+import { rules as reference, type Book } from '../reference/neverCombine.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 
 /** What a batch is poured for. */
@@ -18,19 +22,24 @@ interface Source {
   active: Active;
   strength: number;
   expiresAt: number;
+  label?: ProductLabel | null;
 }
 
 /**
  * Whether a batch may be poured for a purpose: a disinfecting one must be inside the span that the evidence and the
  * house rules allow. `name` says what the result is in any case.
  */
-export const judgeBatchTarget = (stock: Source, target: number, purpose: Purpose, rules: HouseRules, now: number): BatchVerdict => {
+export const judgeBatchTarget = (stock: Source, target: number, purpose: Purpose, rules: HouseRules, now: number, book: Book = reference): BatchVerdict => {
   const reasons: Reason[] = isGeneric(stock.active) ? [...requiredContact(stock.active, target, purpose, 'everyday', rules).reasons] : [];
   if (!isGeneric(stock.active) && Math.abs(target - stock.strength) > 1e-9) reasons.push({ code: 'not-as-sold', outcome: 'never', source: 'product label, as entered' });
   if (target > stock.strength * (1 + 1e-9)) {
     reasons.push({ code: 'stronger-than-stock', outcome: 'never', figures: { strength: target, stock: stock.strength, active: stock.active }, source: 'arithmetic' });
   }
   if (stock.expiresAt <= now) reasons.push({ code: 'stock-expired', outcome: 'never', figures: { expiresAt: stock.expiresAt }, source: 'product label' });
+  // A bottle of it is poured with water, or is the first of it in that bottle: what must not meet water is not poured.
+  for (const bite of judgeCombination(productOf({ ...stock, strength: target, groups: groupsOf(stock) }), { groups: ['water'] }, 'vessel', {}, book).bites) {
+    if (bite.severity === 'never') reasons.push({ code: 'not-with-water', outcome: 'never', figures: figuresOfBite(bite), source: bite.source });
+  }
   return { ...verdictOf(reasons), name: nameOf(stock.active, target, rules) };
 };
 

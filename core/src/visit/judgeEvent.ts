@@ -1,6 +1,8 @@
-import { judgeCombination } from '../hazards/judgeCombination.ts';
+import { judgeBowl } from '../hazards/judgeBowl.ts';
+import { figuresOfBite, judgeCombination, productOf } from '../hazards/judgeCombination.ts';
 import { activeFacts, type Active } from '../reference/families.ts';
-import type { Group } from '../reference/neverCombine.ts';
+import { rules, type Book, type Group } from '../reference/neverCombine.ts';
+import type { ProductId } from '../reference/products.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 import type { Asked, SurfaceClock, WetEvent } from './wetClock.ts';
 
@@ -21,13 +23,21 @@ export interface Batch {
 
 /** What the approved protocol sets for a surface, or nothing where it is only washed. */
 export interface Treatment extends Asked {
+  /** Something is taken out of the toilet's water first, or the bowl only flushed; and whether it is a toilet at all. */
+  lifts: boolean;
+  flushes: boolean;
+  toilet: boolean;
   use: { active: Active; strength: number; stockId: string } | null;
 }
 
 /** How far a batch may be from the protocol's strength, as a fraction of it. Source: house rule. */
 const STRENGTH_TOLERANCE = 0.01;
 
-const asProduct = ({ groups, active, strength }: Batch) => ({ groups, ...(active === 'hydrogen peroxide' ? { strength } : {}) });
+/** What else bears on an event: what the client keeps as of now, and the company's book. */
+export interface AroundEvent {
+  clientKeeps?: readonly ProductId[];
+  book?: Book;
+}
 
 /** Everything that speaks against putting this batch on this surface now. */
 export const judgeBatch = (
@@ -36,6 +46,7 @@ export const judgeBatch = (
   clock: SurfaceClock,
   batches: ReadonlyMap<string, Batch>,
   at: number,
+  { clientKeeps = [], book = rules }: AroundEvent = {},
 ): Reason[] => {
   if (!batch) return [{ code: 'stock-missing', outcome: 'never', source: 'the bench' }];
   const reasons: Reason[] = [];
@@ -43,12 +54,13 @@ export const judgeBatch = (
   for (const id of clock.on) {
     const other = batches.get(id);
     if (!other || id === batch.id) continue;
-    for (const bite of judgeCombination(asProduct(other), asProduct(batch), 'surface').bites) {
+    for (const bite of judgeCombination(productOf(other), productOf(batch), 'surface', {}, book).bites) {
       if (bite.severity === 'care') continue;
-      const figures = { rule: bite.rule, on: activeFacts[other.active].family, onBatch: other.id, hand, handBatch: batch.id };
+      const figures = { ...figuresOfBite(bite), on: activeFacts[other.active].family, onBatch: other.id, hand, handBatch: batch.id };
       reasons.push({ code: 'must-not-meet', outcome: 'never', figures, source: bite.source });
     }
   }
+  if (treatment.toilet) reasons.push(...judgeBowl(productOf(batch), clientKeeps, treatment.lifts, book).filter(({ outcome }) => outcome === 'never'));
   if (batch.discardAfter <= at) {
     reasons.push({ code: 'batch-expired', outcome: 'never', figures: { discardAfter: batch.discardAfter }, source: 'the batch’s label' });
   }
@@ -74,6 +86,7 @@ export const judgeEvent = (
   treatment: Treatment,
   clock: SurfaceClock,
   batches: ReadonlyMap<string, Batch>,
+  around: AroundEvent = {},
 ): Verdict => {
   const never = (code: Reason['code'], figures?: Reason['figures']): Reason => ({ code, outcome: 'never', figures, source: 'order of work (common practice)' });
   const reasons: Reason[] = [];
@@ -84,10 +97,13 @@ export const judgeEvent = (
   if (needsWet && !wet) reasons.push(never('not-wet'));
   if ((event.kind === 'applied' || event.kind === 'washed' || event.kind === 'rinsed') && wet) reasons.push(never('already-wet'));
   if (event.kind === 'rinsed' && !wet && clock.on.length === 0) reasons.push(never('nothing-to-do'));
+  const before = treatment.flushes && !clock.lifted;
+  if (event.kind === 'lifted' && !treatment.flushes) reasons.push(never('nothing-to-do'));
+  if ((event.kind === 'applied' || event.kind === 'rewet') && before) reasons.push(never('not-taken-out', { tablet: treatment.lifts ? 1 : 0 }));
   if (event.kind === 'applied' || event.kind === 'rewet') {
     if (!clock.washed) reasons.push(never('not-cleaned-first'));
     const batch = event.batchId === null ? undefined : batches.get(event.batchId);
-    reasons.push(...judgeBatch(batch, treatment, clock, batches, event.at));
+    reasons.push(...judgeBatch(batch, treatment, clock, batches, event.at, around));
   }
   return verdictOf(reasons);
 };

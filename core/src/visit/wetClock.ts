@@ -1,5 +1,5 @@
 /** What a cleaner does at one surface; `at` in ms since 1970, told by the phone that saw it. */
-export const eventKinds = ['washed', 'applied', 'rewet', 'found-dry', 'wiped', 'rinsed'] as const;
+export const eventKinds = ['lifted', 'washed', 'applied', 'rewet', 'found-dry', 'wiped', 'rinsed'] as const;
 export type EventKind = (typeof eventKinds)[number];
 
 export interface WetEvent {
@@ -27,6 +27,8 @@ export interface Stretch {
 }
 
 export interface SurfaceClock {
+  /** What waited in the toilet's water is out, and the bowl flushed. */
+  lifted: boolean;
   washed: boolean;
   wetSince: number | null;
   /** When each coat of the stretch in progress went on. */
@@ -38,7 +40,7 @@ export interface SurfaceClock {
   lastAt: number | null;
 }
 
-export const untouched: SurfaceClock = { washed: false, wetSince: null, coats: [], stretches: [], on: [], done: false, lastAt: null };
+export const untouched: SurfaceClock = { lifted: false, washed: false, wetSince: null, coats: [], stretches: [], on: [], done: false, lastAt: null };
 
 /** Whole seconds that a stretch from `from` to `to` (ms) was held; never rounded up. */
 export const secondsBetween = (from: number, to: number): number => Math.max(0, Math.floor((to - from) / 1000));
@@ -60,6 +62,8 @@ const withBatch = (on: string[], batchId: string | null): string[] =>
 export const wetClock = (clock: SurfaceClock, event: WetEvent, asked: Asked): SurfaceClock => {
   const at = { lastAt: event.at };
   switch (event.kind) {
+    case 'lifted':
+      return { ...clock, ...at, lifted: true };
     case 'washed':
       return { ...clock, ...at, washed: true, on: [], done: !asked.applies };
     case 'applied':

@@ -65,7 +65,7 @@ export const workThrough = async (context: Context, clock: Clock, homeId: string
   const { version }: { version: Version } = await roundById(context, round.id, person);
   const { protocol } = await versionById(context, version.id);
   const pass = (seconds: number) => clock.set(clock.ms() + seconds * SECOND);
-  const did = (surface: TreatedSurface, kind: 'washed' | 'applied' | 'rewet' | 'found-dry' | 'wiped' | 'rinsed', batchId: string | null = null, at = clock.ms()) =>
+  const did = (surface: TreatedSurface, kind: 'lifted' | 'washed' | 'applied' | 'rewet' | 'found-dry' | 'wiped' | 'rinsed', batchId: string | null = null, at = clock.ms()) =>
     addEvent(context, round.id, { id: context.newId(), surfaceId: surface.id, kind, at, batchId, turnedBack: false }, person);
 
   const finish = async ({ surface, appliedAt, batchId }: Treating) => {
@@ -94,6 +94,7 @@ export const workThrough = async (context: Context, clock: Clock, homeId: string
     for (const surface of room.surfaces) {
       if (surface.level === 'floor') continue;
       pass(40 + Math.round(surface.area * 20));
+      if (surface.steps.includes('flush')) await did(surface, 'lifted');
       await did(surface, 'washed');
       if (!surface.treatment) continue;
       const bottle = await caddy.bottleFor(surface);

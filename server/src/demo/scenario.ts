@@ -1,4 +1,4 @@
-import type { Active, Against, Claim, Group, Level, MaterialId, ProductId, Situation, Touched, Ventilation } from '@zymostat/core';
+import type { Active, Against, Claim, CompanyRule, Group, Level, MaterialId, ProductId, Route, Situation, Touched, Ventilation } from '@zymostat/core';
 
 /** Everybody and everything here is invented. */
 export const company = { name: 'Quillet Home Care', emergencyNumber: '555-0100', poisonLine: '555-0150' };
@@ -66,12 +66,12 @@ export const settings = {
   descale: { goal: 'clean', against: 'everyday', code: 'S-0106', strength: 0.05 },
 } as const;
 
-interface DemoSurface { name: string; material: MaterialId; level: Level; area: number; touched: Touched; food: boolean; set: keyof typeof settings; accepted?: string }
+interface DemoSurface { name: string; material: MaterialId; level: Level; area: number; touched: Touched; food: boolean; set: keyof typeof settings; accepted?: string; lifts?: boolean }
 interface DemoRoom { name: string; floorArea: number; height: number; ventilation: Ventilation; flame: boolean; surfaces: DemoSurface[] }
 interface DemoHome { name: string; place: string; situations: Situation[]; clientKeeps?: ProductId[]; rooms: DemoRoom[] }
 
-const surface = (name: string, material: MaterialId, level: Level, area: number, touched: Touched, set: keyof typeof settings = 'wash', more: { food?: true; accepted?: string } = {}): DemoSurface => ({
-  name, material, level, area, touched, set, food: more.food ?? false, accepted: more.accepted,
+const surface = (name: string, material: MaterialId, level: Level, area: number, touched: Touched, set: keyof typeof settings = 'wash', more: { food?: true; accepted?: string; lifts?: true } = {}): DemoSurface => ({
+  name, material, level, area, touched, set, food: more.food ?? false, accepted: more.accepted, lifts: more.lifts ?? false,
 });
 const food = { food: true } as const;
 const marbleTested = { accepted: 'Hidden edge behind the bread bin tested in March: no change.', food: true } as const;
@@ -125,7 +125,7 @@ export const homes: DemoHome[] = [
           surface('Shower tray', 'solid-surface-acrylic', 'knee', 0.8, 'daily', 'peroxide 1.5'),
           surface('Basin', 'vitreous-china', 'hand', 0.4, 'often', 'peroxide, illness'),
           surface('Basin tap', 'chrome-plate', 'hand', 0.05, 'often', 'peroxide, illness'),
-          surface('WC seat and lid', 'toilet-seat', 'toilet', 0.3, 'often', 'peroxide, illness'),
+          surface('WC seat and lid', 'toilet-seat', 'toilet', 0.3, 'often', 'peroxide, illness', { lifts: true }),
           surface('Bathroom floor', 'vinyl-floor', 'floor', 3.2, 'daily'),
         ],
       },
@@ -219,16 +219,36 @@ export const homes: DemoHome[] = [
   },
 ];
 
-/** Days ago; the two near misses of the fortnight. */
-export const nearMisses = [
+/** Days ago; the near misses of the fortnight, and what followed from them. */
+export const nearMisses: {
+  days: number; home: string; by: string; products: string[]; pair: { one: Group; other: Group }; route: Route; amount: string; place: string; who: string; what: string; done: string;
+  followed: { text: string; owner: string; dueDays: number | null; closed: boolean }[];
+}[] = [
   {
-    days: 9, home: 'Bram', by: 'anneke', products: ['cistern-tablet', 'vinegar'], place: 'Bathroom, toilet bowl', who: 'Anneke',
-    what: 'Vinegar was in hand for the limescale in the bowl; the client had hung a bleach tablet in the cistern.',
-    done: 'Nothing was poured. Tablet taken out, bowl flushed twice, soap and brush used.',
+    days: 12, home: 'Yara', by: 'tobias', products: ['Castile soap', 'Vinegar'], pair: { one: 'soap', other: 'acid' }, route: 'surface', amount: 'a few squirts', place: 'Bathroom, tiles', who: 'Tobias',
+    what: 'Vinegar went over castile soap that was not rinsed off: greasy curds on the tiles.', done: 'Washed off with hot water, begun anew.',
+    followed: [{ text: 'Soap bottle and vinegar bottle now stand in different caddies.', owner: 'Tobias', dueDays: null, closed: true }],
   },
   {
-    days: 3, home: 'Hedda', by: 'ruben', products: ['peroxide-household', 'unlabelled-bottle'], place: 'Caddy 2', who: 'Ruben',
-    what: 'A spray bottle without a label stood next to the peroxide; nobody knew what was in it.',
-    done: 'Set aside, marked “unknown”, taken to the hazardous-waste point.',
+    days: 9, home: 'Bram', by: 'anneke', products: ['Bleach tablet in a cistern', 'Vinegar'], pair: { one: 'hypochlorite', other: 'acid' }, route: 'drain', amount: 'nothing poured yet', place: 'Bathroom, toilet bowl', who: 'Anneke',
+    what: 'Vinegar was in hand for the limescale in the bowl; the client had hung a bleach tablet in the cistern.', done: 'Nothing was poured. Tablet taken out, bowl flushed twice, soap and brush used.',
+    followed: [{ text: 'Look into every cistern at the survey; ask Bram to leave the tablets out.', owner: 'Maren', dueDays: 6, closed: false }],
   },
-] as const;
+  {
+    days: 3, home: 'Hedda', by: 'ruben', products: ['Peroxide 3 %', 'Unlabelled bottle'], pair: { one: 'peroxide', other: 'unknown' }, route: 'caddy', amount: 'half a bottle', place: 'Caddy 2', who: 'Ruben',
+    what: 'A spray bottle without a label stood next to the peroxide; nobody knew what was in it.', done: 'Set aside, marked “unknown”, taken to the hazardous-waste point.', followed: [],
+  },
+];
+
+/** A rule of the company's own, stricter than the book, since the autumn when it went wrong. */
+export const ownRule: Omit<CompanyRule, 'id'> = {
+  one: 'alcohol', other: 'oil', by: { caddy: 'care', shelf: 'care' }, happens: 'Oil soaks into the labels and caps of the alcohol bottles; caps slip.', remedy: 'Scents ride in a bag of their own.',
+};
+
+/** What stands where: stock by its code, bottles by their number, other things by kind. */
+export const places: { kind: 'shelf' | 'caddy'; name: string; stock?: string[]; bottles?: number[]; kinds?: ProductId[] }[] = [
+  { kind: 'shelf', name: 'Depot, shelf A', stock: ['S-0101', 'S-0102', 'S-0103', 'S-0104', 'S-0105'] },
+  { kind: 'shelf', name: 'Depot, shelf B', stock: ['S-0106'], kinds: ['chlorine-bleach', 'castile-soap', 'washing-up-liquid', 'baking-soda'] },
+  { kind: 'caddy', name: 'Caddy 1', bottles: [0, 1], kinds: ['washing-up-liquid'] },
+  { kind: 'caddy', name: 'Caddy 2', bottles: [4], kinds: ['castile-soap', 'essential-oil'] },
+];

@@ -7,14 +7,16 @@ import { StockEntity } from '../features/bench/entities.ts';
 import { addProduct, checkBatch } from '../features/bench/service.ts';
 import { addBottle, fillBottle, washBottle } from '../features/bottles/service.ts';
 import { addHome, addRoom, addSurface, setSurface } from '../features/homes/service.ts';
-import { logMishap } from '../features/keepApart/service.ts';
+import { addRule, editionOf, readBook } from '../features/keepApart/book.ts';
+import { addPlace, places as shelvesAndCaddies, putThing } from '../features/keepApart/places.ts';
+import { followUp, logMishap } from '../features/keepApart/service.ts';
 import { CompanyEntity, PersonEntity, type Person } from '../features/people/entities.ts';
 import { hashPassword } from '../features/people/service.ts';
 import { approve } from '../features/protocols/service.ts';
 import { addRecipe, saveRecipe } from '../features/recipes/service.ts';
 import { addEvent, startRound, finishRound } from '../features/rounds/service.ts';
 import { Caddy, orRefused, pourAndCheck, workThrough, type Clock } from './history.ts';
-import { bottles, company, homes, nearMisses, password, people, product, recipes, settings, stocks } from './scenario.ts';
+import { bottles, company, homes, nearMisses, password, ownRule, people, places, product, recipes, settings, stocks } from './scenario.ts';
 
 const HOUR = 3_600_000;
 const DAY = 24 * HOUR;
@@ -58,13 +60,13 @@ const seedHomes = async (stockIds: Map<string, string>): Promise<Map<string, { i
     const surfaces = new Map<string, string>();
     for (const { surfaces: list, ...room } of rooms) {
       const roomId = (await addRoom(context, id, room)).id;
-      for (const { set, accepted, ...surface } of list) {
+      for (const { set, accepted, lifts, ...surface } of list) {
         const surfaceId = (await addSurface(context, roomId, surface)).id;
         surfaces.set(surface.name, surfaceId);
         const setting = settings[set];
         if (setting) {
           const { goal, against, code, strength } = setting;
-          await setSurface(context, surfaceId, { goal, against, accepted: accepted ?? null, use: { stockId: stockIds.get(code)!, strength } });
+          await setSurface(context, surfaceId, { goal, against, accepted: accepted ?? null, lifts, use: { stockId: stockIds.get(code)!, strength } });
         }
       }
     }
@@ -83,6 +85,11 @@ const seed = async () => {
   const names = [...made.keys()];
   for (const name of names) await approve(context, made.get(name)!.id, maren);
 
+  // Everybody read the book as it stood; then a rule of our own was added, and not all have read it since.
+  for (const reader of team.values()) await readBook(context, await editionOf(context), reader);
+  await addRule(context, ownRule, maren);
+  for (const reader of [maren, cleaners[0]!]) await readBook(context, await editionOf(context), reader);
+
   const chance = seeded(20260105);
   const pour = (code: string, strength: number, purpose: 'clean' | 'disinfect', by: Person) => pourAndCheck(context, { stockId: stockIds.get(code)!, strength, purpose, volume: litres(0.5) }, by);
 
@@ -95,8 +102,10 @@ const seed = async () => {
     clock.set(today - day * DAY + 9 * HOUR);
     await workThrough(context, clock, home.id, cleaner, caddy, chance);
 
-    for (const { days: _, home: at, by, products, ...rest } of nearMisses.filter((one) => one.days === day)) {
-      await logMishap(context, { kind: 'near-miss', homeId: made.get(at)!.id, at: clock.ms(), products: [...products], ...rest }, team.get(by)!);
+    for (const { days: _, home: at, by, followed, ...rest } of nearMisses.filter((one) => one.days === day)) {
+      const { factId } = await logMishap(context, { kind: 'near-miss', homeId: made.get(at)!.id, at: clock.ms(), symptoms: null, ...rest }, team.get(by)!);
+      clock.set(clock.ms() + 2 * HOUR);
+      for (const { dueDays, ...next } of followed) await followUp(context, factId, { ...next, due: dueDays === null ? null : new Date(today + dueDays * DAY).toISOString().slice(0, 10) }, maren);
     }
     if (day === 6) {
       // A bottle of vinegar over peroxide that was only wiped: refused, and the round is broken off.
@@ -146,6 +155,14 @@ const seed = async () => {
   await fillBottle(context, shelf[2]!.id, vinegar.id, cleaners[0]!);
   await orRefused(fillBottle(context, shelf[2]!.id, strong.id, cleaners[0]!));
   await washBottle(context, shelf[2]!.id, { code: shelf[2]!.code, washedBy: cleaners[0]!.name }, cleaners[0]!);
+
+  for (const { stock = [], bottles: held = [], kinds = [], ...place } of places) {
+    const { id } = await addPlace(context, place);
+    for (const code of stock) await putThing(context, id, { is: 'stock', id: stockIds.get(code)! }, cleaners[0]!);
+    for (const at of held) await putThing(context, id, { is: 'bottle', id: shelf[at]!.id }, cleaners[0]!);
+    for (const kind of kinds) await putThing(context, id, { is: 'kind', id: kind }, cleaners[0]!);
+  }
+  await orRefused(putThing(context, (await shelvesAndCaddies(context)).find(({ name }) => name === 'Caddy 1')!.id, { is: 'kind', id: 'chlorine-bleach' }, cleaners[1]!));
 
   // Ottilie's survey has moved on since her protocol was approved: two things stand before the next version.
   const { surfaces } = made.get('Ottilie')!;

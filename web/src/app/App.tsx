@@ -12,6 +12,11 @@ const Bench = lazy(() => import('../features/bench/Bench.tsx'));
 const Analyse = lazy(() => import('../features/bench/Analyse.tsx'));
 const Bottles = lazy(() => import('../features/bench/Bottles.tsx'));
 const KeepApart = lazy(() => import('../features/keepApart/KeepApart.tsx'));
+const MayI = lazy(() => import('../features/keepApart/MayI.tsx'));
+const Shelves = lazy(() => import('../features/keepApart/Shelves.tsx'));
+const ClientHomes = lazy(() => import('../features/keepApart/ClientHomes.tsx'));
+const Log = lazy(() => import('../features/keepApart/Log.tsx'));
+const TheBook = lazy(() => import('../features/keepApart/TheBook.tsx'));
 const Records = lazy(() => import('../features/records/Records.tsx'));
 const HouseRules = lazy(() => import('../features/houseRules/HouseRulesPage.tsx'));
 const Products = lazy(() => import('../features/products/Products.tsx'));
@@ -44,6 +49,11 @@ export const App = () => {
           <Route path="/bench/analyse" element={<Analyse />} />
           <Route path="/bench/bottles" element={<Bottles />} />
           <Route path="/keep-apart" element={<KeepApart />} />
+          <Route path="/keep-apart/may-i" element={<MayI />} />
+          <Route path="/keep-apart/shelves" element={<Shelves />} />
+          <Route path="/keep-apart/log" element={<Log />} />
+          <Route path="/keep-apart/book" element={<TheBook />} />
+          {supervisor && <Route path="/keep-apart/homes" element={<ClientHomes />} />}
           <Route path="*" element={<Navigate to={supervisor ? '/homes' : '/rounds'} replace />} />
         </Route>
       </Routes>

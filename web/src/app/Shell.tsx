@@ -12,6 +12,9 @@ import { units } from './units.ts';
 import { useKeys } from './useKeys.ts';
 import { useLive } from './useLive.ts';
 
+/** One key and one click from anywhere, for somebody who arrives in trouble. */
+const TROUBLE = '/keep-apart?happened=yes';
+
 const Person = ({ me }: { me: Me }) => {
   const dispatch = useAppDispatch();
   const chosen = useAppSelector((state) => state.units);
@@ -40,6 +43,7 @@ const Person = ({ me }: { me: Me }) => {
 const KeyList = ({ places, open, onClose }: { places: Place[]; open: boolean; onClose: () => void }) => {
   const lines = [
     ...places.map(({ name }, i) => [String(i + 1), `go to ${name}`]),
+    ['!', 'it has happened: what to do first'],
     ['n', 'make a new one of what the place holds'],
     ['↑ ↓', 'walk through a list or a descent'],
     ['← →', 'open the room before or after'],
@@ -61,7 +65,7 @@ export const Shell = ({ me }: { me: Me }) => {
   const navigate = useNavigate();
   const [keysShown, showKeys] = useState(false);
   useLive();
-  useKeys({ '?': () => showKeys(true), ...Object.fromEntries(places.map(({ path }, i) => [String(i + 1), () => void navigate(path)])) });
+  useKeys({ '?': () => showKeys(true), '!': () => void navigate(TROUBLE), ...Object.fromEntries(places.map(({ path }, i) => [String(i + 1), () => void navigate(path)])) });
   return (
     <div className="desk">
       <header className="top">
@@ -69,7 +73,7 @@ export const Shell = ({ me }: { me: Me }) => {
         <nav className="places" aria-label="Places">
           {places.map(({ name, path }, i) => <NavLink key={path} to={path}>{name}<span aria-hidden="true">{i + 1}</span></NavLink>)}
         </nav>
-        <div className="top__right"><Person me={me} /></div>
+        <div className="top__right"><Link className="small whitespace-nowrap underline underline-offset-4 min-h-11 md:min-h-8 flex items-center" to={TROUBLE}>It has happened</Link><Person me={me} /></div>
       </header>
       <NowStrip />
       <Suspense fallback={<main className="px-6"><Waiting what="the page" /></main>}><Outlet /></Suspense>

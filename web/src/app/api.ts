@@ -15,7 +15,7 @@ type WithBody<N extends RouteName> = { id: string; body: Body<N> };
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Me', 'Homes', 'Home', 'Stock', 'Batches', 'Bottles', 'Recipes', 'Mishaps', 'Rounds', 'Round', 'WetNow', 'Records'],
+  tagTypes: ['Me', 'Homes', 'Home', 'Stock', 'Batches', 'Bottles', 'Recipes', 'Mishaps', 'Book', 'Places', 'Rounds', 'Round', 'WetNow', 'Records'],
   endpoints: (build) => ({
     me: build.query<Answer<'me'>, void>({ query: () => call('me'), providesTags: ['Me'] }),
     signIn: build.mutation<Answer<'signIn'>, Body<'signIn'>>({ query: (body) => call('signIn', { body }), invalidatesTags: (me) => (me ? ['Me'] : []) }),
@@ -38,7 +38,7 @@ export const api = createApi({
       onQueryStarted: async ({ id, homeId, body }, { dispatch, queryFulfilled }) => {
         const patch = dispatch(
           api.util.updateQueryData('home', homeId, (home) => {
-            for (const room of home.rooms) for (const surface of room.surfaces) if (surface.id === id) surface.setting = body;
+            for (const room of home.rooms) for (const surface of room.surfaces) if (surface.id === id) surface.setting = { ...body, lifts: body.lifts ?? false };
           }),
         );
         await queryFulfilled.catch(patch.undo);
@@ -73,6 +73,19 @@ export const api = createApi({
 
     mishaps: build.query<Answer<'mishaps'>, void>({ query: () => call('mishaps'), providesTags: ['Mishaps'] }),
     logMishap: build.mutation<Answer<'logMishap'>, Body<'logMishap'>>({ query: (body) => call('logMishap', { body }), invalidatesTags: ['Mishaps', 'Records'] }),
+
+    followUp: build.mutation<Answer<'followUp'>, WithBody<'followUp'>>({ query: ({ id, body }) => call('followUp', { id, body }), invalidatesTags: ['Mishaps', 'Records'] }),
+
+    book: build.query<Answer<'book'>, void>({ query: () => call('book'), providesTags: ['Book'] }),
+    addRule: build.mutation<Answer<'addRule'>, Body<'addRule'>>({ query: (body) => call('addRule', { body }), invalidatesTags: ['Book', 'Me', 'Home', 'Records'] }),
+    withdrawRule: build.mutation<null, WithBody<'withdrawRule'>>({ query: ({ id, body }) => call('withdrawRule', { id, body }), invalidatesTags: ['Book', 'Me', 'Home', 'Records'] }),
+    readBook: build.mutation<null, Body<'readBook'>>({ query: (body) => call('readBook', { body }), invalidatesTags: ['Book', 'Me', 'Records'] }),
+    setNumbers: build.mutation<null, Body<'setNumbers'>>({ query: (body) => call('setNumbers', { body }), invalidatesTags: ['Me'] }),
+    places: build.query<Answer<'places'>, void>({ query: () => call('places'), providesTags: ['Places'] }),
+    addPlace: build.mutation<Answer<'addPlace'>, Body<'addPlace'>>({ query: (body) => call('addPlace', { body }), invalidatesTags: ['Places'] }),
+    removePlace: build.mutation<null, string>({ query: (id) => call('removePlace', { id }), invalidatesTags: ['Places'] }),
+    putThing: build.mutation<Answer<'putThing'>, WithBody<'putThing'>>({ query: ({ id, body }) => call('putThing', { id, body }), invalidatesTags: ['Places', 'Records'] }),
+    takeThing: build.mutation<null, string>({ query: (id) => call('takeThing', { id }), invalidatesTags: ['Places'] }),
 
     roundHomes: build.query<Answer<'roundHomes'>, void>({ query: () => call('roundHomes'), providesTags: ['Homes'] }),
     rounds: build.query<Answer<'rounds'>, void>({ query: () => call('rounds'), providesTags: ['Rounds'] }),

@@ -18,6 +18,7 @@ const tagsOf = (kind: RecordKind) => {
       return ['Me', 'Homes', 'Home'] as const;
     case 'near-miss':
     case 'incident':
+    case 'follow-up':
       return ['Mishaps'] as const;
     case 'round-started':
     case 'round-finished':
@@ -25,6 +26,11 @@ const tagsOf = (kind: RecordKind) => {
     case 'surface-event':
     case 'wet-time':
       return ['WetNow', 'Round'] as const;
+    case 'rule-added':
+    case 'rule-withdrawn':
+      return ['Me', 'Book', 'Home'] as const;
+    case 'book-read':
+      return ['Book'] as const;
     case 'refusal':
       return [] as const;
   }

@@ -1,12 +1,8 @@
 import { Chart, Filler, Legend, LinearScale, LineController, LineElement, PointElement, Tooltip } from 'chart.js';
 import { useEffect, useRef } from 'react';
+import { ink, rule, soft } from './chartLook.ts';
 
 Chart.register(LineController, LineElement, PointElement, LinearScale, Filler, Legend, Tooltip);
-Chart.defaults.font.family = '"Atkinson Hyperlegible Next Variable", sans-serif';
-Chart.defaults.animation = false;
-
-const ink = '#14211D';
-const soft = '#54635D';
 
 export interface Line {
   name: string;
@@ -33,7 +29,7 @@ export const LineChart = ({ label, lines, x, left, right }: Props) => {
     const datasets = lines.map(({ name, points, colour = ink, dashed, axis = 'left' }) => ({
       label: name, data: points, borderColor: colour, backgroundColor: colour, borderWidth: dashed ? 1.5 : 2, borderDash: dashed ? [5, 4] : [], pointRadius: 0, yAxisID: axis, parsing: false as const, tension: 0,
     }));
-    const scale = (title: string, more: object = {}) => ({ type: 'linear' as const, beginAtZero: true, title: { display: true, text: title, color: soft }, grid: { color: '#D3DCD8' }, ticks: { color: soft }, ...more });
+    const scale = (title: string, more: object = {}) => ({ type: 'linear' as const, beginAtZero: true, title: { display: true, text: title, color: soft }, grid: { color: rule }, ticks: { color: soft }, ...more });
     const scales = {
       x: scale(x.title, { max: x.most }), left: scale(left.title, { position: 'left', max: left.most }),
       ...(right ? { right: scale(right.title, { position: 'right', max: right.most, grid: { display: false } }) } : {}),

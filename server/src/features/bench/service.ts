@@ -4,6 +4,7 @@ import { In } from 'typeorm';
 import { within, type Context } from '../../context.ts';
 import { prepared } from '../../database/prepared.ts';
 import { problems } from '../../http/problems.ts';
+import { theBook } from '../keepApart/book.ts';
 import { personNames, theCompany, type Person } from '../people/service.ts';
 import { append, appendAlone } from '../records/service.ts';
 import { BatchEntity, StockEntity, type BatchRecord, type StockContainer } from './entities.ts';
@@ -77,10 +78,10 @@ const really = (stock: StockRow, { strength, volume, weighed }: PourBatch): { st
 export const pourBatch = async (context: Context, asked: PourBatch, person: Person): Promise<BatchRow> => {
   const { now, newId } = context;
   const { stockId, purpose, weighed } = asked;
-  const [stock, { houseRules }] = await Promise.all([stockById(context, stockId), theCompany(context)]);
+  const [stock, { houseRules }, book] = await Promise.all([stockById(context, stockId), theCompany(context), theBook(context)]);
   if (!stock) throw problems.notFound('that stock');
   const { strength, pour, reasons } = really(stock, asked);
-  const judged = judgeBatchTarget(stock, strength, purpose, houseRules, now());
+  const judged = judgeBatchTarget(stock, strength, purpose, houseRules, now(), book);
   const verdict = verdictOf([...judged.reasons, ...reasons]);
   if (verdict.outcome === 'never') {
     const detail = `${stock.code} to ${percent(strength)}, to ${purpose}`;

@@ -4,6 +4,7 @@ import { In } from 'typeorm';
 import { within, type Context } from '../../context.ts';
 import { problems } from '../../http/problems.ts';
 import { batchById, batchesById } from '../bench/service.ts';
+import { theBook } from '../keepApart/book.ts';
 import { personNames, type Person } from '../people/service.ts';
 import { append, appendAlone } from '../records/service.ts';
 import { BottleEntity, BottleEventEntity, type BottleRecord } from './entities.ts';
@@ -54,7 +55,7 @@ export const fillBottle = async (context: Context, id: string, batchId: string, 
   const refused = await within(context, async (inside): Promise<{ bottle: BottleRow; reasons: Reason[]; detail: string } | null> => {
     const bottle = await take(inside, id);
     const batch = await batchById(inside, batchId);
-    const reasons = [...judgeBottle(bottle, batch).reasons];
+    const reasons = [...judgeBottle(bottle, batch, await theBook(inside)).reasons];
     if (batch.status === 'set-aside') reasons.push({ code: 'batch-set-aside', outcome: 'never', source: 'the check of this batch' });
     if (batch.discardAfter <= now()) reasons.push({ code: 'batch-expired', outcome: 'never', figures: { discardAfter: batch.discardAfter }, source: 'the batch’s label' });
     const verdict = verdictOf(reasons);

@@ -2,14 +2,14 @@ import { endpoints } from '@zymostat/contract';
 import type { Router } from 'express';
 import type { Context } from '../../context.ts';
 import { serve } from '../../http/serve.ts';
-import { homeDetail, homeRows } from '../protocols/service.ts';
+import { homeDetail, homeRows, surveyHome } from '../protocols/service.ts';
 import * as homes from './service.ts';
 
 export const homeRoutes = (router: Router, context: Context): void => {
   serve(router, context, endpoints.homes, () => homeRows(context));
   serve(router, context, endpoints.addHome, ({ body }) => homes.addHome(context, body));
   serve(router, context, endpoints.home, ({ params }) => homeDetail(context, params.id));
-  serve(router, context, endpoints.editHome, ({ params, body }) => homes.editHome(context, params.id, body));
+  serve(router, context, endpoints.editHome, ({ params, body, person }) => surveyHome(context, params.id, body, person));
   serve(router, context, endpoints.addRoom, ({ params, body }) => homes.addRoom(context, params.id, body));
   serve(router, context, endpoints.editRoom, ({ params, body }) => homes.editRoom(context, params.id, body));
   serve(router, context, endpoints.removeRoom, ({ params }) => homes.removeRoom(context, params.id));

@@ -14,7 +14,7 @@ export const SURVEY = `
     SELECT json_agg(json_build_object('id', room.id, 'name', room.name, 'floorArea', floor_area, 'height', height, 'ventilation', ventilation, 'flame', flame, 'surfaces', coalesce((
       SELECT json_agg(json_build_object(
         'id', surface.id, 'name', surface.name, 'material', material, 'level', level, 'area', area, 'touched', touched, 'food', food,
-        'setting', json_build_object('goal', goal, 'against', against, 'accepted', accepted,
+        'setting', json_build_object('goal', goal, 'against', against, 'accepted', accepted, 'lifts', lifts,
           'use', CASE WHEN stock_id IS NOT NULL THEN json_build_object('stockId', stock_id, 'strength', strength) END)) ORDER BY surface.position)
       FROM surface WHERE room_id = room.id), '[]')) ORDER BY room.position)
     FROM room WHERE home_id = home.id), '[]') AS rooms
@@ -77,14 +77,14 @@ export const addSurface = async (context: Context, roomId: string, surface: Body
 export const editSurface = (context: Context, id: string, surface: Body<'editSurface'>) => change(context, SurfaceEntity, id, surface, 'that surface');
 export const removeSurface = (context: Context, id: string) => remove(context, SurfaceEntity, id, 'that surface');
 
-const settle = prepared<never>('setting', 'UPDATE surface SET goal = $2, against = $3, stock_id = $4, strength = $5, accepted = $6 WHERE id = $1');
+const settle = prepared<never>('setting', 'UPDATE surface SET goal = $2, against = $3, stock_id = $4, strength = $5, accepted = $6, lifts = $7 WHERE id = $1');
 
 /** PostgreSQL's word for a reference to what is not there. */
 const isStranger = (error: unknown): boolean => error instanceof QueryFailedError && (error.driverError as { code?: string }).code === '23503';
 
 /** Keeps what was chosen, whatever it is worth: it is judged when it is approved. */
-export const setSurface = async ({ db }: Context, id: string, { goal, against, use, accepted }: Setting): Promise<null> => {
-  const [, changed] = (await settle(db, [id, goal, against, use?.stockId ?? null, use?.strength ?? null, accepted]).catch((error: unknown) => {
+export const setSurface = async ({ db }: Context, id: string, { goal, against, use, accepted, lifts }: Setting): Promise<null> => {
+  const [, changed] = (await settle(db, [id, goal, against, use?.stockId ?? null, use?.strength ?? null, accepted, lifts ?? false]).catch((error: unknown) => {
     throw isStranger(error) ? problems.notFound('that stock') : error;
   })) as unknown as [never[], number];
   if (!changed) throw problems.notFound('that surface');

@@ -1,9 +1,9 @@
-import type { NewMishap, RecordRow } from '@zymostat/contract';
+import type { FollowUp, NewMishap, RecordRow } from '@zymostat/contract';
 import type { Context } from '../../context.ts';
 import { problems } from '../../http/problems.ts';
 import { homeById } from '../homes/service.ts';
 import type { Person } from '../people/service.ts';
-import { appendAlone, asRecord, findRecords } from '../records/service.ts';
+import { appendAlone, asRecord, factById, findRecords } from '../records/service.ts';
 
 /** Phones and desks disagree by a little; more than this ahead is a slip of the pen. */
 const AHEAD_MS = 120_000;
@@ -15,11 +15,19 @@ export const logMishap = async (context: Context, { kind, homeId, at, ...body }:
   return asRecord(await appendAlone(context, { kind, factId: context.newId(), at, home, person, body }));
 };
 
-const SHOWN = 50;
+const SHOWN = 500;
+const kinds = ['near-miss', 'incident', 'follow-up'] as const;
 
+/** Near misses and incidents with what followed from them, newest first. */
 export const mishaps = async (context: Context): Promise<RecordRow[]> => {
-  const [nearMisses, incidents] = await Promise.all(
-    (['near-miss', 'incident'] as const).map((kind) => findRecords(context, { kind, limit: SHOWN })),
-  );
-  return [...nearMisses!.rows, ...incidents!.rows].sort((a, b) => b.at - a.at).slice(0, SHOWN);
+  const found = await Promise.all(kinds.map((kind) => findRecords(context, { kind, limit: SHOWN })));
+  return found.flatMap(({ rows }) => rows).sort((a, b) => b.at - a.at || b.seq - a.seq);
+};
+
+/** What follows from a near miss or an incident: a fact of its own, since what is written is never changed. */
+export const followUp = async (context: Context, of: string, body: FollowUp, person: Person): Promise<RecordRow> => {
+  const fact = await factById(context, of);
+  if (fact?.kind !== 'near-miss' && fact?.kind !== 'incident') throw problems.notFound('that near miss or incident');
+  const home = fact.homeId && fact.homeName ? { id: fact.homeId, name: fact.homeName } : null;
+  return asRecord(await appendAlone(context, { kind: 'follow-up', factId: context.newId(), at: context.now(), home, person, body: { of, ...body } }));
 };

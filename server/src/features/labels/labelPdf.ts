@@ -1,22 +1,6 @@
-import { createRequire } from 'node:module';
-import { dirname, join } from 'node:path';
 import { pictogramSvg, type LabelWords } from '@zymostat/contract';
-import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces.js';
-
-const require = createRequire(import.meta.url);
-const pdfmake = require('pdfmake') as {
-  setFonts: (fonts: object) => void;
-  setLocalAccessPolicy: (allows: (path: string) => boolean) => void;
-  setUrlAccessPolicy: (allows: () => boolean) => void;
-  createPdf: (document: TDocumentDefinitions) => { getBuffer: () => Promise<Buffer> };
-};
-const fontFolder = join(dirname(require.resolve('@fontsource/atkinson-hyperlegible-next/package.json')), 'files');
-const font = (weight: number, style = 'normal') => join(fontFolder, `atkinson-hyperlegible-next-latin-${weight}-${style}.woff`);
-pdfmake.setFonts({ Text: { normal: font(400), bold: font(700), italics: font(400, 'italic'), bolditalics: font(700, 'italic') } });
-pdfmake.setLocalAccessPolicy((path) => path.startsWith(fontFolder));
-pdfmake.setUrlAccessPolicy(() => false);
-
-const MM = 72 / 25.4;
+import type { Content, TableCell } from 'pdfmake/interfaces.js';
+import { createPdf, MM } from '../../print/pdf.ts';
 
 /** The two sizes, and how many go on a page of A4. */
 export const labelSizes = {
@@ -71,15 +55,12 @@ export const labelPdf = (label: LabelWords, size: LabelSize, copies: number): Pr
   const body = Array.from({ length: rows }, (_, row) => Array.from({ length: across }, (__, column) => cell(row * across + column)));
   const pages = Array.from({ length: Math.ceil(rows / down) }, (_, page) => body.slice(page * down, (page + 1) * down));
   const side = (A4.width - across * width) / 2;
-  return pdfmake
-    .createPdf({
-      pageSize: 'A4', pageMargins: [side, (A4.height - down * height) / 2, side, 0], defaultStyle: { font: 'Text', lineHeight: 1.05, color: '#14211D' },
-      info: { title: `${label.code} ${label.title}`, creator: 'Zymostat', producer: 'Zymostat' },
+  return createPdf(`${label.code} ${label.title}`, {
+      pageSize: 'A4', pageMargins: [side, (A4.height - down * height) / 2, side, 0],
       content: pages.map((rowsOfPage, page): Content => ({
         ...(page > 0 ? { pageBreak: 'before' } : {}),
         table: { widths: Array.from({ length: across }, () => width), heights: height, dontBreakRows: true, body: rowsOfPage },
         layout: { hLineWidth: () => 0.3, vLineWidth: () => 0.3, hLineColor: () => '#9AA8A2', vLineColor: () => '#9AA8A2', paddingLeft: () => 0, paddingRight: () => 0, paddingTop: () => 0, paddingBottom: () => 0 },
       })),
-    })
-    .getBuffer();
+    });
 };

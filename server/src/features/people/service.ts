@@ -1,6 +1,6 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
-import type { Me, SignIn } from '@zymostat/contract';
+import type { Body, SignIn } from '@zymostat/contract';
 import type { HouseRules } from '@zymostat/core';
 import { LRUCache } from 'lru-cache';
 import { LessThan, MoreThan, type EntityManager } from 'typeorm';
@@ -37,10 +37,13 @@ export const changeHouseRules = async (context: Context, houseRules: HouseRules)
   return before;
 };
 
-export const meOf = async (context: Context, { id, name, role }: Person): Promise<Me> => {
-  const { name: companyName, emergencyNumber, poisonLine, houseRules } = await theCompany(context);
-  return { person: { id, name, role }, company: { name: companyName, emergencyNumber, poisonLine, houseRules } };
+export const setNumbers = async (context: Context, numbers: Body<'setNumbers'>): Promise<null> => {
+  const { id } = await theCompany(context);
+  await context.db.getRepository(CompanyEntity).update({ id }, numbers);
+  return null;
 };
+
+export const allPeople = ({ db }: Context): Promise<Person[]> => db.getRepository(PersonEntity).find({ order: { name: 'ASC' } });
 
 /** Gives the new session's token, kept only as its hash. Too many failures in a quarter of an hour are refused unheard. */
 export const signIn = async (context: Context, { login, password }: SignIn, address: string): Promise<{ token: string; person: Person }> => {

@@ -1,13 +1,14 @@
 import { setImmediate } from 'node:timers/promises';
 import { isDeepStrictEqual } from 'node:util';
-import type { Answer, HomeDetail, Protocol, RuleEffects, Version } from '@zymostat/contract';
+import type { Answer, Body, HomeDetail, Protocol, RuleEffects, Version } from '@zymostat/contract';
 import { buildProtocol, enforce, houseQuestions, reviewOf, type HouseRules, type Objection } from '@zymostat/core';
 import { LRUCache } from 'lru-cache';
 import { within, type Context } from '../../context.ts';
 import { prepared } from '../../database/prepared.ts';
 import { problems } from '../../http/problems.ts';
 import { stocksAtHand } from '../bench/service.ts';
-import { allHomes, allSurveys, countsByHome, type Survey } from '../homes/service.ts';
+import { allHomes, allSurveys, countsByHome, editHome, type Survey } from '../homes/service.ts';
+import { theBook } from '../keepApart/book.ts';
 import { changeHouseRules, type Person } from '../people/service.ts';
 import { append, appendAlone } from '../records/service.ts';
 import { lastRoundByHome } from '../rounds/service.ts';
@@ -62,19 +63,19 @@ export const homeRows = async (context: Context): Promise<Answer<'homes'>> => {
 
 /** A home as it stands, with its versions and whether it has changed since the last of them. */
 export const homeDetail = async (context: Context, homeId: string): Promise<HomeDetail> => {
-  const { survey, versions, newest, stocks, houseRules } = await homeAsItStands(context, homeId);
-  const asItStands = protocolOf(survey, buildProtocol(survey, stocks, houseRules, context.now()));
+  const { survey, versions, newest, stocks, houseRules, book } = await homeAsItStands(context, homeId);
+  const asItStands = protocolOf(survey, buildProtocol(survey, stocks, houseRules, context.now(), book));
   return {
     ...survey,
     versions,
     changedSinceApproval: newest === null || !isDeepStrictEqual(withoutEstimates(newest), withoutEstimates(asItStands)),
-    flags: newest ? reviewOf(newest.rooms, survey, stocks, houseRules, context.now()) : [],
+    flags: newest ? reviewOf(newest.rooms, survey, stocks, houseRules, context.now(), book) : [],
   };
 };
 
 /** What a change of house rules would make untrue, home by home; homes where nothing changes are left out. */
 export const ruleEffects = async (context: Context, houseRules: HouseRules): Promise<RuleEffects> => {
-  const [surveys, stocks] = await Promise.all([allSurveys(context), stocksAtHand(context)]);
+  const [surveys, stocks, book] = await Promise.all([allSurveys(context), stocksAtHand(context), theBook(context)]);
   const rows: { homeId: string; protocol: Protocol }[] = await context.db.query(
     'SELECT DISTINCT ON (home_id) home_id AS "homeId", protocol FROM protocol_version ORDER BY home_id, number DESC',
   );
@@ -85,7 +86,7 @@ export const ruleEffects = async (context: Context, houseRules: HouseRules): Pro
     if (!newest) continue;
     // Others are answered between two homes: judging all of them at once would hold everybody up.
     await setImmediate();
-    const flags = reviewOf(newest.rooms, survey, stocks, houseRules, context.now());
+    const flags = reviewOf(newest.rooms, survey, stocks, houseRules, context.now(), book);
     if (flags.length > 0) effects.push({ homeId: survey.id, homeName: survey.name, flags });
   }
   return effects;
@@ -123,14 +124,14 @@ export const approve = async (context: Context, homeId: string, person: Person):
   const { now, newId } = context;
   const done = await within(context, async (inside) => {
     await holdHome(inside.db, [homeId]);
-    const { survey, stocks, houseRules, versions } = await homeAsItStands(inside, homeId);
+    const { survey, stocks, houseRules, versions, book } = await homeAsItStands(inside, homeId);
     if (survey.rooms.every((room) => room.surfaces.length === 0)) throw problems.conflict('There is no surface in this home yet. Survey it first.');
-    const objections = enforce(survey, stocks, houseRules, now());
+    const objections = enforce(survey, stocks, houseRules, now(), book);
     if (objections.length > 0) return { survey, objections };
 
     const row: VersionRow = {
       id: newId(), homeId, number: (versions[0]?.number ?? 0) + 1, approvedAt: new Date(now()), approvedBy: person.id,
-      protocol: protocolOf(survey, buildProtocol(survey, stocks, houseRules, now())),
+      protocol: protocolOf(survey, buildProtocol(survey, stocks, houseRules, now(), book)),
     };
     await addVersion(inside.db, [row.id, homeId, row.number, row.approvedAt, row.approvedBy, JSON.stringify(row.protocol)]);
     const surfaces = row.protocol.rooms.flatMap((room) => room.surfaces);
@@ -149,4 +150,28 @@ export const approve = async (context: Context, homeId: string, person: Person):
     body: { what: 'protocol', detail: objections.map(({ roomName, surfaceName }) => `${roomName}: ${surfaceName}`).join('; '), reasons },
   });
   throw problems.refused(reasons, { objections });
+};
+
+/** What the client keeps and what is set for the home do not go together in the toilet's water. */
+const bowlObjections = ({ survey, stocks, houseRules, book }: Awaited<ReturnType<typeof homeAsItStands>>, now: number): Objection[] =>
+  enforce(survey, stocks, houseRules, now, book).flatMap((objection) => {
+    const reasons = objection.reasons.filter(({ code }) => code === 'meets-in-bowl');
+    return reasons.length > 0 ? [{ ...objection, reasons }] : [];
+  });
+
+/**
+ * Changes a home's survey. What is found there is never refused, being a fact; where it newly bars what is set, that is
+ * written down as a combination prevented, and approval and rounds refuse it from now on.
+ */
+export const surveyHome = async (context: Context, id: string, fields: Body<'editHome'>, person: Person): Promise<null> => {
+  const { now, newId } = context;
+  const before = bowlObjections(await homeAsItStands(context, id), now());
+  await editHome(context, id, fields);
+  const after = await homeAsItStands(context, id);
+  const found = bowlObjections(after, now()).filter(({ surfaceId }) => before.every((one) => one.surfaceId !== surfaceId));
+  if (found.length === 0) return null;
+  const objections = objectionsInFull(after.survey, found);
+  const detail = objections.map(({ roomName, surfaceName }) => `${roomName}: ${surfaceName}`).join('; ');
+  await appendAlone(context, { kind: 'refusal', factId: newId(), at: now(), home: after.survey, person, body: { what: 'survey', detail, reasons: objections.flatMap(({ reasons }) => reasons) } });
+  return null;
 };

@@ -25,6 +25,13 @@ const inWords = (row: RecordRow): string => {
       return `${row.body.roomName}: ${row.body.surfaceName}. ${eventNames[row.body.event]}, ${strengthOf(row.body.active, row.body.strength)}`;
     case 'refusal':
       return `${row.body.detail}. ${row.body.reasons.map(reasonInWords).join(' ')}`;
+    case 'follow-up':
+      return `${row.body.text} Owner: ${row.body.owner}${row.body.due ? `, by ${row.body.due}` : ''}. ${row.body.closed ? 'Closed' : 'Open'}`;
+    case 'rule-added':
+    case 'rule-withdrawn':
+      return `${row.body.rule.one} with ${row.body.rule.other}: edition ${row.body.edition}`;
+    case 'book-read':
+      return `Edition ${row.body.edition}`;
     default:
       return `${row.body.what} Place: ${row.body.place}. Who: ${row.body.who}. Done: ${row.body.done}`;
   }

@@ -50,6 +50,16 @@ export const factsOfRounds = async ({ db }: Context, roundIds: string[]): Promis
     ? []
     : db.createQueryBuilder(LedgerEntity, 'fact').where("fact.body->>'roundId' IN (:...roundIds)", { roundIds }).orderBy('fact.seq').getMany();
 
+export const countOfKinds = ({ db }: Context, kinds: LedgerRow['kind'][]): Promise<number> => db.countBy(LedgerEntity, { kind: In(kinds) });
+
+type BodyOf<K extends RecordRow['kind']> = Extract<RecordRow, { kind: K }>['body'];
+
+/** The newest fact of a kind of each person. */
+export const lastOfKindByPerson = async <K extends RecordRow['kind']>({ db }: Context, kind: K): Promise<Map<string, { at: number; body: BodyOf<K> }>> => {
+  const rows: { personId: string; at: Date; body: BodyOf<K> }[] = await db.query('SELECT DISTINCT ON (person_id) person_id AS "personId", at, body FROM ledger WHERE kind = $1 ORDER BY person_id, seq DESC', [kind]);
+  return new Map(rows.map(({ personId, at, body }): [string, { at: number; body: BodyOf<K> }] => [personId, { at: at.getTime(), body }]));
+};
+
 export const asRecord = ({ seq, factId, kind, at, recordedAt, homeId, homeName, person, body, previousHash, hash }: LedgerRow): RecordRow =>
   ({ seq: Number(seq), factId, kind, at: at.getTime(), recordedAt: recordedAt.getTime(), homeId, homeName, person, body, previousHash, hash }) as RecordRow;
 

@@ -8,6 +8,7 @@ import { within, type Context } from '../../context.ts';
 import { problems } from '../../http/problems.ts';
 import { batchesById } from '../bench/service.ts';
 import { homeById } from '../homes/service.ts';
+import { theBook } from '../keepApart/book.ts';
 import { personNames, type Person } from '../people/service.ts';
 import { newestVersion, versionById } from '../protocols/service.ts';
 import { append, factById, factsOfRounds, type LedgerRow, type NewFact } from '../records/service.ts';
@@ -73,8 +74,8 @@ export const startRound = async (context: Context, { id, homeId }: { id: string;
 
 export const roundById = async (context: Context, id: string, person: Person): Promise<Round> => {
   const row = mine(await context.db.getRepository(RoundEntity).findOneBy({ id }), person);
-  const [head, version, facts] = await Promise.all([asRow(context, row), versionById(context, row.versionId), factsOfRounds(context, [id])]);
-  return { ...head, version, events: eventsOf(facts) };
+  const [head, version, facts, home] = await Promise.all([asRow(context, row), versionById(context, row.versionId), factsOfRounds(context, [id]), homeById(context, row.homeId)]);
+  return { ...head, version, clientKeeps: home?.clientKeeps ?? [], events: eventsOf(facts) };
 };
 
 /** The bottles a judgement needs: those already on the surface and the one in hand. */
@@ -134,7 +135,7 @@ export const addEvent = async (context: Context, roundId: string, event: NewRoun
     const earlier = eventsOf(await factsOfRounds(inside, [roundId])).filter((one) => one.surfaceId === event.surfaceId);
     const { judged, codes } = await batchesFor(inside, [...earlier, event]);
     const treatment = treatmentOf(place.surface);
-    const found = judgeEvent(event, treatment, foldClock(earlier, treatment), judged);
+    const found = judgeEvent(event, treatment, foldClock(earlier, treatment), judged, { clientKeeps: home?.clientKeeps ?? [], book: await theBook(inside) });
     const onPhone: Reason[] = event.turnedBack ? [{ code: 'refused-on-the-phone', outcome: 'never', source: 'the phone' }] : [];
     const verdict = verdictOf([...found.reasons, ...timeReasons(event.at, round, now()), ...onPhone]);
     const batchCode = event.batchId === null ? null : (codes.get(event.batchId) ?? null);

@@ -3,6 +3,7 @@ import { activeFacts, bottleMaterials, judgeBottle, litres, parseVolume, type Bo
 import { toDataURL } from 'qrcode';
 import { useEffect, useState } from 'react';
 import { api, problemOf } from '../../app/api.ts';
+import { useBook } from '../../app/useBook.ts';
 import { useKeys } from '../../app/useKeys.ts';
 import { inMetric } from '../../ui/amounts.ts';
 import { aVolume, written } from '../../ui/checks.ts';
@@ -35,11 +36,12 @@ const Code = ({ code }: { code: string }) => {
 const Fill = ({ bottle }: { bottle: BottleRow }) => {
   const { data: batches = [] } = api.useBatchesQuery();
   const [fill, filling] = api.useFillBottleMutation();
+  const book = useBook();
   const [batchId, setBatchId] = useState<string | null>(null);
   const now = useNow(30_000);
   const good = batches.filter((batch) => batch.discardAfter > now && batch.status !== 'set-aside');
   const batch = good.find(({ id }) => id === batchId);
-  const verdict = batch && judgeBottle(bottle, batch);
+  const verdict = batch && judgeBottle(bottle, batch, book);
   const problem = filling.error ? problemOf(filling.error) : undefined;
   return (
     <section className="mt-4 max-w-[640px] border-t border-ink pt-3" aria-label="Fill it">

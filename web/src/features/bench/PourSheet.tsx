@@ -2,6 +2,7 @@ import { activeNames, nameOfBatch, percent, reasonInWords, strengthOf, type Batc
 import { activeFacts, dilute, disinfectingSpan, inMillilitres, isGeneric, judgeBatchTarget, parseStrength, parseVolume, shelfLife, usualStrength, type Purpose } from '@zymostat/core';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
+import { useBook } from '../../app/useBook.ts';
 import { useAppSelector } from '../../app/store.ts';
 import { aStrength, aVolume } from '../../ui/checks.ts';
 import { Choice, Segments } from '../../ui/Choice.tsx';
@@ -15,6 +16,7 @@ import { PourTable } from './PourTable.tsx';
 /** Stock, purpose, strength and amount in; what to pour and what it is out. */
 const PourForm = ({ stocks, from, onPoured }: { stocks: StockRow[]; from: PourFrom; onPoured: (batch: BatchRow) => void }) => {
   const { data: me } = api.useMeQuery();
+  const book = useBook();
   const units = useAppSelector((state) => state.units);
   const [stockId, setStockId] = useState(stocks.find((one) => one.active === from.active && Math.abs(one.strength - (from.stock ?? 0)) < 1e-6)?.id ?? stocks[0]!.id);
   const stock = stocks.find((one) => one.id === stockId) ?? stocks[0]!;
@@ -30,7 +32,7 @@ const PourForm = ({ stocks, from, onPoured }: { stocks: StockRow[]; from: PourFr
   const rules = me.company.houseRules;
   const strength = parseStrength(target, basis);
   const volume = parseVolume(amount);
-  const verdict = strength.ok ? judgeBatchTarget(stock, strength.value.value, purpose, rules, now) : undefined;
+  const verdict = strength.ok ? judgeBatchTarget(stock, strength.value.value, purpose, rules, now, book) : undefined;
   const possible = strength.ok && strength.value.value <= stock.strength;
   const pour = possible && volume.ok ? dilute(stock.active, stock.strength, strength.value.value, volume.value) : undefined;
   const keeping = pour && strength.ok ? shelfLife(family, strength.value.value, pour.water > 0) : undefined;

@@ -3,6 +3,7 @@ import { enforce } from '@zymostat/core';
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { api } from '../../app/api.ts';
+import { useBook } from '../../app/useBook.ts';
 import { useKeys } from '../../app/useKeys.ts';
 import { StandingNote, Verdict, Waiting, WentWrong } from '../../ui/parts.tsx';
 import { dayOf } from '../../ui/times.ts';
@@ -18,10 +19,11 @@ const HomeSheet = ({ homeId }: { homeId: string }) => {
   const { data: stock } = api.useStockQuery();
   const { data: me } = api.useMeQuery();
   const [editing, edit] = useState(false);
+  const book = useBook();
   const [now] = useState(Date.now);
   if (error) return <WentWrong error={error} />;
   if (!home || home.id !== homeId || !stock || !me) return <Waiting what="the home" />;
-  const objections = enforce(home, stock, me.company.houseRules, now);
+  const objections = enforce(home, stock, me.company.houseRules, now, book);
   const [newest] = home.versions;
   const surfaces = home.rooms.flatMap((room) => room.surfaces);
   const say = surfaces.length === 0 ? 'Not surveyed yet. Add its rooms and surfaces.'

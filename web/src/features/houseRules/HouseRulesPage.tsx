@@ -1,9 +1,11 @@
-import { flagWords, houseWords } from '@zymostat/contract';
+import { flagWords, houseWords, type Me } from '@zymostat/contract';
 import { houseQuestions, schools, type HouseQuestion, type HouseRules } from '@zymostat/core';
 import { Radio, RadioGroup } from '@headlessui/react';
-import { useState } from 'react';
+import { useState, type FormEvent } from 'react';
 import { Link } from 'react-router';
 import { api } from '../../app/api.ts';
+import { written } from '../../ui/checks.ts';
+import { TextField } from '../../ui/Field.tsx';
 import { StandingNote, Verdict, Waiting, WentWrong } from '../../ui/parts.tsx';
 
 type Schools = Record<string, { name: string; trades: string }>;
@@ -23,6 +25,25 @@ const Question = ({ question, rules, onChange }: { question: HouseQuestion; rule
   );
 };
 
+/** Whom to call: these stand in every first response, on labels and on the poster. */
+const Numbers = ({ company }: { company: Me['company'] }) => {
+  const [emergencyNumber, setEmergency] = useState(company.emergencyNumber);
+  const [poisonLine, setPoison] = useState(company.poisonLine);
+  const [save, { error, isSuccess, isLoading }] = api.useSetNumbersMutation();
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    if (!written(emergencyNumber) && !written(poisonLine)) void save({ emergencyNumber, poisonLine });
+  };
+  const same = emergencyNumber === company.emergencyNumber && poisonLine === company.poisonLine;
+  return (
+    <form onSubmit={submit} className="mb-4 border-b border-ink pb-4" noValidate>
+      <h2 className="mb-2">Whom to call</h2>
+      <div className="flex flex-wrap items-end gap-3"><TextField className="w-44" label="Emergency line" figure value={emergencyNumber} onChange={setEmergency} check={written} /><TextField className="w-44" label="Poison line" figure value={poisonLine} onChange={setPoison} check={written} /><button className="btn" disabled={same || isLoading}>Save the numbers</button>{isSuccess && same && <span className="small met-ink pb-2" role="status">Saved.</span>}</div>
+      <WentWrong error={error} />
+    </form>
+  );
+};
+
 /** Which school the company follows where practice differs; what a change makes untrue is shown before it is saved. */
 const HouseRulesPage = () => {
   const { data: me } = api.useMeQuery();
@@ -32,7 +53,7 @@ const HouseRulesPage = () => {
   const rules = chosen ?? stands;
   const changes = stands && rules ? houseQuestions.filter((question) => stands[question] !== rules[question]) : [];
   const effects = api.useRuleEffectsQuery(rules!, { skip: changes.length === 0 });
-  if (!stands || !rules) return <main className="px-6"><Waiting what="the house rules" /></main>;
+  if (!me || !stands || !rules) return <main className="px-6"><Waiting what="the house rules" /></main>;
   const flagged = effects.data?.reduce((sum, { flags }) => sum + flags.length, 0) ?? 0;
   const say = changes.length === 0 ? 'Which school do we follow where practice differs?' : !effects.data ? 'Looking through the approved protocols …' : flagged === 0 ? 'No approved protocol changes by this.' : `${flagged} approved ${flagged === 1 ? 'surface' : 'surfaces'} would have to be reviewed.`;
   const submit = async () => {
@@ -43,6 +64,7 @@ const HouseRulesPage = () => {
     <main className="leaves">
       <section className="leaf" aria-label="House rules">
         <div className="headline"><h1>House rules</h1></div>
+        <Numbers company={me.company} />
         {houseQuestions.map((question) => <Question key={question} question={question} rules={rules} onChange={(school) => setChosen({ ...rules, [question]: school } as HouseRules)} />)}
       </section>
       <section className="sheet" aria-label="What a change does">

@@ -1,15 +1,15 @@
-import { firstResponse } from '@zymostat/contract';
+import { firstResponse, type Harm } from '@zymostat/contract';
 import { api } from '../../app/api.ts';
 
-/** What to do when two have met, with the company's own numbers. */
-export const FirstResponse = ({ onIncident }: { onIncident: () => void }) => {
+/** What to do when two have met, by what comes of it, with the company's own numbers. */
+export const FirstResponse = ({ harm, onIncident }: { harm: Harm; onIncident: () => void }) => {
   const { data: me } = api.useMeQuery();
   if (!me) return null;
   const { emergencyNumber, poisonLine } = me.company;
   return (
     <section className="first mb-4">
       <div className="headline"><h2>If it has happened</h2><button className="btn btn--main" onClick={onIncident}>Record an incident</button></div>
-      <ol>{firstResponse(emergencyNumber, poisonLine).map((line, i) => <li key={line}><b>{i + 1}</b><span>{line}</span></li>)}</ol>
+      <ol>{firstResponse(emergencyNumber, poisonLine, harm).map((line, i) => <li key={line}><b>{i + 1}</b><span>{line}</span></li>)}</ol>
     </section>
   );
 };

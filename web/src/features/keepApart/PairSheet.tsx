@@ -1,56 +1,83 @@
-import { routeNames, routeWords, ruleWords } from '@zymostat/contract';
-import { chlorineBound, chlorineLimits, judgeCombination, millilitres, routes, severities, type Combination, type Route, type RuleId, type Severity as SeverityName } from '@zymostat/core';
+import { dayOf } from '../../ui/times.ts';
+import { harmOf, recordKindNames, remedyInWords, routeNames, routeWords, wordsOfRule, type Harm, type RecordRow } from '@zymostat/contract';
+import { judgeCombination, routes, worstOf, type Bite, type Book, type Combination, type Route, type RuleId, type Severity as SeverityName } from '@zymostat/core';
 import { Severity } from '../../ui/parts.tsx';
 import { FirstResponse } from './FirstResponse.tsx';
-import type { Pickable } from './KeepApart.tsx';
-
-const inSentence = (name: string) => name.replace(/ \(ours.*\)$/, '');
+import { GasBound } from './GasBound.tsx';
+import { shortName, type Pickable } from './pickables.ts';
 
 const say = (a: string, b: string, bottle: SeverityName, surface: SeverityName, worst: SeverityName): string => {
-  const pair = a === b ? `Two lots of ${a.toLowerCase()}` : `${a} and ${b.toLowerCase()}`;
+  const pair = a === b ? `Two lots of ${a.toLowerCase()}` : `${a} and ${b.charAt(0).toLowerCase()}${b.slice(1)}`;
   if (worst === 'fine') return `${pair} may meet. Nothing in the book speaks against it.`;
   if (bottle === 'never' && surface === 'never') return `${pair} must never meet, in a bottle or on a wet surface.`;
   if (bottle === 'never') return `${pair} must never share a bottle.`;
   if (surface === 'never') return `${pair} must never meet on a wet surface.`;
   if (bottle === 'spoils' || surface === 'spoils') return `${pair} spoil each other.`;
-  return `${pair}: take care where they are kept.`;
+  return worst === 'never' ? `${pair} must never be kept or poured away together.` : `${pair}: take care where they are kept.`;
 };
 
-/** One route: how bad, and what that means there. */
-const RouteLine = ({ route, combination: { severity } }: { route: Route; combination: Combination }) => (
+/** One route: how bad, and what lifts it there. */
+const RouteLine = ({ route, combination: { severity, bites } }: { route: Route; combination: Combination }) => (
   <li>
     <b>{routeNames[route]}</b>
     <span><Severity is={severity} /></span>
-    <span>{severity === 'fine' ? <span className="soft">{route === 'vessel' ? 'no rule against it; a bottle still holds one product only' : 'no rule against it'}</span> : routeWords[route]}</span>
+    <span>{severity === 'fine' ? <span className="soft">{route === 'vessel' ? 'no rule against it; a bottle still holds one product only' : 'no rule against it'}</span> : <>{routeWords[route]}. <span className="soft">{remedyInWords(bites[0]!.remedy)}</span></>}</span>
   </li>
 );
 
-/** Worked for a small spill in a small bathroom, so that people remember why. Source: stoichiometry; NIOSH (memory). */
-const Chlorine = () => {
-  const ppm = Math.round(chlorineBound(millilitres(50), 0.0525, 10));
-  return <p className="notice my-3"><b>Could reach <span className="fig">{ppm}</span> ppm of chlorine</b> in a 10 m³ bathroom from 50 ml of 5.25 % bleach with acid in excess: {(ppm / chlorineLimits.immediatelyDangerous).toFixed(1)} times what is immediately dangerous ({chlorineLimits.immediatelyDangerous} ppm). An upper bound, an estimate: all of it reacts and spreads.</p>;
+const harmOfBite = ({ rule }: Bite): Harm => harmOf[rule as RuleId] ?? 'unknown';
+
+/** What this pair has done here before. */
+const Before = ({ rows }: { rows: RecordRow[] }) => (
+  <section className="mt-4" aria-label="What has happened here before">
+    <h2>Here before</h2>
+    <ul className="list mt-1">{rows.map((row) => (row.kind === 'near-miss' || row.kind === 'incident') && <li key={row.seq} className="py-1.5"><span className="fig small soft mr-3">{dayOf(row.at)}</span><b className="font-semibold">{recordKindNames[row.kind]}</b> · {row.body.what} <span className="small soft">{row.homeName}</span></li>)}</ul>
+  </section>
+);
+
+/** Near misses and incidents that name both, by what was picked or by their groups. */
+export const isAbout = (row: RecordRow, a: Pickable, b: Pickable): boolean => {
+  if (row.kind !== 'near-miss' && row.kind !== 'incident') return false;
+  const { pair, products } = row.body;
+  const named = products.map(shortName);
+  if (named.length === 2 && named.includes(shortName(a.name)) && named.includes(shortName(b.name))) return true;
+  if (!pair) return false;
+  const [ga, gb] = [a.product.groups, b.product.groups];
+  return (ga.includes(pair.one) && gb.includes(pair.other)) || (ga.includes(pair.other) && gb.includes(pair.one));
 };
 
-/** One pair by every route: whether, what happens, what to do. */
-export const PairSheet = ({ a, b, urgent, onIncident }: { a: Pickable; b: Pickable; urgent: boolean; onIncident: () => void }) => {
-  const by = new Map(routes.map((route) => [route, judgeCombination(a.product, b.product, route)]));
-  const worst = severities[Math.max(...[...by.values()].map((one) => severities.indexOf(one.severity)))]!;
-  const rules = [...new Set([...by.values()].flatMap((one) => one.bites.map((bite) => bite.rule as RuleId)))];
+interface Props {
+  a: Pickable;
+  b: Pickable;
+  book: Book;
+  before: RecordRow[];
+  urgent: boolean;
+  onIncident: () => void;
+}
+
+/** One pair by every route: whether, what happens, how bad in a room, what to do, what it has done here. */
+export const PairSheet = ({ a, b, book, before, urgent, onIncident }: Props) => {
+  const by = new Map(routes.map((route) => [route, judgeCombination(a.product, b.product, route, {}, book)]));
+  const worst = worstOf([...by.values()].map(({ severity }) => severity));
+  const all = [...by.values()].flatMap(({ bites }) => bites);
+  const bites = all.filter((bite, i) => all.findIndex(({ rule }) => rule === bite.rule) === i);
+  const [first] = bites;
   return (
     <>
       {worst === 'never' && <p className="bar-never -mx-4 -mt-4 mb-3 px-4 md:-mx-6 md:px-6">Never <span>Nobody can override this.</span></p>}
-      <p className="verdict__say" role="status">{say(inSentence(a.name), inSentence(b.name), by.get('vessel')!.severity, by.get('surface')!.severity, worst)}</p>
-      <p className="two-products"><i className="fill h-3.5 w-10" data-family={a.family} />{inSentence(a.name)} <b>meets</b> <i className="fill h-3.5 w-10" data-family={b.family} />{inSentence(b.name)}</p>
-      {rules[0] && <p className="mb-2">{ruleWords[rules[0]].happens} <span className="small soft">{by.get(routes.find((route) => by.get(route)!.bites.length > 0)!)!.bites[0]!.source}</span></p>}
+      <p className="verdict__say" role="status">{say(shortName(a.name), shortName(b.name), by.get('vessel')!.severity, by.get('surface')!.severity, worst)}</p>
+      <p className="two-products"><i className="fill h-3.5 w-10" data-family={a.family} />{shortName(a.name)} <b>meets</b> <i className="fill h-3.5 w-10" data-family={b.family} />{shortName(b.name)}</p>
+      {first && <p className="mb-2">{wordsOfRule(first.rule, first.says).happens} <span className="small soft">{first.source}</span></p>}
       <ul className="routes">{routes.map((route) => <RouteLine key={route} route={route} combination={by.get(route)!} />)}</ul>
-      {rules.includes('chlorine') && <Chlorine />}
-      {rules.length > 0 && (
+      {a.content && b.content && <GasBound a={a.content} b={b.content} />}
+      {bites.length > 0 && (
         <section className="mt-4">
           <h2>What to do</h2>
-          <ul className="mt-1 grid gap-1">{rules.map((rule, i) => <li key={rule}>{i > 0 && `${ruleWords[rule].happens} `}{ruleWords[rule].remedy}{ruleWords[rule].reaction && <span className="fig small soft block">{ruleWords[rule].reaction}</span>}</li>)}</ul>
+          <ul className="mt-1 grid gap-1">{bites.map(({ rule, says }, i) => { const words = wordsOfRule(rule, says); return <li key={rule}>{i > 0 && `${words.happens} `}{words.remedy}{words.reaction && <span className="fig small soft block">{words.reaction}</span>}</li>; })}</ul>
         </section>
       )}
-      {!urgent && <FirstResponse onIncident={onIncident} />}
+      {before.length > 0 && <Before rows={before} />}
+      {!urgent && <FirstResponse harm={first ? harmOfBite(first) : 'gas'} onIncident={onIncident} />}
     </>
   );
 };

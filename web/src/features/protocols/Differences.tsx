@@ -2,6 +2,7 @@ import { activeNames, duration, goalNames, strengthShort, type HomeDetail, type 
 import { buildProtocol, diffVersions, type HouseRules, type TreatedSurface } from '@zymostat/core';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
+import { useBook } from '../../app/useBook.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { Waiting } from '../../ui/parts.tsx';
 import { dateOf } from '../../ui/times.ts';
@@ -14,12 +15,14 @@ const saysOf = (surface: TreatedSurface | undefined): string => {
   if (!surface) return 'not there';
   const { treatment, goal, accepted } = surface;
   const how = treatment ? `${strengthShort(treatment.active, treatment.strength)} ${activeNames[treatment.active]}${treatment.seconds > 0 ? `, ${duration(treatment.seconds)}` : ''}` : 'detergent';
-  return `${goalNames[goal]}: ${how}${surface.steps.includes('rinse') ? ', rinsed' : ''}${accepted ? `. Accepted: ${accepted}` : ''}`;
+  const first = surface.steps.includes('take-out') ? 'Tablet out, flushed twice. ' : '';
+  return `${first}${goalNames[goal]}: ${how}${surface.steps.includes('rinse') ? ', rinsed' : ''}${accepted ? `. Accepted: ${accepted}` : ''}`;
 };
 
 /** How two versions of a protocol differ, or a version and what is set now: by what a person would do differently. */
 export const Differences = ({ home, stocks, rules, now }: { home: HomeDetail; stocks: StockRow[]; rules: HouseRules; now: number }) => {
   const [open, setOpen] = useState(false);
+  const book = useBook();
   const [newest, before] = home.versions;
   const [fromId, setFrom] = useState<string>();
   const [toId, setTo] = useState<string>(DRAFT);
@@ -28,7 +31,7 @@ export const Differences = ({ home, stocks, rules, now }: { home: HomeDetail; st
   const earlier = api.useVersionQuery(from, { skip: !open || from === '' });
   const later = api.useVersionQuery(to, { skip: !open || to === DRAFT });
   if (!newest || (!before && !home.changedSinceApproval)) return null;
-  const next = to === DRAFT ? buildProtocol(home, stocks, rules, now) : later.data?.protocol.rooms;
+  const next = to === DRAFT ? buildProtocol(home, stocks, rules, now, book) : later.data?.protocol.rooms;
   const differences = earlier.data && next ? diffVersions(earlier.data.protocol.rooms, next) : undefined;
   const names = home.versions.map(({ id, number, approvedAt }) => ({ value: id, name: `Version ${number}, ${dateOf(approvedAt)}` }));
   return (

@@ -2,15 +2,17 @@ import { fillWords, goalNames, strengthShort, type HomeDetail, type StockRow } f
 import { activeFacts, fillRest, isUnset, type HouseRules } from '@zymostat/core';
 import { useMemo, useState } from 'react';
 import { api } from '../../app/api.ts';
+import { useBook } from '../../app/useBook.ts';
 import { WentWrong } from '../../ui/parts.tsx';
 import { Window } from '../../ui/Window.tsx';
 
 /** Proposes a setting for everything that nobody has set, and says why; a person takes it, and nothing is approved by that. */
 export const FillRest = ({ home, stocks, rules, now }: { home: HomeDetail; stocks: StockRow[]; rules: HouseRules; now: number }) => {
   const [open, setOpen] = useState(false);
+  const book = useBook();
   const [setMany, saving] = api.useSetManyMutation();
   const unset = home.rooms.flatMap((room) => room.surfaces.filter(isUnset));
-  const proposed = useMemo(() => (open ? fillRest(home, stocks, rules, now) : []), [open, home, stocks, rules, now]);
+  const proposed = useMemo(() => (open ? fillRest(home, stocks, rules, now, book) : []), [open, home, stocks, rules, now, book]);
   const rows = home.rooms.flatMap((room) => room.surfaces.flatMap((surface) => {
     const one = proposed.find(({ surfaceId }) => surfaceId === surface.id);
     return one ? [{ ...one, room, surface, stock: stocks.find(({ id }) => id === one.setting.use?.stockId) }] : [];
@@ -34,7 +36,7 @@ export const FillRest = ({ home, stocks, rules, now }: { home: HomeDetail; stock
                 <tr key={surfaceId}>
                   <td>{surface.name} <span className="soft">{room.name}</span></td><td>{goalNames[setting.goal]}</td>
                   <td>{stock ? <span className="flex items-center gap-2"><i className="stub stub--row fill" data-family={activeFacts[stock.active].family} />{stock.name}, {strengthShort(stock.active, setting.use!.strength)}</span> : <span className="flex items-center gap-2"><i className="stub stub--row" data-family="soap" />detergent</span>}</td>
-                  <td className="soft">{fillWords[because]}</td>
+                  <td className="soft">{fillWords[because]}{setting.lifts && ' The client’s tablet is taken out first.'}</td>
                 </tr>
               ))}
             </tbody>

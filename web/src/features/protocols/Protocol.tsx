@@ -2,6 +2,7 @@ import { materialWords, strengthShort, type RoomRow, type SurfaceRow } from '@zy
 import { activeFacts, enforce, judgeSetting } from '@zymostat/core';
 import { useState } from 'react';
 import { api, problemOf } from '../../app/api.ts';
+import { useBook } from '../../app/useBook.ts';
 import { Descent } from '../../ui/Descent.tsx';
 import { Goal, StandingNote, Verdict, Waiting, WentWrong } from '../../ui/parts.tsx';
 import { dayOf } from '../../ui/times.ts';
@@ -19,12 +20,13 @@ export const Protocol = ({ home, openRoomId, chosenId, onOpen, onChoose }: Stand
   const { data: stocks } = api.useStockQuery();
   const { data: me } = api.useMeQuery();
   const [approve, approving] = api.useApproveMutation();
+  const book = useBook();
   const [now] = useState(Date.now);
   if (!stocks || !me) return <main className="px-6"><Waiting what="the stock" /></main>;
 
   const rules = me.company.houseRules;
-  const judged = (surface: SurfaceRow, room: RoomRow) => judgeSetting(surface, { room, home, rules, now }, stocks);
-  const objections = enforce(home, stocks, rules, now);
+  const judged = (surface: SurfaceRow, room: RoomRow) => judgeSetting(surface, { room, home, rules, now, book }, stocks);
+  const objections = enforce(home, stocks, rules, now, book);
   const objected = new Map(objections.map((objection) => [objection.surfaceId, objection.outcome]));
   const all = home.rooms.flatMap((room) => room.surfaces);
   const longest = Math.max(600, ...home.rooms.flatMap((room) => room.surfaces.map((surface) => judged(surface, room).seconds)));

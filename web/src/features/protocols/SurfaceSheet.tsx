@@ -2,6 +2,7 @@ import { againstNames, familyNames, materialWords, percent, touchedNames, type H
 import { activeFacts, assessSurface, bestOf, compareFamilies, families, isGeneric, materials, parseStrength, type Compared, type Family, type HouseRules, type Material, type Setting } from '@zymostat/core';
 import { lazy, Suspense, useState } from 'react';
 import { api } from '../../app/api.ts';
+import { useBook } from '../../app/useBook.ts';
 import { written } from '../../ui/checks.ts';
 import { Choice, Segments } from '../../ui/Choice.tsx';
 import { optionsOf, TextField } from '../../ui/Field.tsx';
@@ -35,7 +36,8 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
   const [save, saving] = api.useSetSurfaceMutation();
   const [typed, setTyped] = useState(() => typedFrom(setting, stocks));
   const [why, setWhy] = useState(setting.accepted ?? '');
-  const where = { surface, room, home, rules, now };
+  const book = useBook();
+  const where = { surface, room, home, rules, now, book };
   const set = (to: Partial<Setting>) => void save({ id: surface.id, homeId: home.id, body: { ...setting, ...to } });
 
   const asTyped = (one: Compared): Compared => {
@@ -57,6 +59,7 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
   const say = !proposal ? (setting.goal !== 'clean' ? 'Nothing on the shelf may do this. Clean it, or call for a registered product or a licensed trade.' : sayWashOnly(porous))
     : proposal.contact.outcome === 'never' ? `${familyNames[proposal.family]} is set, and it does not hold here.`
     : sayTreatment(setting.goal, proposal.stock.active, proposal.strength, proposal.contact);
+  const barred = surface.level === 'toilet' && !setting.lifts && compared.some(({ contact }) => contact.reasons.some(({ code }) => code === 'meets-in-bowl'));
   const careOpen = chosen?.contact.outcome === 'care' && !setting.accepted;
   return (
     <>
@@ -70,6 +73,8 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
         {setting.use && <button className="btn btn--quiet mb-1.5" onClick={() => set({ use: null, accepted: null })}>Take {chosen ? familyNames[chosen.family].toLowerCase() : 'it'} off again</button>}
       </div>
       <WentWrong error={saving.error} />
+      {barred && <div className="mb-4 border-y border-ink py-3"><p className="mb-2">{home.name} keeps a bleach tablet in this cistern: it doses the bowl at every flush, and nothing that it reacts with may go on here until it is out and the bowl flushed twice.</p><button className="btn" onClick={() => set({ lifts: true })}>Take the tablet out first: put it in the protocol</button></div>}
+      {setting.lifts && <p className="mb-4 border-y border-ink py-2"><b>First: take the tablet out, flush twice.</b> The cleaner confirms it before anything goes on. <button className="btn btn--quiet ml-3" onClick={() => set({ lifts: false })}>Leave this step out</button></p>}
       {chosen?.contact.outcome === 'care' && (
         <form className="mb-4 border-y border-ink py-3" onSubmit={(event) => { event.preventDefault(); if (!written(why)) set({ accepted: why.trim() }); }}>
           <p className="mb-2 flex items-center gap-3"><Severity is="care" /> {careOpen ? 'A competent person may decide this. The reason stays on the record.' : <span>Accepted: <b>{setting.accepted}</b></span>}</p>

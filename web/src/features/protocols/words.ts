@@ -10,8 +10,9 @@ export const countInWords = (n: number): string => `${figures[n] ?? n} ${n === 1
 export const sayTreatment = (goal: Goal, active: Active, strength: number, { seconds, reasons }: Contact): string => {
   const what = active === 'registered product' ? 'the registered product' : `${strengthShort(active, strength)} ${familyNames[activeFacts[active].family].toLowerCase()}`;
   const rinse = reasons.some((reason) => /rinse/.test(reason.code)) ? ', rinse' : '';
-  if (goal === 'clean') return `Wash it, go over it with ${what}, wipe${rinse}.`;
-  return `Wash it, keep it wet with ${what} for ${duration(seconds)}, wipe${rinse}.`;
+  const first = reasons.some(({ code }) => code === 'taken-out-first') ? 'Tablet out, flush twice. ' : '';
+  if (goal === 'clean') return `${first}Wash it, go over it with ${what}, wipe${rinse}.`;
+  return `${first}Wash it, keep it wet with ${what} for ${duration(seconds)}, wipe${rinse}.`;
 };
 
 export const sayWashOnly = (porous: boolean): string => (porous ? 'Clean it only: nothing disinfects a porous thing.' : 'Wash it with detergent, rinse, dry.');

@@ -1,7 +1,7 @@
 import type { HouseQuestion } from '@zymostat/core';
-import { activeNames, checkInWords, clock, eventNames, houseWords, percent, reasonInWords, strengthOf, type RecordRow } from '@zymostat/contract';
+import { activeNames, checkInWords, clock, eventNames, groupNames, groupOrAnything, houseWords, percent, reasonInWords, strengthOf, type RecordRow } from '@zymostat/contract';
 
-const refusedWhat = { protocol: 'a protocol', batch: 'a batch', 'round-event': 'in a round', bottle: 'a bottle' } as const;
+const refusedWhat = { protocol: 'a protocol', batch: 'a batch', 'round-event': 'in a round', bottle: 'a bottle', place: 'a shelf or caddy', survey: 'at a survey' } as const;
 
 /** A row of the ledger in one line and a note. */
 export const lineOf = (row: RecordRow): { what: string; note: string } => {
@@ -29,6 +29,13 @@ export const lineOf = (row: RecordRow): { what: string; note: string } => {
     }
     case 'refusal':
       return { what: `${refusedWhat[row.body.what]}: ${row.body.detail}`, note: row.body.reasons[0] ? reasonInWords(row.body.reasons[0]) : '' };
+    case 'follow-up':
+      return { what: row.body.text, note: `${row.body.owner}${row.body.due ? `, by ${row.body.due}` : ''}, ${row.body.closed ? 'closed' : 'open'}` };
+    case 'rule-added':
+    case 'rule-withdrawn':
+      return { what: `${groupNames[row.body.rule.one]} with ${groupOrAnything(groupNames, row.body.rule.other)}`, note: `edition ${row.body.edition} of the book` };
+    case 'book-read':
+      return { what: `edition ${row.body.edition}`, note: '' };
     case 'near-miss':
     case 'incident':
       return { what: row.body.what, note: row.body.place };

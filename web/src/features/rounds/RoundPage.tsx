@@ -3,6 +3,7 @@ import { outcomeOf, secondsBetween, type EventKind, type Verdict } from '@zymost
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { api } from '../../app/api.ts';
+import { useBook } from '../../app/useBook.ts';
 import { useAppDispatch, useAppSelector } from '../../app/store.ts';
 import { StandingNote, Waiting, WentWrong } from '../../ui/parts.tsx';
 import { useNow } from '../../ui/useNow.ts';
@@ -27,6 +28,7 @@ const nextWord = ({ surface, treatment, clock }: Stop, now: number) => {
   }
   if (clock.done) return outcomeOf(clock, treatment) === 'not-met' ? 'not met' : 'done';
   if (clock.stretches.length > 0) return clock.stretches.at(-1)!.ended === 'wiped' ? 'rinse' : 'dry, again';
+  if (treatment.flushes && !clock.lifted) return treatment.lifts ? 'tablet out, wash' : 'flush, wash';
   if (clock.washed) return 'apply';
   return surface.goal === 'clean' && !surface.treatment ? 'wash' : 'wash, apply';
 };
@@ -52,6 +54,7 @@ const RoundPage = () => {
   const refusedLater = useAppSelector((state) => state.outbox.refused);
   const unsent = useAppSelector((state) => state.outbox.waiting.length);
   const stops = useStops(round);
+  const book = useBook();
   const now = useNow(500);
   useEffect(() => void resume(), []);
   useAwake(stops.some(({ clock }) => clock.wetSince !== null));
@@ -74,7 +77,7 @@ const RoundPage = () => {
   const act = (kind: EventKind) => {
     ask(null);
     const batchId = kind === 'applied' || kind === 'rewet' ? hand : null;
-    const verdict = doAt(round.id, current, kind, batchId, batches);
+    const verdict = doAt(round.id, current, kind, batchId, batches, { clientKeeps: round.clientKeeps, book });
     if (verdict.outcome === 'never') setStopped({ verdict, stop: current, batchId });
     else go(current.surface.id);
   };

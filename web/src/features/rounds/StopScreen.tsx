@@ -1,5 +1,5 @@
-import { familyNames, reasonInWords, ruleWords, standingNote, strengthShort, type BatchRow } from '@zymostat/contract';
-import { activeFacts, type RuleId, type Verdict } from '@zymostat/core';
+import { familyNames, reasonInWords, standingNote, strengthShort, wordsOfRule, type BatchRow } from '@zymostat/contract';
+import { activeFacts, type Verdict } from '@zymostat/core';
 import { Link } from 'react-router';
 import type { Stop } from './useRound.ts';
 
@@ -20,7 +20,7 @@ export const StopScreen = ({ verdict, stop, batchId, rows, poisonLine, onBack }:
   const meeting = first?.code === 'must-not-meet';
   const on = rows.find((row) => row.id === first?.figures?.onBatch);
   const hand = rows.find((row) => row.id === batchId);
-  const rule = meeting ? ruleWords[first.figures!.rule as RuleId] : undefined;
+  const rule = meeting ? wordsOfRule(String(first.figures!.rule), first.figures) : undefined;
   return (
     <main className="phone">
       <header className="phone__top"><b>{stop.roomName}</b><span className="phone__saved">refused, and on record</span></header>

@@ -64,7 +64,8 @@ const NotWet = ({ stop, onDo, onNext }: Props) => {
   const outcome = outcomeOf(clock, treatment);
   const dry = last?.ended === 'found-dry' && !clock.done;
   const rinseNext = last?.ended === 'wiped' && !clock.done;
-  const step: { kind: EventKind; say: string; note: string } | null = !clock.washed ? { kind: 'washed', say: 'Washed and rinsed', note: 'soil spends the solution' }
+  const step: { kind: EventKind; say: string; note: string } | null = treatment.flushes && !clock.lifted ? (treatment.lifts ? { kind: 'lifted', say: 'Tablet out, flushed twice', note: 'gloves on; it goes into its own bag' } : { kind: 'lifted', say: 'Bowl flushed', note: 'nothing of it left' })
+    : !clock.washed ? { kind: 'washed', say: 'Washed and rinsed', note: 'soil spends the solution' }
     : rinseNext ? { kind: 'rinsed', say: 'Rinsed', note: surface.food ? 'with drinking water' : 'with clean water' }
     : clock.done ? null
     : { kind: 'applied', say: 'Applied', note: treatment.seconds > 0 ? `starts ${clockWords(treatment.seconds)}` : 'no wait, it only cleans' };

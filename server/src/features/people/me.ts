@@ -1,0 +1,10 @@
+import type { Me } from '@zymostat/contract';
+import type { Context } from '../../context.ts';
+import { editionOf, lastRead, ownRules } from '../keepApart/book.ts';
+import { theCompany, type Person } from './service.ts';
+
+/** Who is signed in, their company with its rules, and whether they have read the book as it stands. */
+export const meOf = async (context: Context, { id, name, role }: Person): Promise<Me> => {
+  const [{ name: companyName, emergencyNumber, poisonLine, houseRules }, own, edition, readEdition] = await Promise.all([theCompany(context), ownRules(context), editionOf(context), lastRead(context, id)]);
+  return { person: { id, name, role }, company: { name: companyName, emergencyNumber, poisonLine, houseRules, ownRules: own as Me['company']['ownRules'], edition }, readEdition };
+};

@@ -1,0 +1,10 @@
+import { bookWith, type Book, type CompanyRule } from '@zymostat/core';
+import { useMemo } from 'react';
+import { api } from './api.ts';
+
+/** The rules of what must not meet: those that hold everywhere, and the company's own. */
+export const useBook = (): Book => {
+  const { data: me } = api.useMeQuery();
+  const own = me?.company.ownRules;
+  return useMemo(() => bookWith((own ?? []) as CompanyRule[]), [own]);
+};

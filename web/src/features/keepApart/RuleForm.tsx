@@ -1,0 +1,46 @@
+import { groupNames, groupOrAnything, routeNames, severityNames } from '@zymostat/contract';
+import { groups, routes, type Group, type Route, type Severity } from '@zymostat/core';
+import { useState, type FormEvent } from 'react';
+import { api } from '../../app/api.ts';
+import { written } from '../../ui/checks.ts';
+import { Choice, Segments } from '../../ui/Choice.tsx';
+import { TextField, Tick } from '../../ui/Field.tsx';
+import { WentWrong } from '../../ui/parts.tsx';
+
+interface From { one: Group; other: Group; route: Route | null; happens: string }
+
+const strict = ['care', 'spoils', 'never'] as const satisfies Severity[];
+
+/** Adds a rule of the company's own. It makes things stricter; nobody can make the book milder. */
+export const RuleForm = ({ from, onDone }: { from?: From; onDone: () => void }) => {
+  const [one, setOne] = useState<Group>(from?.one ?? 'peroxide');
+  const [other, setOther] = useState<Group | 'anything'>(from?.other ?? 'detergent');
+  const [severity, setSeverity] = useState<(typeof strict)[number]>('never');
+  const [by, setBy] = useState<Route[]>(from?.route ? [from.route] : ['surface']);
+  const [happens, setHappens] = useState(from?.happens ?? '');
+  const [remedy, setRemedy] = useState('');
+  const [addRule, { error, isLoading }] = api.useAddRuleMutation();
+  const named = groups.map((group) => ({ value: group, name: groupNames[group] }));
+  const submit = async (event: FormEvent) => {
+    event.preventDefault();
+    if (written(happens) || written(remedy) || by.length === 0) return;
+    const result = await addRule({ one, other, by: Object.fromEntries(by.map((route) => [route, severity])), happens, remedy });
+    if (!result.error) onDone();
+  };
+  return (
+    <form onSubmit={submit} className="grid gap-4" noValidate>
+      <div className="grid grid-cols-2 gap-4">
+        <Choice label="This" value={one} onChange={setOne} options={named} />
+        <Choice label="With" value={other} onChange={setOther} options={[...named, { value: 'anything' as const, name: groupOrAnything(groupNames, 'anything') }]} />
+      </div>
+      <Segments label="How bad" value={severity} onChange={setSeverity} options={strict.map((value) => ({ value, name: severityNames[value].toLowerCase() }))} />
+      <fieldset><legend className="field__label">By which routes</legend><div className="ticks">{routes.map((route) => <Tick key={route} label={routeNames[route]} checked={by.includes(route)} onChange={(on) => setBy(on ? [...by, route] : by.filter((known) => known !== route))} />)}</div></fieldset>
+      {by.length === 0 && <p className="small">At least one route.</p>}
+      <TextField label="What happens" value={happens} onChange={setHappens} check={written} lines={2} />
+      <TextField label="What to do" value={remedy} onChange={setRemedy} check={written} lines={2} />
+      <WentWrong error={error} />
+      <button className="btn btn--main" disabled={isLoading}>Add it to the book</button>
+      <p className="small soft">It binds at once at the bench, in caddies, protocols and rounds, and everybody is asked to read the book again.</p>
+    </form>
+  );
+};

@@ -1,0 +1,41 @@
+import { useEffect, useRef, useState } from 'react';
+import { Window } from '../../ui/Window.tsx';
+
+interface Detector { detect: (source: HTMLVideoElement) => Promise<{ rawValue: string }[]> }
+declare const BarcodeDetector: new (options: { formats: string[] }) => Detector;
+
+const EVERY_MS = 250;
+
+/** Reads the code of a label by the phone's camera. */
+const Scan = ({ onCode, onClose }: { onCode: (code: string) => void; onClose: () => void }) => {
+  const video = useRef<HTMLVideoElement>(null);
+  const [trouble, setTrouble] = useState<string>();
+  useEffect(() => {
+    let stream: MediaStream | undefined;
+    let timer: ReturnType<typeof setInterval> | undefined;
+    let over = false;
+    const start = async () => {
+      const detector = new BarcodeDetector({ formats: ['qr_code'] });
+      stream = await navigator.mediaDevices.getUserMedia({ video: { facingMode: 'environment' } });
+      if (over) return stream.getTracks().forEach((track) => track.stop());
+      video.current!.srcObject = stream;
+      await video.current!.play();
+      timer = setInterval(() => {
+        void detector.detect(video.current!).then(([found]) => found && !over && onCode(found.rawValue)).catch(() => undefined);
+      }, EVERY_MS);
+    };
+    start().catch(() => setTrouble('The camera does not open. Type the code instead.'));
+    return () => {
+      over = true;
+      clearInterval(timer);
+      stream?.getTracks().forEach((track) => track.stop());
+    };
+  }, [onCode]);
+  return (
+    <Window open title="Hold the code before the camera" onClose={onClose}>
+      {trouble ? <p role="alert" className="notice">{trouble}</p> : <video ref={video} muted playsInline className="w-full bg-ink" />}
+      <p className="mt-4"><button className="btn" onClick={onClose}>Close</button></p>
+    </Window>
+  );
+};
+export default Scan;

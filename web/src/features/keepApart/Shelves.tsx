@@ -1,0 +1,116 @@
+import { groupNames, productNames, severityNames, wordsOfRule, type PlaceItem, type PlaceRow, type PlacedThing } from '@zymostat/contract';
+import { judgeSet, productIds, type Book, type Product, type ProductId } from '@zymostat/core';
+import { useState, type FormEvent } from 'react';
+import { api } from '../../app/api.ts';
+import { useBook } from '../../app/useBook.ts';
+import { written } from '../../ui/checks.ts';
+import { Choice, Segments } from '../../ui/Choice.tsx';
+import { TextField } from '../../ui/Field.tsx';
+import { Severity, StandingNote, WentWrong } from '../../ui/parts.tsx';
+import { Window } from '../../ui/Window.tsx';
+import { KeepApartHead } from './KeepApartHead.tsx';
+
+const asProduct = ({ groups, strength }: PlaceItem): Product => ({ groups, ...(groups.includes('peroxide') && strength !== null ? { strength } : {}) });
+const nameOf = ({ name, code }: PlaceItem) => (code ? `${name}, ${code}` : name);
+
+/** What could be put somewhere: our stock, bottles, and the kinds of things that have no code. */
+const useThings = (): { value: string; name: string }[] => {
+  const { data: stocks = [] } = api.useStockQuery();
+  const { data: bottles = [] } = api.useBottlesQuery();
+  return [
+    ...stocks.map(({ id, name, code }) => ({ value: `stock ${id}`, name: `${name}, ${code}` })),
+    ...bottles.map(({ id, code, heldSinceWash }) => ({ value: `bottle ${id}`, name: `Bottle ${code}, ${heldSinceWash ? heldSinceWash.batchCode : 'empty'}` })),
+    ...productIds.filter((id) => id !== 'water' && id !== 'urine' && id !== 'cistern-tablet').map((id) => ({ value: `kind ${id}`, name: productNames[id] })),
+  ];
+};
+
+const Conflicts = ({ place, book }: { place: PlaceRow; book: Book }) => {
+  const { conflicts, regrouped } = judgeSet(place.items.map(asProduct), place.kind, {}, book);
+  const [shown, show] = useState(false);
+  if (conflicts.length === 0) return place.items.length > 0 ? <p className="small soft mt-1">Nothing here speaks against the rest.</p> : null;
+  const [, ...away] = regrouped.groups;
+  const what = place.kind === 'caddy' ? 'caddy' : 'shelf';
+  return (
+    <>
+      <ul className="mt-2 grid gap-1">
+        {conflicts.map(({ a, b, combination }) => (
+          <li key={`${a} ${b}`} className="flex flex-wrap items-baseline gap-x-3"><Severity is={combination.severity} /><span className="min-w-0 flex-1">{nameOf(place.items[a]!)} and {nameOf(place.items[b]!)}: {wordsOfRule(combination.bites[0]!.rule, combination.bites[0]!.says).happens}</span></li>
+        ))}
+      </ul>
+      <p className="mt-2"><button className="btn btn--quiet" aria-expanded={shown} onClick={() => show(!shown)}>Regroup</button></p>
+      {shown && (
+        <p className="notice mt-1" role="status">
+          {away.map((group, i) => <span key={i}>{i > 0 && ' '}Put <b>{group.map((at) => nameOf(place.items[at]!)).join(', ')}</b> on another {what}{away.length > 1 ? ` (${i + 1})` : ''}.</span>)} That is the fewest {what === 'caddy' ? 'caddies' : 'shelves'}{regrouped.exact ? '' : ' found'}, and the most stays where it is.
+        </p>
+      )}
+    </>
+  );
+};
+
+const Place = ({ place, book, supervisor }: { place: PlaceRow; book: Book; supervisor: boolean }) => {
+  const things = useThings();
+  const [put, putting] = api.usePutThingMutation();
+  const [take, taking] = api.useTakeThingMutation();
+  const [remove, removing] = api.useRemovePlaceMutation();
+  const add = (value: string) => {
+    const [is, id] = value.split(' ') as [PlacedThing['is'], string];
+    void put({ id: place.id, body: is === 'kind' ? { is, id: id as ProductId } : { is, id } });
+  };
+  return (
+    <section className="stand" aria-label={place.name}>
+      <div className="headline"><h2>{place.name}{!place.name.toLowerCase().includes(place.kind) && <span className="soft font-normal"> {place.kind}</span>}</h2>{supervisor && place.items.length === 0 && <button className="btn btn--quiet" onClick={() => void remove(place.id)}>Take it out of use</button>}</div>
+      {place.items.length === 0 && <p className="soft">Empty.</p>}
+      <ul>{place.items.map((item) => <li key={item.id}><span>{nameOf(item)} <span className="small soft">{item.groups.map((group) => groupNames[group]).join(', ')}</span></span><button className="btn btn--quiet" onClick={() => void take(item.id)} aria-label={`Take ${nameOf(item)} out`}>Take out</button></li>)}</ul>
+      <Conflicts place={place} book={book} />
+      <Choice className="mt-3 max-w-96" label={`Put into ${place.name}`} value={null} onChange={(value: string | null) => value && add(value)} options={things} empty="choose what" />
+      <WentWrong error={putting.error ?? taking.error ?? removing.error} />
+    </section>
+  );
+};
+
+const NewPlace = ({ onDone }: { onDone: () => void }) => {
+  const [kind, setKind] = useState<PlaceRow['kind']>('caddy');
+  const [name, setName] = useState('');
+  const [addPlace, { error }] = api.useAddPlaceMutation();
+  const submit = async (event: FormEvent) => {
+    event.preventDefault();
+    if (written(name)) return;
+    const result = await addPlace({ kind, name: name.trim() });
+    if (!result.error) onDone();
+  };
+  return (
+    <form onSubmit={submit} className="grid gap-4" noValidate>
+      <Segments label="Kind" value={kind} onChange={setKind} options={[{ value: 'caddy', name: 'caddy' }, { value: 'shelf', name: 'shelf' }]} />
+      <TextField label="Name" value={name} onChange={setName} check={written} autoFocus />
+      <WentWrong error={error} />
+      <button className="btn btn--main">Add it</button>
+    </form>
+  );
+};
+
+/** What stands where, with what must not; and the smallest regrouping that parts it. */
+const Shelves = () => {
+  const { data: places = [], error } = api.usePlacesQuery();
+  const { data: me } = api.useMeQuery();
+  const book = useBook();
+  const [adding, add] = useState(false);
+  const supervisor = me?.person.role === 'supervisor';
+  const half = Math.ceil(places.length / 2);
+  const severities = places.map((place) => judgeSet(place.items.map(asProduct), place.kind, {}, book).severity);
+  const bad = severities.filter((severity) => severity !== 'fine').length;
+  const list = (part: PlaceRow[]) => part.map((place) => <Place key={place.id} place={place} book={book} supervisor={supervisor} />);
+  return (
+    <main className="leaves">
+      <section className="leaf" aria-label="Shelves and caddies">
+        <KeepApartHead title="Shelves and caddies" />
+        <WentWrong error={error} />
+        <p className="verdict__say mb-3" role="status">{places.length === 0 ? 'No shelf or caddy is written down yet.' : bad === 0 ? 'Everything stands well.' : `${bad} of ${places.length} ${bad === 1 ? 'holds' : 'hold'} what should be apart, at worst: ${severityNames[severities.includes('never') ? 'never' : severities.includes('spoils') ? 'spoils' : 'care'].toLowerCase()}.`}</p>
+        {supervisor && <p className="mb-3"><button className="btn" onClick={() => add(true)}>Add a shelf or caddy</button></p>}
+        {list(places.slice(0, half))}
+      </section>
+      <section className="sheet" aria-label="More of them">{list(places.slice(half))}<StandingNote /></section>
+      <Window open={adding} title="Add a shelf or caddy" onClose={() => add(false)}>{adding && <NewPlace onDone={() => add(false)} />}</Window>
+    </main>
+  );
+};
+export default Shelves;
