@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import {
-  airingMinutes, bookWith, cautiousRules, closedPressure, decayed, enforce, buildProtocol, gasEstimate, groups, judgeBowl, judgeBottle, judgeCombination, judgeSequence, judgeSet, litres, millilitres, peroxidePressure, productIds, products, regroup, remedyOf,
+  airingMinutes, bookWith, cautiousRules, closedPressure, decayed, enforce, buildProtocol, gasEstimate, groups, judgeBowl, judgeBottle, judgeCombination, judgeSequence, judgeSet, litres, millilitres, peroxidePressure, productIds, products, regroup, remedyOf, reviewOf,
   routes, rules, ruleIds, severities, visitMeetings,
   type Act, type CompanyRule, type Group, type Happening, type Home, type Product, type Route, type RuleId, type Severity, type Stock, type Surface, type Use,
 } from '../src/index.ts';
@@ -144,6 +144,13 @@ describe('a shelf, a caddy, a cupboard', () => {
     expect(regrouped.groups).toEqual([[0, 1, 3, 4], [2]]);
   });
 
+  test('where either could go, the bleach goes and not the vinegar', () => {
+    for (const ids of [['vinegar', 'chlorine-bleach'], ['chlorine-bleach', 'vinegar']] as const) {
+      const { groups: [stay] } = judgeSet(ids.map((id) => products[id]), 'shelf').regrouped;
+      expect(stay!.map((at) => ids[at])).toEqual(['vinegar']);
+    }
+  });
+
   test('adding a product never removes a conflict', () => {
     const set = fc.array(fc.constantFrom(...productIds), { maxLength: 12 });
     fc.assert(fc.property(set, fc.constantFrom(...productIds), fc.constantFrom(...routes), (ids, more, route) => {
@@ -248,6 +255,9 @@ describe('a client’s bleach tablet', () => {
     const both = { ...home(bowl(false), []), rooms: [{ ...home(bowl(false), []).rooms[0]!, surfaces: [one('Basin', 'c', 'disinfect'), one('Bath', 'v', 'clean')] }] };
     expect(visitMeetings(both, [...stocks, chlorine], rules).map(({ first, second, route }) => [first, second, route])).toContainEqual(['Basin', 'Bath', 'drain']);
     expect(enforce(both, [...stocks, chlorine], cautiousRules, 0).find(({ surfaceId, outcome }) => surfaceId === 'Bath' && outcome === 'never')?.reasons[0]).toMatchObject({ code: 'meets-in-visit', figures: { with: 'Basin', rule: 'chlorine' } });
+    // Approved before a rule forbade it, it is flagged.
+    const approved = buildProtocol(both, [...stocks, chlorine], cautiousRules, 0);
+    expect(reviewOf(approved, both, [...stocks, chlorine], cautiousRules, 0).map(({ surfaceId, why }) => [surfaceId, why])).toContainEqual(['Bath', 'never']);
   });
 });
 

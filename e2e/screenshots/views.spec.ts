@@ -86,7 +86,7 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await keepApart.getByRole('link', { name: 'Log' }).click();
   await page.waitForTimeout(600);
   await shoot(page, 'log');
-  await keepApart.getByRole('link', { name: 'The book' }).click();
+  await keepApart.getByRole('link', { name: 'Book' }).click();
   await page.getByRole('heading', { name: 'The book' }).waitFor();
   await shoot(page, 'the-book');
   await goTo(page, 'Records');

@@ -17,7 +17,7 @@ describe('the survey', () => {
     expect(body.situations).toEqual(['pets']);
     expect(body.rooms[0]).toMatchObject(bathroom);
     expect(body.rooms[0].surfaces.map((surface: { name: string }) => surface.name)).toEqual(['Basin', 'Mirror', 'Floor']);
-    expect(body.rooms[0].surfaces[0].setting).toEqual({ goal: 'clean', against: 'everyday', use: null, accepted: null });
+    expect(body.rooms[0].surfaces[0].setting).toEqual({ goal: 'clean', against: 'everyday', use: null, accepted: null, lifts: false });
   });
 
   test('changes and takes out what is there, and says when it is not', async () => {

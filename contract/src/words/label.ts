@@ -1,4 +1,4 @@
-import { activeFacts, classify, groups, isGeneric, judgeCombination, mixtureOf, nameOf, requiredContact, type Group, type HouseRules, type Pictogram, type SignalWord } from '@zymostat/core';
+import { activeFacts, classify, groups, isGeneric, judgeCombination, mixtureOf, nameOf, requiredContact, rules as reference, type Book, type Group, type HouseRules, type Pictogram, type SignalWord } from '@zymostat/core';
 import type { BatchFacts } from '../messages.ts';
 import { duration, strengthOf } from './figures.ts';
 import { precautionWords, statementWords } from './mixtures.ts';
@@ -25,9 +25,9 @@ export interface LabelWords {
 type LabelledBatch = Omit<BatchFacts, 'id' | 'stockId'>;
 
 /** Whatever must not share its bottle or its wet surface. */
-const neverWith = (own: Group): string =>
+const neverWith = (own: Group, book: Book): string =>
   groups
-    .filter((other) => other !== 'unknown' && (['vessel', 'surface'] as const).some((route) => judgeCombination({ groups: [own], strength: 0.03 }, { groups: [other] }, route).severity === 'never'))
+    .filter((other) => other !== 'unknown' && (['vessel', 'surface'] as const).some((route) => judgeCombination({ groups: [own], strength: 0.03 }, { groups: [other] }, route, {}, book).severity === 'never'))
     .map((group) => groupNames[group])
     .join(', ');
 
@@ -37,7 +37,7 @@ const productLabel = (batch: LabelledBatch, company: { name: string; poisonLine:
   neverWith: 'any other product', madeAt: batch.madeAt, madeBy: batch.madeBy, discardAfter: batch.discardAfter, emergency: `Emergency or swallowed: poison line ${company.poisonLine}.`,
 });
 
-export const labelWords = (batch: LabelledBatch, company: { name: string; poisonLine: string }, rules: HouseRules): LabelWords => {
+export const labelWords = (batch: LabelledBatch, company: { name: string; poisonLine: string }, rules: HouseRules, book: Book = reference): LabelWords => {
   const { active, strength, purpose } = batch;
   if (!isGeneric(active)) return productLabel(batch, company);
   const { signal, pictograms, statements, precautions } = classify(mixtureOf(active, strength, 1, 0));
@@ -48,7 +48,7 @@ export const labelWords = (batch: LabelledBatch, company: { name: string; poison
     ...(signal ? { signal } : {}), pictograms, statements: statements.map((code) => statementWords[code]!),
     // What is not classified still wants gloves, goggles when spraying, and air.
     precautions: statements.length > 0 ? precautions.map((code) => precautionWords[code]) : [precautionWords.P102, 'Wear gloves; goggles when spraying. Ventilate.'],
-    neverWith: neverWith(activeFacts[active].group), madeAt: batch.madeAt, madeBy: batch.madeBy, discardAfter: batch.discardAfter,
+    neverWith: neverWith(activeFacts[active].group, book), madeAt: batch.madeAt, madeBy: batch.madeBy, discardAfter: batch.discardAfter,
     emergency: `Emergency or swallowed: poison line ${company.poisonLine}.`,
   };
 };

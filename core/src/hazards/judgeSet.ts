@@ -19,14 +19,28 @@ export interface SetVerdict {
 
 const ranked: Record<Severity, number> = { never: 0, spoils: 1, care: 2, fine: 3 };
 
+/** By how many rules and routes something is never with others: where either could go, the bleach goes and not the vinegar. */
+const harmOf = ({ groups }: Product, book: Book): number =>
+  book.filter(({ one, other }) => groups.includes(one) || (other !== 'anything' && groups.includes(other))).reduce((sum, { by }) => sum + Object.values(by).filter((severity) => severity === 'never').length, 0);
+
 /** What stands, is carried or is kept together: every pair that must not, and the smallest regrouping that parts them. */
 export const judgeSet = (products: readonly Product[], route: Route, place: Circumstances = {}, book: Book = rules): SetVerdict => {
   const byRoute = book.filter((rule) => rule.by[route]);
-  const conflicts = products.flatMap((one, a) =>
-    products.slice(a + 1).flatMap((other, i): Conflict[] => {
-      const combination = judgeCombination(one, other, route, place, byRoute);
+  // Alike products are judged once: a shelf holds several of a kind.
+  const kinds = products.map(({ groups, strength }) => `${groups.join()} ${strength ?? ''}`);
+  const known = new Map<string, Combination>();
+  const judged = (a: number, b: number): Combination => {
+    const key = `${kinds[a]} ${kinds[b]}`;
+    const combination = known.get(key) ?? judgeCombination(products[a]!, products[b]!, route, place, byRoute);
+    known.set(key, combination);
+    return combination;
+  };
+  const conflicts = products.flatMap((_, a) =>
+    products.slice(a + 1).flatMap((__, i): Conflict[] => {
+      const combination = judged(a, a + 1 + i);
       return combination.severity === 'fine' ? [] : [{ a, b: a + 1 + i, combination }];
     }),
   ).sort((x, y) => ranked[x.combination.severity] - ranked[y.combination.severity]);
-  return { severity: worstOf(conflicts.map(({ combination }) => combination.severity)), conflicts, regrouped: regroup(products.length, conflicts.map(({ a, b }) => [a, b])) };
+  const weights = products.map((product) => harmOf(product, book));
+  return { severity: worstOf(conflicts.map(({ combination }) => combination.severity)), conflicts, regrouped: regroup(products.length, conflicts.map(({ a, b }) => [a, b]), weights) };
 };

@@ -66,7 +66,7 @@ const colour = (all: number, near: readonly number[], most: number): number[] | 
 };
 
 /** Of one part, the most that can stay together while the rest goes into `most` further groups: the stay first. */
-const stayPart = (part: number, near: readonly number[], most: number): number[] => {
+const stayPart = (part: number, near: readonly number[], most: number, weights: readonly number[]): number[] => {
   let best: number[] | null = null;
   const grow = (stay: number, open: number) => {
     if (best && bits(stay) + bits(open) <= bits(best[0]!)) return;
@@ -75,7 +75,7 @@ const stayPart = (part: number, near: readonly number[], most: number): number[]
       if (rest) best = [stay, ...rest];
       return;
     }
-    const v = members(open).reduce((a, b) => (bits(near[b]! & open) > bits(near[a]! & open) ? b : a));
+    const v = members(open).reduce((a, b) => (bits(near[b]! & open) - bits(near[a]! & open) || weights[b]! - weights[a]!) > 0 ? b : a);
     // Without a conflict left all of them may stay.
     if ((near[v]! & open) === 0) return grow(stay | open, 0);
     grow(stay, open & ~(1 << v));
@@ -99,9 +99,10 @@ const greedy = (count: number, conflicts: (a: number, b: number) => boolean): nu
 
 /**
  * The fewest groups without a conflict inside, and among those the one in which the most stay together in the first:
- * graph colouring, exact for up to 25 things. `pairs` are the conflicting ones.
+ * graph colouring, exact for up to 25 things. `pairs` are the conflicting ones; where two would do, the one of more
+ * `weight` goes.
  */
-export const regroup = (count: number, pairs: readonly (readonly [number, number])[]): Grouping => {
+export const regroup = (count: number, pairs: readonly (readonly [number, number])[], weights: readonly number[] = new Array<number>(count).fill(0)): Grouping => {
   if (count === 0) return { groups: [], exact: true };
   if (count > EXACT_UP_TO) {
     const known = new Set(pairs.flatMap(([a, b]) => [`${a} ${b}`, `${b} ${a}`]));
@@ -115,6 +116,6 @@ export const regroup = (count: number, pairs: readonly (readonly [number, number
   const all = 2 ** count - 1;
   let most = 1;
   while (!colour(all, near, most)) most += 1;
-  return { groups: merged(partsOf(all, near).map((part) => stayPart(part, near, most - 1))).map(members), exact: true };
+  return { groups: merged(partsOf(all, near).map((part) => stayPart(part, near, most - 1, weights))).map(members), exact: true };
 };
 

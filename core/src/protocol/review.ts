@@ -1,8 +1,8 @@
 import type { HouseRules } from '../reference/houseRules.ts';
-import type { Book } from '../reference/neverCombine.ts';
+import { rules as reference, type Book } from '../reference/neverCombine.ts';
 import type { Reason } from '../verdict.ts';
 import type { TreatedRoom, TreatedSurface } from './buildProtocol.ts';
-import { judgeSetting } from './enforce.ts';
+import { judgeSetting, meetingObjections } from './enforce.ts';
 import type { Home, Stock } from './home.ts';
 
 export type FlagWhy = 'never' | 'care' | 'longer' | 'shorter' | 'gone';
@@ -34,6 +34,25 @@ const flagOf = (treated: TreatedSurface, roomName: string, home: Home, stocks: r
   return seconds === treatment.seconds ? undefined : flag(seconds > treatment.seconds ? 'longer' : 'shorter');
 };
 
-/** What a change of survey, stock or house rules has made untrue of an approved protocol. Nothing is changed by it. */
-export const reviewOf = (approved: readonly TreatedRoom[], home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, book?: Book): Flag[] =>
-  approved.flatMap((room) => room.surfaces.flatMap((treated) => flagOf(treated, room.name, home, stocks, rules, now, book) ?? []));
+/** The home as it was approved: each surface that is still there, set as it was then. */
+const asApproved = (approved: readonly TreatedRoom[], home: Home): Home => {
+  const treated = new Map(approved.flatMap((room) => room.surfaces.map((surface) => [surface.id, surface])));
+  const settingOf = ({ goal, against, accepted, treatment }: TreatedSurface) => ({ goal, against, accepted, use: treatment && { stockId: treatment.stockId, strength: treatment.strength } });
+  return { ...home, rooms: home.rooms.map((room) => ({ ...room, surfaces: room.surfaces.flatMap((surface) => { const was = treated.get(surface.id); return was ? [{ ...surface, setting: settingOf(was) }] : []; }) })) };
+};
+
+/**
+ * What a change of survey, stock, house rules or the book has made untrue of an approved protocol, surface by surface and
+ * in the course of the visit. Nothing is changed by it.
+ */
+export const reviewOf = (approved: readonly TreatedRoom[], home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, book: Book = reference): Flag[] => {
+  const flags = approved.flatMap((room) => room.surfaces.flatMap((treated) => flagOf(treated, room.name, home, stocks, rules, now, book) ?? []));
+  const meeting = meetingObjections(asApproved(approved, home), stocks, book).flatMap(({ surfaceId, outcome, reasons }): Flag[] => {
+    const room = approved.find(({ surfaces }) => surfaces.some(({ id }) => id === surfaceId))!;
+    const { name, treatment } = room.surfaces.find(({ id }) => id === surfaceId)!;
+    const seconds = treatment?.seconds ?? 0;
+    return [{ surfaceId, surfaceName: name, roomName: room.name, why: outcome === 'never' ? 'never' : 'care', approved: seconds, now: seconds, reasons }];
+  });
+  const once = meeting.filter(({ surfaceId }, i) => flags.every((flag) => flag.surfaceId !== surfaceId) && meeting.findIndex((other) => other.surfaceId === surfaceId) === i);
+  return [...flags, ...once];
+};

@@ -27,7 +27,7 @@ const Person = ({ me }: { me: Me }) => {
   return (
     <>
       <button popoverTarget="person" className="small cursor-pointer whitespace-nowrap min-h-11 md:min-h-8 text-left">
-        <b className="font-semibold">{me.person.name}</b> <span className="soft">{me.company.name}</span>
+        <b className="font-semibold">{me.person.name}</b> <span className="soft max-md:hidden">{me.company.name}</span>
       </button>
       {/* The browser's own popover: it closes at Escape and at a press beside it, and gives the focus back. */}
       <div id="person" popover="auto" className="options options--person" onClick={(event) => event.currentTarget.hidePopover()}>

@@ -4,6 +4,7 @@ import * as v from 'valibot';
 import type { Context } from '../../context.ts';
 import { mayCall, read } from '../../http/serve.ts';
 import { batchById } from '../bench/service.ts';
+import { theBook } from '../keepApart/book.ts';
 import { theCompany } from '../people/service.ts';
 import { labelPdf } from './labelPdf.ts';
 
@@ -19,8 +20,8 @@ export const labelRoutes = (router: Router, context: Context): void => {
     await mayCall(context, 'person', request);
     const { id } = read(v.strictObject({ id: v.pipe(v.string(), v.uuid('An id is a UUID.')) }), request.params, 'path');
     const { size, copies } = read(asked, request.query, 'query');
-    const [batch, company] = await Promise.all([batchById(context, id), theCompany(context)]);
-    const pdf = await labelPdf(labelWords(batch, company, company.houseRules), size, copies);
+    const [batch, company, book] = await Promise.all([batchById(context, id), theCompany(context), theBook(context)]);
+    const pdf = await labelPdf(labelWords(batch, company, company.houseRules, book), size, copies);
     response.type('application/pdf').set('Content-Disposition', `inline; filename="${batch.code}.pdf"`).send(pdf);
   });
 };

@@ -1,5 +1,6 @@
 import { labelWords, pictogramNames, pictogramSvg, type BatchFacts, type LabelWords } from '@zymostat/contract';
 import { api } from '../../app/api.ts';
+import { useBook } from '../../app/useBook.ts';
 import { dateOf } from '../../ui/times.ts';
 
 /** A label as it will be printed. */
@@ -24,6 +25,7 @@ export const Label = ({ label }: { label: Omit<LabelWords, 'madeAt' | 'discardAf
 /** The label of a batch, and the way to its PDF in two sizes. */
 export const LabelPreview = ({ batch }: { batch: BatchFacts }) => {
   const { data: me } = api.useMeQuery();
+  const book = useBook();
   if (!me) return null;
   const href = (size: string, copies: number) => `/api/batches/${batch.id}/label.pdf?size=${size}&copies=${copies}`;
   return (
@@ -35,7 +37,7 @@ export const LabelPreview = ({ batch }: { batch: BatchFacts }) => {
           <a className="btn btn--quiet" href={href('A6', 4)} target="_blank" rel="noreferrer">Print 4 of A6</a>
         </p>
       </div>
-      <div className="max-w-[340px]"><Label label={labelWords(batch, me.company, me.company.houseRules)} /></div>
+      <div className="max-w-[340px]"><Label label={labelWords(batch, me.company, me.company.houseRules, book)} /></div>
     </section>
   );
 };

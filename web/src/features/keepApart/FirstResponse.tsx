@@ -9,6 +9,7 @@ export const FirstResponse = ({ harm, onIncident }: { harm: Harm; onIncident: ()
   return (
     <section className="first mb-4">
       <div className="headline"><h2>If it has happened</h2><button className="btn btn--main" onClick={onIncident}>Record an incident</button></div>
+      {harm !== 'spoilt' && <p className="mb-2 flex flex-wrap gap-3"><a className="btn" href={`tel:${emergencyNumber}`}>Emergency line {emergencyNumber}</a><a className="btn" href={`tel:${poisonLine}`}>Poison line {poisonLine}</a></p>}
       <ol>{firstResponse(emergencyNumber, poisonLine, harm).map((line, i) => <li key={line}><b>{i + 1}</b><span>{line}</span></li>)}</ol>
     </section>
   );

@@ -1,5 +1,5 @@
 import { componentWords } from '@zymostat/contract';
-import { airChanges, closedPressure, decayed, gasEstimate, millilitres, type ActiveContent } from '@zymostat/core';
+import { airChanges, closedPressure, decayed, gasEstimate, millilitres, peroxidePressure, type ActiveContent } from '@zymostat/core';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import type { Line } from '../../ui/LineChart.tsx';
 import { Slider } from '../../ui/Slider.tsx';
@@ -47,3 +47,8 @@ export const GasBound = ({ a, b }: { a: ActiveContent; b: ActiveContent }) => {
     </section>
   );
 };
+
+/** What breaks down in a capped bottle, as a pressure: half full, and all of it gone to oxygen. */
+export const BottlePressure = ({ of }: { of: ActiveContent }) => (
+  <p className="mt-3"><b>Could reach about <span className="fig">{figure(peroxidePressure({ content: of, volume: HEADSPACE }, HEADSPACE))} atm</span></b> above ambient in a capped bottle, half full <span className="soft">(upper bound, estimate: all of it breaks down to oxygen; stoichiometry)</span>. It bursts.</p>
+);

@@ -1,29 +1,29 @@
 import { routeNames } from '@zymostat/contract';
-import { routes, type Route } from '@zymostat/core';
-import { useCallback, useDeferredValue, useState } from 'react';
+import { routes } from '@zymostat/core';
+import { useCallback, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { api } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
 import { useKeys } from '../../app/useKeys.ts';
-import { Choice } from '../../ui/Choice.tsx';
+import { Segments } from '../../ui/Choice.tsx';
 import { Severity, StandingNote } from '../../ui/parts.tsx';
 import { Window } from '../../ui/Window.tsx';
 import { FirstResponse } from './FirstResponse.tsx';
 import { KeepApartHead } from './KeepApartHead.tsx';
-import { Matrix } from './Matrix.tsx';
+import { Matrix, type AskedRoute } from './Matrix.tsx';
 import { MishapForm } from './MishapForm.tsx';
 import { isAbout, PairSheet } from './PairSheet.tsx';
 import { usePickables } from './pickables.ts';
 
-const byRoute: { value: Route | 'any'; name: string }[] = [{ value: 'any', name: 'any, the worst' }, ...routes.map((route) => ({ value: route, name: routeNames[route].toLowerCase() }))];
+const byRoute: { value: AskedRoute; name: string }[] = [{ value: 'any', name: 'any' }, ...routes.map((route) => ({ value: route, name: routeNames[route].toLowerCase() }))];
 
 /** The matrix of what must not meet, and the pair that is chosen in it. */
 const KeepApart = () => {
   const { data: mishaps = [] } = api.useMishapsQuery();
-  const { lines, find } = usePickables();
+  const { lines, find, ready } = usePickables();
   const book = useBook();
   const [search, setSearch] = useSearchParams();
-  const [route, setRoute] = useState<Route | 'any'>('any');
+  const [route, setRoute] = useState<AskedRoute>('any');
   const [writing, write] = useState<'near-miss' | 'incident' | null>(null);
   // Somebody who arrives in trouble sees what to do first.
   const urgent = search.has('happened');
@@ -33,15 +33,13 @@ const KeepApart = () => {
   const a = named(search.get('a')) ?? lines.find(({ product }) => product.groups[0] === 'hypochlorite')!;
   const b = named(search.get('b')) ?? lines.find(({ product }) => product.groups[0] === 'acid')!;
   const pick = useCallback((one: string, other: string) => setSearch({ a: one, b: other }, { replace: true }), [setSearch]);
-  // The matrix follows when there is time: choosing must not wait for it.
-  const shownRoute = useDeferredValue(route);
   return (
     <main className="leaves">
       <section className="leaf" aria-label="Keep apart">
         <KeepApartHead><p className="legend"><Severity is="never" /><Severity is="spoils" /><Severity is="care" /><span className="legend__fine"><i />may meet</span></p></KeepApartHead>
         {urgent && <FirstResponse harm="gas" onIncident={() => write('incident')} />}
-        <Choice className="mb-2 max-w-56" label="By which route" value={route} onChange={setRoute} options={byRoute} />
-        <Matrix lines={lines} book={book} route={shownRoute} a={a.key} b={b.key} onPick={pick} />
+        <div className="mb-3"><Segments label="By which route" value={route} onChange={setRoute} options={byRoute} /></div>
+        {ready && <Matrix lines={lines} book={book} route={route} a={a.key} b={b.key} onPick={pick} />}
         <p className="small soft mt-2">Ours in bold. Arrow keys walk the pairs.</p>
         <p className="mt-3"><button className="btn" onClick={() => write('near-miss')}>Write down a near miss <span className="key">n</span></button></p>
       </section>

@@ -1,12 +1,21 @@
 import { routeNames, severityNames } from '@zymostat/contract';
 import { judgeCombination, routes, worstOf, type Book, type Route, type Severity } from '@zymostat/core';
-import { memo, useMemo, useRef, type KeyboardEvent } from 'react';
+import { memo, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import type { Pickable } from './pickables.ts';
+
+export type AskedRoute = Route | 'any';
+
+/** One product against those above it, by one route or the worst of all. */
+const severitiesOf = (lines: readonly Pickable[], row: number, route: AskedRoute, book: Book): Severity[] => {
+  const asked = route === 'any' ? routes : [route];
+  return lines.slice(0, row).map((other) => worstOf(asked.map((by) => judgeCombination(lines[row]!.product, other.product, by, {}, book).severity)));
+};
 
 interface RowProps {
   lines: readonly Pickable[];
   row: number;
-  severities: readonly Severity[];
+  route: AskedRoute;
+  book: Book;
   /** The chosen column in this row, and the one that the keyboard reaches. */
   chosen: number;
   reachable: number;
@@ -14,20 +23,44 @@ interface RowProps {
   onPick: (row: number, column: number) => void;
 }
 
-/** One product against those above it. Drawn anew only where something in it changes. */
-const Row = memo(({ lines, row, severities, chosen, reachable, picked, onPick }: RowProps) => (
-  <div role="row" className="triangle__row">
-    {severities.map((severity, column) => (
-      <button key={column} role="gridcell" className={`pair pair--${severity}`} tabIndex={column === reachable ? 0 : -1} aria-selected={column === chosen} data-cell={`${row} ${column}`} aria-label={`${lines[row]!.name} with ${lines[column]!.name}: ${severityNames[severity]}`} onClick={() => onPick(row, column)}><i /></button>
-    ))}
-    <span role="rowheader" className={`triangle__name ${picked ? 'triangle__name--pick' : ''} ${lines[row]!.own ? 'triangle__name--own' : ''}`}>{lines[row]!.name}</span>
-  </div>
-));
+/** Drawn anew only where something in it changes. */
+const Row = memo(({ lines, row, route, book, chosen, reachable, picked, onPick }: RowProps) => {
+  const severities = useMemo(() => severitiesOf(lines, row, route, book), [lines, row, route, book]);
+  return (
+    <div role="row" className="triangle__row">
+      {severities.map((severity, column) => (
+        <button key={column} role="gridcell" className={`pair pair--${severity}`} tabIndex={column === reachable ? 0 : -1} aria-selected={column === chosen} data-cell={`${row} ${column}`} aria-label={`${lines[row]!.name} with ${lines[column]!.name}: ${severityNames[severity]}`} onClick={() => onPick(row, column)}><i /></button>
+      ))}
+      <span role="rowheader" className={`triangle__name ${picked ? 'triangle__name--pick' : ''} ${lines[row]!.own ? 'triangle__name--own' : ''}`}>{lines[row]!.name}</span>
+    </div>
+  );
+});
+
+const CELLS_AT_ONCE = 120;
+
+/** So many more rows that a turn draws no more cells than the page can take without a stutter. */
+const further = (rows: number): number => {
+  let next = rows;
+  for (let cells = 0; cells < CELLS_AT_ONCE; next += 1) cells += next;
+  return next;
+};
+
+/** Which rows show the asked route already; those further down still show the one before, or nothing yet. */
+const useTurnByTurn = (route: AskedRoute, total: number): ((row: number) => AskedRoute | null) => {
+  const [turn, setTurn] = useState<{ route: AskedRoute; before: AskedRoute | null; rows: number }>({ route, before: null, rows: 0 });
+  if (turn.route !== route) setTurn({ route, before: turn.rows < total ? null : turn.route, rows: 0 });
+  useEffect(() => {
+    if (turn.rows >= total) return;
+    const timer = setTimeout(() => setTurn((now) => ({ ...now, rows: further(now.rows) })));
+    return () => clearTimeout(timer);
+  }, [turn, total]);
+  return (row) => (row < turn.rows ? turn.route : turn.before);
+};
 
 interface Props {
   lines: readonly Pickable[];
   book: Book;
-  route: Route | 'any';
+  route: AskedRoute;
   a: string;
   b: string;
   onPick: (a: string, b: string) => void;
@@ -36,11 +69,7 @@ interface Props {
 /** Everything against everything, by one route or the worst of all; walked by arrow keys, opened by choosing. */
 export const Matrix = ({ lines, book, route, a, b, onPick }: Props) => {
   const frame = useRef<HTMLDivElement>(null);
-  const severities = useMemo(() => {
-    const asked = route === 'any' ? routes : [route];
-    const rulesBy = new Map(asked.map((one) => [one, book.filter((rule) => rule.by[one])]));
-    return lines.map((one, row) => lines.slice(0, row).map((other) => worstOf(asked.map((by) => judgeCombination(one.product, other.product, by, {}, rulesBy.get(by)).severity))));
-  }, [lines, book, route]);
+  const routeIn = useTurnByTurn(route, lines.length);
   const [at, beside] = [lines.findIndex(({ key }) => key === a), lines.findIndex(({ key }) => key === b)];
   const [row, column] = [Math.max(at, beside), Math.min(at, beside)];
   const pick = useMemo(() => (r: number, c: number) => onPick(lines[c]!.key, lines[r]!.key), [lines, onPick]);
@@ -57,9 +86,10 @@ export const Matrix = ({ lines, book, route, a, b, onPick }: Props) => {
   };
   return (
     <div ref={frame} role="grid" aria-label={route === 'any' ? 'Pairs, the worst of every route' : `Pairs by ${routeNames[route]}`} className="triangle" onKeyDown={walk}>
-      {lines.map((line, r) => (
-        <Row key={line.key} lines={lines} row={r} severities={severities[r]!} chosen={r === row ? column : -1} reachable={r === row ? column : row < 0 && r === 1 ? 0 : -1} picked={r === at || r === beside} onPick={pick} />
-      ))}
+      {lines.map((line, r) => {
+        const shown = routeIn(r);
+        return shown && <Row key={line.key} lines={lines} row={r} route={shown} book={book} chosen={r === row ? column : -1} reachable={r === row ? column : row < 0 && r === 1 ? 0 : -1} picked={r === at || r === beside} onPick={pick} />;
+      })}
     </div>
   );
 };

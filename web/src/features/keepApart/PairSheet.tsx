@@ -3,7 +3,7 @@ import { harmOf, recordKindNames, remedyInWords, routeNames, routeWords, wordsOf
 import { judgeCombination, routes, worstOf, type Bite, type Book, type Combination, type Route, type RuleId, type Severity as SeverityName } from '@zymostat/core';
 import { Severity } from '../../ui/parts.tsx';
 import { FirstResponse } from './FirstResponse.tsx';
-import { GasBound } from './GasBound.tsx';
+import { BottlePressure, GasBound } from './GasBound.tsx';
 import { shortName, type Pickable } from './pickables.ts';
 
 const say = (a: string, b: string, bottle: SeverityName, surface: SeverityName, worst: SeverityName): string => {
@@ -62,6 +62,7 @@ export const PairSheet = ({ a, b, book, before, urgent, onIncident }: Props) => 
   const all = [...by.values()].flatMap(({ bites }) => bites);
   const bites = all.filter((bite, i) => all.findIndex(({ rule }) => rule === bite.rule) === i);
   const [first] = bites;
+  const decomposing = bites.some(({ rule }) => rule === 'peroxide-decomposes') ? [a, b].find(({ content }) => content?.component === 'hydrogen peroxide')?.content : undefined;
   return (
     <>
       {worst === 'never' && <p className="bar-never -mx-4 -mt-4 mb-3 px-4 md:-mx-6 md:px-6">Never <span>Nobody can override this.</span></p>}
@@ -70,6 +71,7 @@ export const PairSheet = ({ a, b, book, before, urgent, onIncident }: Props) => 
       {first && <p className="mb-2">{wordsOfRule(first.rule, first.says).happens} <span className="small soft">{first.source}</span></p>}
       <ul className="routes">{routes.map((route) => <RouteLine key={route} route={route} combination={by.get(route)!} />)}</ul>
       {a.content && b.content && <GasBound a={a.content} b={b.content} />}
+      {decomposing && <BottlePressure of={decomposing} />}
       {bites.length > 0 && (
         <section className="mt-4">
           <h2>What to do</h2>

@@ -70,6 +70,6 @@ export const usePickables = () => {
   return useMemo(() => {
     const own = (stocks ?? []).map(ofStock);
     const all = [...own, ...kinds, ...wholeGroups];
-    return { own, all, lines: linesOf(own), find: (key: string | null) => all.find((one) => one.key === key) };
+    return { ready: stocks !== undefined, own, all, lines: linesOf(own), find: (key: string | null) => all.find((one) => one.key === key) };
   }, [stocks]);
 };
