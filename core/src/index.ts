@@ -63,6 +63,7 @@ export * from './protocol/workingOrder.ts';
 export * from './protocol/predict.ts';
 export * from './protocol/assessSurface.ts';
 export * from './protocol/compareFamilies.ts';
+export * from './protocol/judgeSetting.ts';
 export * from './protocol/enforce.ts';
 export * from './protocol/steps.ts';
 export * from './protocol/buildProtocol.ts';

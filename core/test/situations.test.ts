@@ -186,6 +186,15 @@ describe('after approval', () => {
     expect(review({ ...home, rooms: [] })).toEqual([['Basin', 'gone']]);
     expect(reviewOf(approved, home, [], cautiousRules, now)).toMatchObject([{ why: 'never', reasons: [{ code: 'stock-missing' }] }]);
   });
+  // NIOSH (memory): 500 ppm over a quarter of an hour; each of the four alone leaves less, in a larger room all four do.
+  test('a room found smaller makes too much of what was approved together', () => {
+    const use = { stockId: '2-propanol', strength: 0.7 };
+    const rails = (floorArea: number): Home => ({ ...home, rooms: [{ ...home.rooms[0]!, floorArea, surfaces: ['a', 'b', 'c', 'd'].map((id) => (
+      { id, name: id, material: 'brass', level: 'hand', area: 0.8, touched: 'often', food: false, setting: { goal: 'disinfect', against: 'everyday', accepted: null, use } })) }] });
+    const large = buildProtocol(rails(60), shelf, cautiousRules, now);
+    expect(reviewOf(large, rails(60), shelf, cautiousRules, now)).toEqual([]);
+    expect(reviewOf(large, rails(5), shelf, cautiousRules, now)).toMatchObject([{ why: 'never', reasons: [{ code: 'air-together-over-limit', figures: { count: 4 } }] }]);
+  });
   test('a longer time is flagged with both', () => {
     const strong = buildProtocol(withBasin({ setting: { goal: 'disinfect', against: 'everyday', accepted: null, use: { stockId: 'hydrogen peroxide', strength: 0.03 } } }), shelf, { ...cautiousRules, peroxideTime: 'published-series' }, now);
     const same = withBasin({ setting: { goal: 'disinfect', against: 'everyday', accepted: null, use: { stockId: 'hydrogen peroxide', strength: 0.03 } } });

@@ -4,8 +4,8 @@ import type { MaterialId } from '../reference/materials.ts';
 import type { Book } from '../reference/neverCombine.ts';
 import type { Reason } from '../verdict.ts';
 import type { Against, Goal } from '../contact/requiredContact.ts';
-import { judgeSetting } from './enforce.ts';
 import type { Home, Level, Stock } from './home.ts';
+import { judgeSurfaces, type Judged } from './judgeSetting.ts';
 import { stepsOf, type Step } from './steps.ts';
 import { workingOrder } from './workingOrder.ts';
 
@@ -32,14 +32,14 @@ export interface TreatedRoom {
 }
 
 /** A home's protocol as it is set, in working order, with the reasons behind each surface. It judges; it does not enforce. */
-export const buildProtocol = (home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, book?: Book): TreatedRoom[] =>
+export const buildProtocol = (home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, book?: Book, judged: Judged = judgeSurfaces(home, stocks, rules, now, book)): TreatedRoom[] =>
   home.rooms.map((room) => ({
     id: room.id,
     name: room.name,
     surfaces: workingOrder(room.surfaces).map((surface) => {
       const { id, name, material, level, area, food, setting } = surface;
       const { goal, against, accepted, use } = setting;
-      const verdict = judgeSetting(surface, { room, home, rules, now, book }, stocks);
+      const verdict = judged.get(id)!;
       const stock = use && stocks.find((one) => one.id === use.stockId);
       const treatment = use && stock ? { stockId: stock.id, active: stock.active, strength: use.strength, seconds: verdict.seconds } : null;
       const steps = stepsOf(treatment && verdict);

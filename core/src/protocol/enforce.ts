@@ -2,12 +2,11 @@ import { judgeAir, type Breathing } from '../hazards/judgeAir.ts';
 import { figuresOfBite } from '../hazards/judgeCombination.ts';
 import { genericActives, isGeneric } from '../reference/families.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
-import { materials, type Material } from '../reference/materials.ts';
 import { rules as reference, type Book } from '../reference/neverCombine.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
-import { assessSurface } from './assessSurface.ts';
-import type { Home, Room, Stock, Surface } from './home.ts';
-import { breathe, breatheTogether, type Prediction } from './predict.ts';
+import type { Home, Room, Stock } from './home.ts';
+import { judgeSurfaces, type Judged } from './judgeSetting.ts';
+import { breathe, breatheTogether } from './predict.ts';
 import { visitMeetings } from './visitMeetings.ts';
 
 /** What stands between a protocol and its approval, at one surface. */
@@ -15,35 +14,15 @@ export interface Objection extends Verdict {
   surfaceId: string;
 }
 
-/** Judges one surface as it is set: the full verdict with the seconds it must stay wet. */
-export const judgeSetting = (
-  surface: Surface,
-  around: Omit<Parameters<typeof assessSurface>[1], 'surface'>,
-  stocks: readonly Stock[],
-): Verdict & { seconds: number; prediction?: Prediction } => {
-  const { setting } = surface;
-  if (!setting.use) {
-    if (setting.goal === 'clean') return { outcome: 'use', reasons: [], seconds: 0 };
-    // A porous surface cannot be disinfected with anything: that is a better answer than "nothing chosen".
-    const reason: Reason = (materials[surface.material] as Material).porous
-      ? { code: 'porous', outcome: 'never', figures: { material: surface.material }, source: 'common practice, no source' }
-      : { code: 'stock-missing', outcome: 'never', source: 'the protocol' };
-    return { ...verdictOf([reason]), seconds: 0 };
-  }
-  const stock = stocks.find((one) => one.id === setting.use!.stockId);
-  if (!stock) return { ...verdictOf([{ code: 'stock-missing', outcome: 'never', source: 'the shelf' }]), seconds: 0 };
-  return assessSurface({ ...setting, stock, strength: setting.use.strength }, { ...around, surface });
-};
-
 const addBreathing = (a: Breathing, b: Breathing): Breathing => ({
   shortTerm: a.shortTerm + b.shortTerm, day: a.day + b.day, peak: a.peak + b.peak, explosive: a.explosive + b.explosive, reentry: Math.max(a.reentry, b.reentry),
 });
 
 /** Treatments that each fit the room's air may together be too much for it: said at the largest of them. */
-export const roomObjections = (room: Room, around: Omit<Parameters<typeof judgeSetting>[1], 'room'>, stocks: readonly Stock[]): Objection[] => {
+export const roomObjections = (room: Room, stocks: readonly Stock[], judged: Judged): Objection[] => {
   const set = room.surfaces.flatMap((surface) => {
     const stock = stocks.find((one) => one.id === surface.setting.use?.stockId);
-    const { outcome, prediction, seconds } = judgeSetting(surface, { ...around, room }, stocks);
+    const { outcome, prediction, seconds } = judged.get(surface.id)!;
     return stock && prediction && isGeneric(stock.active) && outcome !== 'never'
       ? [{ surface, active: stock.active, strength: surface.setting.use!.strength, application: prediction.application, area: surface.area, coatsOn: 1 + prediction.rewets.count, required: seconds }]
       : [];
@@ -77,16 +56,16 @@ export const meetingObjections = (home: Home, stocks: readonly Stock[], book: Bo
  * What in a home's protocol does not hold: every Never, and every Care that nobody has accepted with a reason.
  * Empty when it may be approved. The page and the server both ask this one function.
  */
-export const enforce = (home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, book: Book = reference): Objection[] => [
+export const enforce = (home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, book: Book = reference, judged: Judged = judgeSurfaces(home, stocks, rules, now, book)): Objection[] => [
   ...home.rooms.flatMap((room) => [
     ...room.surfaces.flatMap((surface) => {
-      const { outcome, reasons } = judgeSetting(surface, { room, home, rules, now, book }, stocks);
+      const { outcome, reasons } = judged.get(surface.id)!;
       if (outcome === 'use') return [];
       if (outcome === 'care' && surface.setting.accepted) return [];
       const open: Reason[] = outcome === 'care' ? [{ code: 'care-not-accepted', outcome, source: 'the protocol' }, ...reasons] : reasons;
       return [{ surfaceId: surface.id, ...verdictOf(open) }];
     }),
-    ...roomObjections(room, { home, rules, now, book }, stocks),
+    ...roomObjections(room, stocks, judged),
   ]),
   ...meetingObjections(home, stocks, book),
 ];

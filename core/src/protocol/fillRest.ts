@@ -5,6 +5,7 @@ import { bowlOf } from '../reference/products.ts';
 import { bestOf, compareFamilies } from './compareFamilies.ts';
 import { roomObjections } from './enforce.ts';
 import type { Home, Room, Setting, Stock, Surface } from './home.ts';
+import { judgeRoom } from './judgeSetting.ts';
 
 export type FillReason = 'often-touched' | 'food' | 'cleaning-is-enough' | 'porous' | 'nothing-fits' | 'goal-was-set';
 
@@ -49,7 +50,8 @@ const fillRoom = (room: Room, home: Home, stocks: readonly Stock[], rules: House
   }
   const settled = (): Room => ({ ...room, surfaces: room.surfaces.map((surface) => ({ ...surface, setting: proposed.get(surface.id)?.setting ?? surface.setting })) });
   for (;;) {
-    const over = roomObjections(settled(), { home, rules, now, book }, stocks)[0];
+    const filled = settled();
+    const over = roomObjections(filled, stocks, judgeRoom(filled, { home, rules, now, book }, stocks))[0];
     const largest = over && (proposed.get(over.surfaceId) ?? [...proposed.values()].find(({ setting }) => setting.use !== null));
     if (!largest?.setting.use) return [...proposed.values()];
     const goal = largest.because === 'goal-was-set' ? largest.setting.goal : 'clean';

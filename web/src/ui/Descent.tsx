@@ -10,9 +10,9 @@ interface Props {
   onChoose: (surfaceId: string) => void;
   /** What stands beside a surface's name, and under it. */
   beside: (surface: SurfaceRow) => ReactNode;
-  under: (surface: SurfaceRow, room: RoomRow) => ReactNode;
+  under: (surface: SurfaceRow) => ReactNode;
   /** A surface of a closed room, small. */
-  pip: (surface: SurfaceRow, room: RoomRow) => ReactNode;
+  pip: (surface: SurfaceRow) => ReactNode;
 }
 
 const volume = (room: RoomRow) => `${(room.floorArea * room.height).toFixed(0)} m³`;
@@ -45,11 +45,11 @@ export const Descent = ({ home, openRoomId, chosenId, onOpen, onChoose, beside, 
                   className={`descent__stop ${surface.id === chosenId ? 'on-ink' : ''} ${surface === first ? 'descent__stop--first' : ''} ${surface === last ? 'descent__stop--last' : ''}`}>
                   <span className="descent__name">{surface.name}</span>
                   {beside(surface)}
-                  {under(surface, open)}
+                  {under(surface)}
                 </button>
               ))}
             </div>
-            {shafts.map((room) => <div key={room.id} className="descent__shaft">{at(room, level).map((surface) => <Fragment key={surface.id}>{pip(surface, room)}</Fragment>)}</div>)}
+            {shafts.map((room) => <div key={room.id} className="descent__shaft">{at(room, level).map((surface) => <Fragment key={surface.id}>{pip(surface)}</Fragment>)}</div>)}
           </Fragment>
         ))}
       </div>

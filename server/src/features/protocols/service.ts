@@ -1,7 +1,7 @@
 import { setImmediate } from 'node:timers/promises';
 import { isDeepStrictEqual } from 'node:util';
 import type { Answer, Body, HomeDetail, Protocol, RuleEffects, Version } from '@zymostat/contract';
-import { buildProtocol, enforce, houseQuestions, reviewOf, type HouseRules, type Objection } from '@zymostat/core';
+import { buildProtocol, enforce, houseQuestions, judgeSurfaces, reviewOf, type HouseRules, type Objection } from '@zymostat/core';
 import { LRUCache } from 'lru-cache';
 import { within, type Context } from '../../context.ts';
 import { prepared } from '../../database/prepared.ts';
@@ -126,12 +126,14 @@ export const approve = async (context: Context, homeId: string, person: Person):
     await holdHome(inside.db, [homeId]);
     const { survey, stocks, houseRules, versions, book } = await homeAsItStands(inside, homeId);
     if (survey.rooms.every((room) => room.surfaces.length === 0)) throw problems.conflict('There is no surface in this home yet. Survey it first.');
-    const objections = enforce(survey, stocks, houseRules, now(), book);
+    const at = now();
+    const judged = judgeSurfaces(survey, stocks, houseRules, at, book);
+    const objections = enforce(survey, stocks, houseRules, at, book, judged);
     if (objections.length > 0) return { survey, objections };
 
     const row: VersionRow = {
-      id: newId(), homeId, number: (versions[0]?.number ?? 0) + 1, approvedAt: new Date(now()), approvedBy: person.id,
-      protocol: protocolOf(survey, buildProtocol(survey, stocks, houseRules, now(), book)),
+      id: newId(), homeId, number: (versions[0]?.number ?? 0) + 1, approvedAt: new Date(at), approvedBy: person.id,
+      protocol: protocolOf(survey, buildProtocol(survey, stocks, houseRules, at, book, judged)),
     };
     await addVersion(inside.db, [row.id, homeId, row.number, row.approvedAt, row.approvedBy, JSON.stringify(row.protocol)]);
     const surfaces = row.protocol.rooms.flatMap((room) => room.surfaces);

@@ -1,6 +1,7 @@
 import { recordKinds, type RecordFilter, type RecordRow, type Records } from '@zymostat/contract';
 import { Between, In, LessThan, LessThanOrEqual, MoreThan, MoreThanOrEqual, type FindOptionsWhere } from 'typeorm';
 import { within, type Context } from '../../context.ts';
+import { prepared } from '../../database/prepared.ts';
 import { FIRST_HASH, firstBroken, hashOf, type Broken } from './chain.ts';
 import { LedgerEntity, type LedgerRow } from './entities.ts';
 
@@ -17,10 +18,17 @@ export type NewFact = (RecordRow extends infer R ? (R extends RecordRow ? Pick<R
 /** Any fixed number: whoever holds it is the one who appends. */
 const APPENDING = 712_2026;
 
+const takeTurn = prepared('take turn', 'SELECT pg_advisory_xact_lock($1)');
+const lastOfChain = prepared<Pick<LedgerRow, 'seq' | 'hash'>>('last of chain', 'SELECT seq, hash FROM ledger ORDER BY seq DESC LIMIT 1');
+const addFact = prepared('add fact', `
+  INSERT INTO ledger (seq, fact_id, kind, at, recorded_at, home_id, home_name, person_id, person, body, previous_hash, hash)
+  VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12)`);
+
 /** Appends a fact inside the caller's transaction, so that a fact and what follows from it stand or fall together. */
 export const append = async ({ db, now }: Context, fact: NewFact): Promise<LedgerRow> => {
-  await db.query('SELECT pg_advisory_xact_lock($1)', [APPENDING]);
-  const [last] = await db.find(LedgerEntity, { order: { seq: 'DESC' }, take: 1, select: { seq: true, hash: true } });
+  // Two statements: the second must see what whoever held the lock before has written.
+  await takeTurn(db, [APPENDING]);
+  const [last] = await lastOfChain(db, []);
   const row: Omit<LedgerRow, 'hash'> = {
     seq: String(Number(last?.seq ?? 0) + 1),
     factId: fact.factId,
@@ -35,7 +43,7 @@ export const append = async ({ db, now }: Context, fact: NewFact): Promise<Ledge
     previousHash: last?.hash ?? FIRST_HASH,
   };
   const full = { ...row, hash: hashOf(row) };
-  await db.insert(LedgerEntity, full as never);
+  await addFact(db, [full.seq, full.factId, full.kind, full.at, full.recordedAt, full.homeId, full.homeName, full.personId, full.person, JSON.stringify(full.body), full.previousHash, full.hash]);
   return full;
 };
 

@@ -1,5 +1,5 @@
-import { materialWords, strengthShort, type RoomRow, type SurfaceRow } from '@zymostat/contract';
-import { activeFacts, enforce, judgeSetting } from '@zymostat/core';
+import { materialWords, strengthShort, type SurfaceRow } from '@zymostat/contract';
+import { activeFacts, enforce, judgeSurfaces } from '@zymostat/core';
 import { useState } from 'react';
 import { api, problemOf } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
@@ -25,36 +25,36 @@ export const Protocol = ({ home, openRoomId, chosenId, onOpen, onChoose }: Stand
   if (!stocks || !me) return <main className="px-6"><Waiting what="the stock" /></main>;
 
   const rules = me.company.houseRules;
-  const judged = (surface: SurfaceRow, room: RoomRow) => judgeSetting(surface, { room, home, rules, now, book }, stocks);
-  const objections = enforce(home, stocks, rules, now, book);
+  const judged = judgeSurfaces(home, stocks, rules, now, book);
+  const objections = enforce(home, stocks, rules, now, book, judged);
   const objected = new Map(objections.map((objection) => [objection.surfaceId, objection.outcome]));
   const all = home.rooms.flatMap((room) => room.surfaces);
-  const longest = Math.max(600, ...home.rooms.flatMap((room) => room.surfaces.map((surface) => judged(surface, room).seconds)));
+  const longest = Math.max(600, ...home.rooms.flatMap((room) => room.surfaces.map((surface) => judged.get(surface.id)!.seconds)));
   const familyOf = ({ setting }: SurfaceRow) => {
     const stock = setting.use && stocks.find((one) => one.id === setting.use!.stockId);
     return stock ? activeFacts[stock.active].family : undefined;
   };
-  const band = (surface: SurfaceRow, room: RoomRow) => {
-    const { seconds, prediction } = judged(surface, room);
+  const band = (surface: SurfaceRow) => {
+    const { seconds, prediction } = judged.get(surface.id)!;
     const { holds, rewets } = prediction ?? { holds: undefined, rewets: { count: 0, every: 0, at: [] } };
     return <WetBand tiny family={familyOf(surface)} required={seconds} held={rewets.count > 0 ? Math.max(seconds, rewets.count * rewets.every + holds!) : holds} rewets={rewets.at} estimate axis={longest * 1.15} />;
   };
-  const under = (surface: SurfaceRow, room: RoomRow) => {
+  const under = (surface: SurfaceRow) => {
     const { use, goal } = surface.setting;
-    const { seconds } = judged(surface, room);
+    const { seconds } = judged.get(surface.id)!;
     return (
       <span className="descent__set" data-family={familyOf(surface) ?? 'soap'}>
         {objected.get(surface.id) === 'never' ? <i className="pip__never w-[104px]" title="Never" />
-          : seconds > 0 ? band(surface, room) : <i className={`stub stub--row ${use ? 'fill' : ''}`} />}
+          : seconds > 0 ? band(surface) : <i className={`stub stub--row ${use ? 'fill' : ''}`} />}
         <span className="truncate">{use ? `${strengthShort(stocks.find(({ id }) => id === use.stockId)?.active ?? 'ethanol', use.strength)}${seconds > 0 ? `, ${Math.ceil(seconds / 60)} min` : ', no wait'}` : goal === 'clean' ? 'washing-up detergent' : 'nothing set'}</span>
         {objected.get(surface.id) === 'care' && <b className="font-semibold text-ink">Care waits</b>}
       </span>
     );
   };
-  const pip = (surface: SurfaceRow, room: RoomRow) => {
+  const pip = (surface: SurfaceRow) => {
     const trouble = objected.get(surface.id);
     const inside = trouble === 'never' ? <i className="pip__never" title={`${surface.name}: never`} />
-      : surface.setting.use && judged(surface, room).seconds > 0 ? band(surface, room) : <i className={`stub ${surface.setting.use ? 'fill' : ''}`} data-family={familyOf(surface) ?? 'soap'} />;
+      : surface.setting.use && judged.get(surface.id)!.seconds > 0 ? band(surface) : <i className={`stub ${surface.setting.use ? 'fill' : ''}`} data-family={familyOf(surface) ?? 'soap'} />;
     return <span className="pip"><Goal is={surface.setting.goal} word={false} />{trouble === 'care' ? <span className="pip__care" title={`${surface.name}: care waits`}>{inside}</span> : inside}</span>;
   };
 
