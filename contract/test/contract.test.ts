@@ -1,7 +1,7 @@
 import { bookWith, cautiousRules, hazardClasses, hazardLabels, materialIds, precautions, productIds, ruleIds, rules, type Reason, type ReasonCode, type RuleId } from '@zymostat/core';
 import { readFileSync } from 'node:fs';
 import * as v from 'valibot';
-import { clock, duration, endpoints, fileSchemas, firstResponse, harmOf, homeFields, labelWords, materialWords, openapi, percent, pictogramSvg, posterLines, precautionWords, productNames, reasonInWords, remedyInWords, roomFields, ruleWords, setting, statementWords, strengthOf } from '../src/index.ts';
+import { about, clock, duration, endpoints, fileSchemas, firstResponse, harmOf, homeFields, labelWords, materialWords, openapi, percent, pictogramSvg, posterLines, precautionWords, productNames, reasonInWords, remedyInWords, roomFields, ruleWords, setting, statementWords, strengthOf } from '../src/index.ts';
 
 describe('figures in words', () => {
   test.each([[0.03, '3 %'], [0.0075, '0.75 %'], [0.7, '70 %'], [0.015, '1.5 %']])('%d is %s', (fraction, words) => {
@@ -14,6 +14,7 @@ describe('figures in words', () => {
     expect(strengthOf('2-propanol', 0.7)).toBe('70 % v/v');
     expect(strengthOf('hydrogen peroxide', 0.03)).toBe('3 % w/v');
     expect(clock(402)).toBe('6:42');
+    expect([about(2755), about(179), about(119), about(42)]).toEqual(['about 45 min', 'about 2 min', 'about 115 s', 'about 40 s']);
   });
 });
 

@@ -1,5 +1,5 @@
 import { rules } from '@zymostat/core';
-import { countByMonth, followUpsOf, isClosed, isMishap, lastMonths, pairOf, type Mishap } from '../src/features/keepApart/counts.ts';
+import { countByMonth, followUpsOf, isClosed, isMishap, isOverdue, lastMonths, pairOf, type Mishap } from '../src/features/keepApart/counts.ts';
 import { kinds, linesOf, ofStock, shortName, wholeGroups } from '../src/features/keepApart/pickables.ts';
 
 const row = (seq: number, at: string, more: object = {}, kind = 'near-miss') =>
@@ -25,6 +25,17 @@ describe('near misses counted', () => {
   test('by route and by home; what is older is left out', () => {
     expect(countByMonth(rows, 'route', months).map(({ name }) => name)).toEqual(['Surface', 'Caddy', 'not known']);
     expect(countByMonth(rows, 'home', months)).toEqual([{ name: 'Hedda', counts: [0, 0, 0, 1, 0, 2] }]);
+  });
+
+  test('what is over the most is counted as others, not left out', () => {
+    const more = [...rows, row(5, '2026-11-04T10:00Z', { products: ['C', 'D'] }), row(6, '2026-10-04T10:00Z', { products: ['E', 'F'] })];
+    expect(countByMonth(more, 'pair', months, 2)).toEqual([{ name: 'acid + soap', counts: [0, 0, 0, 0, 0, 2] }, { name: '3 others', counts: [0, 0, 0, 1, 1, 1] }]);
+  });
+
+  test('overdue from the day after, until it is closed', () => {
+    const follow = (due: string | null, closed = false) => [row(8, '2026-11-21T10:00Z', { of: 'f1', closed, due }, 'follow-up')] as unknown as ReturnType<typeof followUpsOf>;
+    expect(['2026-11-23', '2026-11-24'].map((today) => isOverdue(follow('2026-11-23'), today))).toEqual([false, true]);
+    expect([isOverdue(follow('2026-11-01', true), '2026-11-24'), isOverdue(follow(null), '2026-11-24'), isOverdue([], '2026-11-24')]).toEqual([false, false, false]);
   });
 
   test('open until the newest follow-up closes it', () => {

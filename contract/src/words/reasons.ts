@@ -1,5 +1,5 @@
 import type { Act, Active, Against, Component, Family, MaterialId, ProductId, Reason, ReasonCode, Route } from '@zymostat/core';
-import { clock, duration, percent, strengthOf } from './figures.ts';
+import { about, clock, duration, percent, strengthOf } from './figures.ts';
 import { activeNames, againstNames, componentWords, familyNames, materialWords, productNames, routeNames } from './names.ts';
 import { remedyInWords, wordsOfRule } from './neverCombine.ts';
 
@@ -32,9 +32,9 @@ const sentences: Record<ReasonCode, (f: Figures) => string> = {
   'label-bars-surface': (f) => `Its label excludes ${lower(material(f).name)}.`,
   'not-as-sold': () => 'A registered product is used as sold, never thinned.',
   'batch-of-other-product': () => 'This is another product than the protocol sets: each goes by its own label.',
-  'one-coat-holds': (f) => `One coat holds for about ${clock(f.holds as number)} (estimate).`,
-  'rewets-needed': (f) => `One coat holds for about ${clock(f.holds as number)} (estimate): re-wet ${f.count === 1 ? 'once, ' : `${f.count} times, every `}${f.count === 1 ? `after ${clock(f.every as number)}` : clock(f.every as number)}.`,
-  'dries-too-fast': (f) => `One coat holds for about ${clock(f.holds as number)} (estimate): nobody re-wets every ${clock(f.every as number)}. A thicker coat, or the fan off meanwhile.`,
+  'one-coat-holds': (f) => `One coat holds for ${about(f.holds as number)} (estimate).`,
+  'rewets-needed': (f) => `One coat holds for ${about(f.holds as number)} (estimate): re-wet ${f.count === 1 ? 'once, ' : `${f.count} times, every `}${f.count === 1 ? `after ${clock(f.every as number)}` : clock(f.every as number)}.`,
+  'dries-too-fast': (f) => `One coat holds for ${about(f.holds as number)} (estimate): nobody re-wets every ${clock(f.every as number)}. A thicker coat, or the fan off meanwhile.`,
   'air-fits': (f) => `Air, estimate: ${ppm(f)}.`,
   'air-near-limit': (f) => `Air, estimate: ${ppm(f)}. Window open, out of the room while it is wet.`,
   'air-over-limit': (f) => `Air, estimate: ${ppm(f)}. Open a window, take a cloth instead of the spray, do less at once, or take another family.`,

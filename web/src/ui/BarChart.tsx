@@ -4,8 +4,8 @@ import { ink, rule, soft } from './chartLook.ts';
 
 Chart.register(BarController, BarElement, CategoryScale, LinearScale, Legend, Tooltip);
 
-/** Inks that tell bars apart; what they are stands in the legend and in words beside it. */
-const inks = [ink, '#0F5B4B', '#945B07', '#3457C8', '#8C2F63'];
+/** Inks that tell bars apart, none of them a family's; what they are stands in the legend and in words beside it. */
+const inks = [ink, '#0F5B4B', '#75857E', '#8DB5A6', '#C9D3CE'];
 
 /** Counts month by month, one bar on another. */
 export const BarChart = ({ label, months, bars }: { label: string; months: string[]; bars: { name: string; counts: number[] }[] }) => {

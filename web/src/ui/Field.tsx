@@ -1,4 +1,5 @@
-import { useId, useState, type ReactNode } from 'react';
+import { useId, useState, type FocusEvent, type ReactNode } from 'react';
+import { useTried } from './Form.tsx';
 
 interface TextProps {
   label: string;
@@ -19,10 +20,12 @@ interface TextProps {
 export const TextField = ({ label, value, onChange, check, hint, figure, lines, className = '', type = 'text', ...rest }: TextProps) => {
   const id = useId();
   const [left, setLeft] = useState(false);
-  const wrong = left && check ? check(value) : null;
+  const tried = useTried();
+  const wrong = (left || tried) && check ? check(value) : null;
   const shared = {
     id, value, className: `input ${figure ? 'input--figure' : ''}`, 'aria-invalid': wrong !== null, 'aria-describedby': wrong || hint ? `${id}-note` : undefined,
-    onBlur: () => setLeft(true), ...rest,
+    // Left for a button: a line that came in now would move it away under the finger.
+    onBlur: ({ relatedTarget }: FocusEvent) => relatedTarget instanceof HTMLButtonElement || setLeft(true), ...rest,
   };
   return (
     <div className={`field ${className}`}>

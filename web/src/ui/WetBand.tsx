@@ -1,4 +1,4 @@
-import { clock, duration } from '@zymostat/contract';
+import { about, clock, duration } from '@zymostat/contract';
 import type { Family } from '@zymostat/core';
 import type { CSSProperties } from 'react';
 
@@ -26,7 +26,7 @@ const inWords = ({ required, held, now, estimate, rewets = [] }: Props): string 
   const needed = `${duration(required)} required`;
   if (now !== undefined) return `${clock(now)} wet so far, ${needed}`;
   if (held === undefined) return needed;
-  if (estimate) return `${needed}, holds about ${clock(held)} (estimate)${rewets.length > 0 ? ` with ${rewets.length} ${rewets.length === 1 ? 're-wet' : 're-wets'}` : held < required ? `, ${clock(required - held)} short` : ''}`;
+  if (estimate) return `${needed}, holds ${about(held)} (estimate)${rewets.length > 0 ? ` with ${rewets.length} ${rewets.length === 1 ? 're-wet' : 're-wets'}` : held < required ? `, ${clock(required - held)} short` : ''}`;
   return `${clock(held)} held, ${needed}${held < required ? `, ${clock(required - held)} short` : ''}`;
 };
 

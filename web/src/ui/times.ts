@@ -13,5 +13,10 @@ const dayAndMonth = (ms: number): string => `${lightFormat(ms, 'd')} ${MONTHS.fo
 export const dateOf = (ms: number): string => `${dayAndMonth(ms)} ${lightFormat(ms, 'yyyy')}`;
 /** "24 Nov", with the year where it is another */
 export const dayOf = (ms: number): string => (isThisYear(ms) ? dayAndMonth(ms) : dateOf(ms));
+/** "24 Nov" from a date field's "2026-11-24" */
+export const dayOfField = (field: string): string => dayOf(new Date(`${field}T00:00`).getTime());
+/** "2026-11", and the same as a heading: "Nov" */
+export const monthFieldOf = (ms: number): string => lightFormat(ms, 'yyyy-MM');
+export const monthOfField = (field: string): string => MONTHS.format(new Date(`${field}-01T00:00`));
 /** "today 07:25", "tomorrow 07:25", "21 Oct 10:20" */
 export const momentOf = (ms: number): string => `${isToday(ms) ? 'today' : isTomorrow(ms) ? 'tomorrow' : isYesterday(ms) ? 'yesterday' : dayOf(ms)} ${timeOf(ms)}`;

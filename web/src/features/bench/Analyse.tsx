@@ -6,6 +6,7 @@ import { api } from '../../app/api.ts';
 import { useKeys } from '../../app/useKeys.ts';
 import { Choice, Segments } from '../../ui/Choice.tsx';
 import { TextField } from '../../ui/Field.tsx';
+import { Form } from '../../ui/Form.tsx';
 import { written } from '../../ui/checks.ts';
 import { StandingNote, Verdict, Waiting, WentWrong } from '../../ui/parts.tsx';
 import { dateOf } from '../../ui/times.ts';
@@ -163,11 +164,11 @@ const Analyse = () => {
         <StandingNote />
       </section>
       <Window open={naming} title="Save the recipe" onClose={() => setNaming(false)}>
-        <form className="grid gap-4" onSubmit={(event) => { event.preventDefault(); if (!written(draft.name)) void save(); }}>
+        <Form onSubmit={() => { if (!written(draft.name)) void save(); }}>
           <TextField label="Name in the company’s book" value={draft.name} onChange={(name) => setDraft({ ...draft, name })} check={written} autoFocus />
           <WentWrong error={adding.error} />
           <p className="flex gap-3"><button className="btn btn--main">Save it</button><button type="button" className="btn" onClick={() => setNaming(false)}>Leave it</button></p>
-        </form>
+        </Form>
       </Window>
     </main>
   );

@@ -9,6 +9,7 @@ import { inMetric } from '../../ui/amounts.ts';
 import { aVolume, written } from '../../ui/checks.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { TextField, Tick } from '../../ui/Field.tsx';
+import { Form } from '../../ui/Form.tsx';
 import { Severity, StandingNote, Verdict, WentWrong } from '../../ui/parts.tsx';
 import { momentOf } from '../../ui/times.ts';
 import { useNow } from '../../ui/useNow.ts';
@@ -72,13 +73,13 @@ const Wash = ({ bottle }: { bottle: BottleRow }) => {
     <>
       <button className="btn" onClick={() => setOpen(true)}>Washed and relabelled</button>
       <Window open={open} title={`Is ${bottle.code} washed?`} onClose={() => setOpen(false)}>
-        <form className="grid gap-4" noValidate onSubmit={(event) => { event.preventDefault(); if (code.trim() && washedBy.trim()) void submit(); }}>
+        <Form onSubmit={() => { if (code.trim() && washedBy.trim()) void submit(); }}>
           <p>Rinsed out, washed, dried, and the old label struck off or taken off. Your name stands for it on the record.</p>
           <TextField label="Code on the bottle" value={code} onChange={setCode} check={written} figure autoFocus />
           <TextField label="Your name" value={washedBy} onChange={setWashedBy} check={written} />
           <WentWrong error={washing.error} />
           <p className="flex gap-3"><button className="btn btn--main" disabled={washing.isLoading}>It is washed</button><button type="button" className="btn" onClick={() => setOpen(false)}>Not yet</button></p>
-        </form>
+        </Form>
       </Window>
     </>
   );
@@ -117,13 +118,13 @@ const NewBottle = ({ onDone }: { onDone: (id?: string) => void }) => {
     if (result?.data) onDone(result.data.id);
   };
   return (
-    <form className="grid gap-4" onSubmit={(event) => { event.preventDefault(); void submit(); }} noValidate>
+    <Form onSubmit={submit}>
       <Choice label="Made of" value={material} onChange={setMaterial} options={bottleMaterials.map((one) => ({ value: one, name: bottleMaterialNames[one] }))} />
       <TextField label="It holds" value={size} onChange={setSize} check={aVolume} figure />
       <Tick label="Opaque or brown" checked={opaque} onChange={setOpaque} />
       <WentWrong error={adding.error} />
       <p className="flex gap-3"><button className="btn btn--main" disabled={adding.isLoading}>Take it into use</button><button type="button" className="btn" onClick={() => onDone()}>Leave it</button></p>
-    </form>
+    </Form>
   );
 };
 

@@ -1,10 +1,11 @@
 import { percent, type BatchRow, type CheckReading } from '@zymostat/contract';
 import { activeFacts, alcoholOf, densityUncertainty, isGeneric, parseFigure, strengthFromDensity, stripSteps } from '@zymostat/core';
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { figureBetween } from '../../ui/checks.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { TextField } from '../../ui/Field.tsx';
+import { Form } from '../../ui/Form.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
 
 /** People write g/mL or kg/m³; both are read. */
@@ -43,14 +44,13 @@ export const CheckForm = ({ batch }: { batch: BatchRow }) => {
     const { data } = await readStrip();
     if (data) setStep(data.step);
   };
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
+  const submit = () => {
     if (reading) void check({ id: batch.id, body: reading });
   };
   if (activeFacts[batch.active].family === 'vinegar') return <p className="small soft mt-4">It cleans and claims nothing, so there is nothing to check.</p>;
   if (!isGeneric(batch.active)) return <p className="small soft mt-4">It is used as sold: there is nothing to check but its date.</p>;
   return (
-    <form className="mt-5 max-w-[640px] border-t border-ink pt-3" onSubmit={submit} aria-label="Check the batch" noValidate>
+    <Form className="mt-5 max-w-[640px] border-t border-ink pt-3" onSubmit={submit} label="Check the batch">
       <div className="flex items-baseline justify-between"><h2>Check it</h2><button type="button" className="btn btn--quiet" disabled={meter.isLoading || strip.isLoading} onClick={() => void (alcohol ? fromMeter() : fromStrip())}>{alcohol ? 'Read the density meter' : 'Read the strip'}</button></div>
       {alcohol ? (
         <div className="mt-2 grid grid-cols-1 gap-3 sm:grid-cols-2">
@@ -61,6 +61,6 @@ export const CheckForm = ({ batch }: { batch: BatchRow }) => {
       {tells !== undefined && <p className="small soft mt-2">That is <b className="fig">{percent(Math.round(tells * 1000) / 1000)} v/v</b> at 20 °C, ± {percent(densityUncertainty[alcohol!])}.</p>}
       <WentWrong error={meter.error ?? strip.error ?? checking.error} />
       <p className="mt-3"><button className={`btn ${batch.status === 'unchecked' ? 'btn--main' : ''}`} disabled={!reading || checking.isLoading}>{batch.status === 'verified' ? 'Check again' : 'Check the batch'}</button></p>
-    </form>
+    </Form>
   );
 };

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { TextField } from '../../ui/Field.tsx';
+import { Form } from '../../ui/Form.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
 
 /** "basin, chrome tap, mirror": three surfaces with their likely materials, to be confirmed before they are added. */
@@ -23,7 +24,7 @@ export const QuickSurfaces = ({ room, onDone }: { room: RoomRow; onDone: () => v
     onDone();
   };
   return (
-    <form className="grid gap-4" onSubmit={(event) => { event.preventDefault(); if (noted.length > 0 && unsure.length === 0) void add(); }} noValidate>
+    <Form onSubmit={() => { if (noted.length > 0 && unsure.length === 0) void add(); }}>
       <TextField label={`What is in ${room.name}`} value={text} onChange={setText} lines={3} autoFocus hint="As you walk through it: basin, chrome tap, mirror, oak floor." />
       {noted.length > 0 && (
         <ul className="grid max-h-[44vh] gap-2 overflow-auto" aria-label="Read as">
@@ -37,6 +38,6 @@ export const QuickSurfaces = ({ room, onDone }: { room: RoomRow; onDone: () => v
       )}
       <WentWrong error={adding.error} />
       <p className="flex gap-3"><button className="btn btn--main" disabled={noted.length === 0 || unsure.length > 0 || adding.isLoading}>{noted.length === 0 ? 'Add them' : `Add ${noted.length === 1 ? 'this one' : `these ${noted.length}`}`}</button><button type="button" className="btn" onClick={onDone}>Leave it</button></p>
-    </form>
+    </Form>
   );
 };

@@ -1,10 +1,11 @@
 import { ventilationNames, type RoomRow } from '@zymostat/contract';
 import { parseFigure, readSurfaces, roomTemplates, type RoomTemplate, type Ventilation } from '@zymostat/core';
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { figureBetween, written } from '../../ui/checks.ts';
 import { Segments } from '../../ui/Choice.tsx';
 import { optionsOf, TextField, Tick } from '../../ui/Field.tsx';
+import { Form } from '../../ui/Form.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
 
 const anArea = figureBetween(0.5, 500, 'm²');
@@ -21,8 +22,7 @@ export const RoomForm = ({ homeId, room, onDone }: { homeId: string; room?: Room
   const [addRoom, adding] = api.useAddRoomMutation();
   const [addSurface, addingSurface] = api.useAddSurfaceMutation();
   const [editRoom, editing] = api.useEditRoomMutation();
-  const submit = async (event: FormEvent) => {
-    event.preventDefault();
+  const submit = async () => {
     if (written(name) || anArea(floorArea) || aHeight(height)) return;
     const body = { name: name.trim(), floorArea: parseFigure(floorArea)!, height: parseFigure(height)!, ventilation, flame };
     const result = room ? await editRoom({ id: room.id, body }) : await addRoom({ id: homeId, body });
@@ -40,7 +40,7 @@ export const RoomForm = ({ homeId, room, onDone }: { homeId: string; room?: Room
     setWith(template);
   };
   return (
-    <form onSubmit={submit} className="grid gap-4" noValidate>
+    <Form onSubmit={submit}>
       {!room && <p className="flex flex-wrap items-center gap-x-4 gap-y-1"><span className="small soft">Begin with</span>{(Object.keys(roomTemplates) as RoomTemplate[]).map((template) => <button key={template} type="button" className="btn btn--quiet" aria-pressed={withSurfaces === template} onClick={() => beginWith(template)}>{template}</button>)}</p>}
       <TextField label="Room" value={name} onChange={setName} check={written} autoFocus />
       <div className="grid grid-cols-2 gap-4">
@@ -52,6 +52,6 @@ export const RoomForm = ({ homeId, room, onDone }: { homeId: string; room?: Room
       {withSurfaces && <Tick label={`With its usual surfaces: ${roomTemplates[withSurfaces].surfaces}`} checked onChange={() => setWith(null)} />}
       <WentWrong error={adding.error ?? editing.error ?? addingSurface.error} />
       <button className="btn btn--main">{room ? 'Save' : 'Add the room'}</button>
-    </form>
+    </Form>
   );
 };

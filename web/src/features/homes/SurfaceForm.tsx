@@ -1,11 +1,12 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions, Field, Label } from '@headlessui/react';
 import { levelNames, materialWords, type SurfaceRow } from '@zymostat/contract';
 import { materialIds, parseFigure, touches, type Level, type MaterialId, type Touched } from '@zymostat/core';
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { figureBetween, written } from '../../ui/checks.ts';
 import { Choice, Segments } from '../../ui/Choice.tsx';
 import { optionsOf, TextField, Tick } from '../../ui/Field.tsx';
+import { Form } from '../../ui/Form.tsx';
 import { Verdict, WentWrong } from '../../ui/parts.tsx';
 import { Window } from '../../ui/Window.tsx';
 
@@ -49,8 +50,7 @@ export const SurfaceForm = ({ roomId, roomName, surface, onDone }: Props) => {
   const [addSurface, adding] = api.useAddSurfaceMutation();
   const [editSurface, editing] = api.useEditSurfaceMutation();
   const [removeSurface] = api.useRemoveSurfaceMutation();
-  const submit = async (event: FormEvent) => {
-    event.preventDefault();
+  const submit = async () => {
     setTried(true);
     if (written(name) || anArea(area) || !material) return;
     const body = { name: name.trim(), material, level, area: parseFigure(area)!, touched, food };
@@ -66,7 +66,7 @@ export const SurfaceForm = ({ roomId, roomName, surface, onDone }: Props) => {
     <>
       <p className="crumb"><b>{roomName}</b></p>
       <Verdict say={surface ? surface.name : `A new surface in ${roomName}`} why={surface ? undefined : 'It starts as washed with detergent; set more on the protocol.'} />
-      <form onSubmit={submit} className="grid max-w-[560px] gap-4" noValidate>
+      <Form onSubmit={submit} className="grid max-w-[560px] gap-4">
         <TextField label="Name" value={name} onChange={setName} check={written} autoFocus={!surface} />
         <MaterialField value={material} onChange={setMaterial} />
         {tried && !material && <span className="field__wrong">Choose a material from the table.</span>}
@@ -78,7 +78,7 @@ export const SurfaceForm = ({ roomId, roomName, surface, onDone }: Props) => {
         <Tick label="Food touches it" checked={food} onChange={setFood} />
         <WentWrong error={adding.error ?? editing.error} />
         <p className="flex items-center gap-5"><button className="btn btn--main">{surface ? 'Save' : 'Add the surface'}</button>{surface && <button type="button" className="btn btn--quiet" onClick={() => ask(true)}>Take it out of the survey</button>}</p>
-      </form>
+      </Form>
       <Window open={asking} title={`Take out ${surface?.name}?`} onClose={() => ask(false)}>
         <p className="mb-4">Approved versions and records stay as they are.</p>
         <p className="flex gap-3"><button className="btn btn--main" onClick={() => ask(false)}>Keep it</button><button className="btn" onClick={takeOut}>Take it out</button></p>

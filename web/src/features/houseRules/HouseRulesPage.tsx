@@ -1,11 +1,12 @@
 import { flagWords, houseWords, type Me } from '@zymostat/contract';
 import { houseQuestions, schools, type HouseQuestion, type HouseRules } from '@zymostat/core';
 import { Radio, RadioGroup } from '@headlessui/react';
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../../app/api.ts';
 import { written } from '../../ui/checks.ts';
 import { TextField } from '../../ui/Field.tsx';
+import { Form } from '../../ui/Form.tsx';
 import { StandingNote, Verdict, Waiting, WentWrong } from '../../ui/parts.tsx';
 
 type Schools = Record<string, { name: string; trades: string }>;
@@ -30,17 +31,16 @@ const Numbers = ({ company }: { company: Me['company'] }) => {
   const [emergencyNumber, setEmergency] = useState(company.emergencyNumber);
   const [poisonLine, setPoison] = useState(company.poisonLine);
   const [save, { error, isSuccess, isLoading }] = api.useSetNumbersMutation();
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
+  const submit = () => {
     if (!written(emergencyNumber) && !written(poisonLine)) void save({ emergencyNumber, poisonLine });
   };
   const same = emergencyNumber === company.emergencyNumber && poisonLine === company.poisonLine;
   return (
-    <form onSubmit={submit} className="mb-4 border-b border-ink pb-4" noValidate>
+    <Form onSubmit={submit} className="mb-4 border-b border-ink pb-4">
       <h2 className="mb-2">Whom to call</h2>
       <div className="flex flex-wrap items-end gap-3"><TextField className="w-44" label="Emergency line" figure value={emergencyNumber} onChange={setEmergency} check={written} /><TextField className="w-44" label="Poison line" figure value={poisonLine} onChange={setPoison} check={written} /><button className="btn" disabled={same || isLoading}>Save the numbers</button>{isSuccess && same && <span className="small met-ink pb-2" role="status">Saved.</span>}</div>
       <WentWrong error={error} />
-    </form>
+    </Form>
   );
 };
 

@@ -1,18 +1,19 @@
 import { groupNames, recordKindNames, routeNames, type RecordRow } from '@zymostat/contract';
 import { judgeCombination, type Group } from '@zymostat/core';
-import { lazy, Suspense, useMemo, useState, type FormEvent } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { api } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
 import { useKeys } from '../../app/useKeys.ts';
 import { written } from '../../ui/checks.ts';
-import { Segments } from '../../ui/Choice.tsx';
+import { Choice, Segments } from '../../ui/Choice.tsx';
 import { TextField, Tick } from '../../ui/Field.tsx';
+import { Form } from '../../ui/Form.tsx';
 import { StandingNote, WentWrong } from '../../ui/parts.tsx';
-import { dayOf, momentOf } from '../../ui/times.ts';
+import { dateFieldOf, dayOf, dayOfField, momentOf, monthOfField } from '../../ui/times.ts';
 import { useNow } from '../../ui/useNow.ts';
 import { walkKeys } from '../../ui/walk.ts';
 import { Window } from '../../ui/Window.tsx';
-import { countByMonth, countedBy, followUpsOf, isClosed, isMishap, lastMonths, pairOf, type CountedBy, type FollowUpRow, type Mishap } from './counts.ts';
+import { countByMonth, countedBy, followUpsOf, isClosed, isMishap, isOverdue, lastMonths, pairOf, type CountedBy, type FollowUpRow, type Mishap } from './counts.ts';
 import { KeepApartHead } from './KeepApartHead.tsx';
 import { MishapForm } from './MishapForm.tsx';
 import { RuleForm } from './RuleForm.tsx';
@@ -26,7 +27,7 @@ const Counts = ({ rows }: { rows: readonly Mishap[] }) => {
   const now = useNow(3_600_000);
   const { months, bars } = useMemo(() => {
     const span = lastMonths(now, MONTHS);
-    return { months: span, bars: countByMonth(rows, by, span).slice(0, MOST_BARS) };
+    return { months: span.map(monthOfField), bars: countByMonth(rows, by, span, MOST_BARS) };
   }, [rows, by, now]);
   return (
     <section className="mt-4" aria-label="How often">
@@ -39,26 +40,24 @@ const Counts = ({ rows }: { rows: readonly Mishap[] }) => {
 /** What is to be done, whose it is, until when; or that it is done. */
 const FollowUpForm = ({ of }: { of: Mishap }) => {
   const [text, setText] = useState('');
-  const [owner, setOwner] = useState('');
+  const { data: me } = api.useMeQuery();
+  const { data: book } = api.useBookQuery();
+  const [owner, setOwner] = useState(me?.person.name ?? '');
   const [due, setDue] = useState('');
   const [closed, close] = useState(false);
   const [followUp, { error, isLoading }] = api.useFollowUpMutation();
-  const submit = async (event: FormEvent) => {
-    event.preventDefault();
-    if (written(text) || written(owner)) return;
-    const result = await followUp({ id: of.factId, body: { text, owner, due: due || null, closed } });
-    if (result.error) return;
-    setText('');
-    close(false);
+  const submit = async () => {
+    if (written(text)) return;
+    await followUp({ id: of.factId, body: { text, owner, due: due || null, closed } });
   };
   return (
-    <form onSubmit={submit} className="mt-3 grid gap-3 border-t border-ink pt-3" noValidate>
+    <Form onSubmit={submit} className="mt-3 grid gap-3 border-t border-ink pt-3">
       <TextField label="Review: what follows from it" value={text} onChange={setText} check={written} lines={2} />
-      <div className="grid grid-cols-2 gap-3"><TextField label="Whose it is" value={owner} onChange={setOwner} check={written} /><TextField label="Until" type="date" value={due} onChange={setDue} /></div>
+      <div className="grid grid-cols-2 gap-3"><Choice label="Whose it is" value={owner} onChange={setOwner} options={book?.readers.map(({ name }) => ({ value: name, name })) ?? []} /><TextField label="Until" type="date" value={due} onChange={setDue} /></div>
       <Tick label="It is done: close it" checked={closed} onChange={close} />
       <WentWrong error={error} />
       <p><button className="btn btn--main" disabled={isLoading}>{closed ? 'Write it down and close' : 'Write it down'}</button></p>
-    </form>
+    </Form>
   );
 };
 
@@ -75,11 +74,11 @@ const Sheet = ({ row, followUps, supervisor }: { row: Mishap; followUps: FollowU
       <p className="crumb"><b>{recordKindNames[row.kind]}</b> · {momentOf(row.at)} · {isClosed(followUps) ? 'closed' : 'open'}</p>
       <p className="verdict__say my-2">{what}</p>
       <dl className="grid grid-cols-[120px_1fr] border-t border-ink">{facts.map(([term, value]) => value && <div key={term} className="contents"><dt className="small soft border-b border-rule py-1.5">{term}</dt><dd className="border-b border-rule py-1">{value}</dd></div>)}</dl>
-      {followUps.length > 0 && <section className="mt-4"><h2>What followed</h2><ul className="list mt-1">{followUps.map((one) => <li key={one.seq} className="py-1.5">{one.body.text} <span className="small soft block">{one.body.owner}{one.body.due && `, by ${one.body.due}`}; {one.person}, {dayOf(one.at)}{one.body.closed && '; closed'}</span></li>)}</ul></section>}
+      {followUps.length > 0 && <section className="mt-4"><h2>What followed</h2><ul className="list mt-1">{followUps.map((one) => <li key={one.seq} className="py-1.5">{one.body.text} <span className="small soft block">{one.body.owner}{one.body.due && `, by ${dayOfField(one.body.due)}`}; {one.person}, {dayOf(one.at)}{one.body.closed && '; closed'}</span></li>)}</ul></section>}
       {supervisor && pair && (
         <p className="my-3">{severity === 'never' ? <span className="soft">The book says Never to this pair already.</span> : <button className="btn" onClick={() => rule(true)}>Make it a rule: {groupNames[pair.one]} with {groupNames[pair.other]}</button>}</p>
       )}
-      {supervisor && <FollowUpForm key={row.factId} of={row} />}
+      {supervisor && <FollowUpForm key={followUps.length} of={row} />}
       <Window open={ruling} title="A rule of our own" onClose={() => rule(false)}>{ruling && pair && <RuleForm from={{ one: pair.one as Group, other: pair.other as Group, route: route ?? null, happens: what }} onDone={() => rule(false)} />}</Window>
     </>
   );
@@ -95,13 +94,14 @@ const Log = () => {
   const chosen = rows.find(({ factId }) => factId === chosenId) ?? rows[0];
   const supervisor = me?.person.role === 'supervisor';
   useKeys({ n: () => write(true), ...walkKeys(rows.map(({ factId }) => factId), chosen?.factId, choose) });
+  const today = dateFieldOf(useNow(3_600_000));
   const line = (row: Mishap) => {
     const followUps = followUpsOf(data as RecordRow[], row.factId);
     const [newest] = followUps;
     return (
       <li key={row.seq}><button className={`list__row ${row === chosen ? 'on-ink' : ''}`} aria-current={row === chosen || undefined} onClick={() => choose(row.factId)}>
         <span className="grid grid-cols-[56px_1fr] gap-x-3"><span className="fig small soft">{dayOf(row.at)}</span><span>{row.kind === 'incident' && <b>Incident. </b>}{row.body.what}</span>
-          <span className="small soft col-start-2">{[pairOf(row), row.homeName ?? 'depot', isClosed(followUps) ? 'closed' : newest ? `${newest.body.owner}${newest.body.due ? `, by ${newest.body.due}` : ''}` : 'not reviewed'].join(' · ')}</span></span>
+          <span className="small soft col-start-2">{[pairOf(row), row.homeName ?? 'depot', isClosed(followUps) ? 'closed' : newest ? `${newest.body.owner}${newest.body.due ? `, by ${dayOfField(newest.body.due)}` : ''}` : 'not reviewed'].join(' · ')}{isOverdue(followUps, today) && <b className="ml-2">overdue</b>}</span></span>
       </button></li>
     );
   };

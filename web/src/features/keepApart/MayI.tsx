@@ -22,6 +22,10 @@ const answers: Record<Severity, { word: string; say: string }> = {
 
 const clean = (code: string) => code.trim().toUpperCase();
 
+/** Even what may meet is not mixed in a bottle on a guess. */
+const notOnAGuess = { word: 'No rule against it.', say: 'A bottle still holds one product only: what is mixed comes from a recipe.' };
+const answerTo = (severity: Severity, route: Route) => (severity === 'fine' && route === 'vessel' ? notOnAGuess : answers[severity]);
+
 /** What a code on a label stands for. A code that nobody knows is an unlabelled bottle: never with anything. */
 const useCodes = () => {
   const { own } = usePickables();
@@ -85,7 +89,7 @@ const MayI = () => {
       <section className="sheet" aria-label="The answer">
         {verdict ? (
           <>
-            <div role="status" className={`answer answer--${verdict.severity}`} aria-label={severityNames[verdict.severity]}><b>{answers[verdict.severity].word}</b>{answers[verdict.severity].say}</div>
+            <div role="status" className={`answer answer--${verdict.severity}`} aria-label={severityNames[verdict.severity]}><b>{answerTo(verdict.severity, route).word}</b>{answerTo(verdict.severity, route).say}</div>
             <p className="mb-2"><b>{a.name}</b> and <b>{b.name}</b>, {routeNames[route].toLowerCase()}.</p>
             {verdict.bites.map((bite) => <p key={bite.rule} className="mb-2">{wordsOfRule(bite.rule, bite.says).happens} What lifts it: <b>{remedyInWords(bite.remedy)}</b> <span className="small soft">{bite.source}</span></p>)}
           </>

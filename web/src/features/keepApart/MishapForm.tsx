@@ -1,10 +1,11 @@
 import { routeNames } from '@zymostat/contract';
 import { routes, type Group, type Route } from '@zymostat/core';
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { written } from '../../ui/checks.ts';
 import { Choice, Segments } from '../../ui/Choice.tsx';
 import { TextField } from '../../ui/Field.tsx';
+import { Form } from '../../ui/Form.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
 import { momentFieldOf } from '../../ui/times.ts';
 import { usePickables, type Pickable } from './pickables.ts';
@@ -32,8 +33,7 @@ export const MishapForm = ({ kind: first, pair, onDone }: { kind: 'near-miss' | 
   const [done, setDone] = useState('');
   const [logMishap, { error, isLoading }] = api.useLogMishapMutation();
   const options = [{ value: null, name: 'not known' }, ...all.map(({ key, name }) => ({ value: key, name }))];
-  const submit = async (event: FormEvent) => {
-    event.preventDefault();
+  const submit = async () => {
     if (written(what) || written(place) || written(who) || written(done) || aPastTime(when)) return;
     const [a, b] = [find(one), find(other)];
     const result = await logMishap({
@@ -43,7 +43,7 @@ export const MishapForm = ({ kind: first, pair, onDone }: { kind: 'near-miss' | 
     if (!result.error) onDone();
   };
   return (
-    <form onSubmit={submit} className="grid gap-4" noValidate>
+    <Form onSubmit={submit}>
       <Segments label="Kind" value={kind} onChange={setKind} options={[{ value: 'near-miss', name: 'near miss' }, { value: 'incident', name: 'incident, somebody was hurt or something harmed' }]} />
       <TextField label="What happened" value={what} onChange={setWhat} check={written} lines={2} autoFocus />
       <div className="grid grid-cols-2 gap-4">
@@ -61,6 +61,6 @@ export const MishapForm = ({ kind: first, pair, onDone }: { kind: 'near-miss' | 
       <WentWrong error={error} />
       <button className="btn btn--main" disabled={isLoading}>Log it</button>
       <p className="small soft">It goes on record as it is written, and is not changed afterwards.</p>
-    </form>
+    </Form>
   );
 };

@@ -1,10 +1,11 @@
 import { groupNames, groupOrAnything, routeNames, severityNames } from '@zymostat/contract';
 import { groups, routes, type Group, type Route, type Severity } from '@zymostat/core';
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { written } from '../../ui/checks.ts';
 import { Choice, Segments } from '../../ui/Choice.tsx';
 import { TextField, Tick } from '../../ui/Field.tsx';
+import { Form } from '../../ui/Form.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
 
 interface From { one: Group; other: Group; route: Route | null; happens: string }
@@ -21,14 +22,13 @@ export const RuleForm = ({ from, onDone }: { from?: From; onDone: () => void }) 
   const [remedy, setRemedy] = useState('');
   const [addRule, { error, isLoading }] = api.useAddRuleMutation();
   const named = groups.map((group) => ({ value: group, name: groupNames[group] }));
-  const submit = async (event: FormEvent) => {
-    event.preventDefault();
+  const submit = async () => {
     if (written(happens) || written(remedy) || by.length === 0) return;
     const result = await addRule({ one, other, by: Object.fromEntries(by.map((route) => [route, severity])), happens, remedy });
     if (!result.error) onDone();
   };
   return (
-    <form onSubmit={submit} className="grid gap-4" noValidate>
+    <Form onSubmit={submit}>
       <div className="grid grid-cols-2 gap-4">
         <Choice label="This" value={one} onChange={setOne} options={named} />
         <Choice label="With" value={other} onChange={setOther} options={[...named, { value: 'anything' as const, name: groupOrAnything(groupNames, 'anything') }]} />
@@ -41,6 +41,6 @@ export const RuleForm = ({ from, onDone }: { from?: From; onDone: () => void }) 
       <WentWrong error={error} />
       <button className="btn btn--main" disabled={isLoading}>Add it to the book</button>
       <p className="small soft">It binds at once at the bench, in caddies, protocols and rounds, and everybody is asked to read the book again.</p>
-    </form>
+    </Form>
   );
 };

@@ -1,11 +1,12 @@
 import { groupNames, productNames, severityNames, wordsOfRule, type PlaceItem, type PlaceRow, type PlacedThing } from '@zymostat/contract';
 import { judgeSet, productIds, type Book, type Product, type ProductId } from '@zymostat/core';
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
 import { written } from '../../ui/checks.ts';
 import { Choice, Segments } from '../../ui/Choice.tsx';
 import { TextField } from '../../ui/Field.tsx';
+import { Form } from '../../ui/Form.tsx';
 import { Severity, StandingNote, WentWrong } from '../../ui/parts.tsx';
 import { Window } from '../../ui/Window.tsx';
 import { KeepApartHead } from './KeepApartHead.tsx';
@@ -72,19 +73,18 @@ const NewPlace = ({ onDone }: { onDone: () => void }) => {
   const [kind, setKind] = useState<PlaceRow['kind']>('caddy');
   const [name, setName] = useState('');
   const [addPlace, { error }] = api.useAddPlaceMutation();
-  const submit = async (event: FormEvent) => {
-    event.preventDefault();
+  const submit = async () => {
     if (written(name)) return;
     const result = await addPlace({ kind, name: name.trim() });
     if (!result.error) onDone();
   };
   return (
-    <form onSubmit={submit} className="grid gap-4" noValidate>
+    <Form onSubmit={submit}>
       <Segments label="Kind" value={kind} onChange={setKind} options={[{ value: 'caddy', name: 'caddy' }, { value: 'shelf', name: 'shelf' }]} />
       <TextField label="Name" value={name} onChange={setName} check={written} autoFocus />
       <WentWrong error={error} />
       <button className="btn btn--main">Add it</button>
-    </form>
+    </Form>
   );
 };
 

@@ -1,10 +1,11 @@
 import { posterLines, severityNames, type CompanyRuleRow } from '@zymostat/contract';
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
 import { useKeys } from '../../app/useKeys.ts';
 import { written } from '../../ui/checks.ts';
 import { TextField } from '../../ui/Field.tsx';
+import { Form } from '../../ui/Form.tsx';
 import { Severity, StandingNote, Waiting, WentWrong } from '../../ui/parts.tsx';
 import { dayOf } from '../../ui/times.ts';
 import { Window } from '../../ui/Window.tsx';
@@ -14,19 +15,18 @@ import { RuleForm } from './RuleForm.tsx';
 const Withdraw = ({ rule, onDone }: { rule: CompanyRuleRow; onDone: () => void }) => {
   const [why, setWhy] = useState('');
   const [withdraw, { error }] = api.useWithdrawRuleMutation();
-  const submit = async (event: FormEvent) => {
-    event.preventDefault();
+  const submit = async () => {
     if (written(why)) return;
     const result = await withdraw({ id: rule.id, body: { why } });
     if (!result.error) onDone();
   };
   return (
-    <form onSubmit={submit} className="grid gap-4" noValidate>
+    <Form onSubmit={submit}>
       <p>{rule.happens}</p>
       <TextField label="Why it is withdrawn" value={why} onChange={setWhy} check={written} lines={2} autoFocus />
       <WentWrong error={error} />
       <p className="flex gap-3"><button type="button" className="btn btn--main" onClick={onDone}>Keep it</button><button className="btn">Withdraw it</button></p>
-    </form>
+    </Form>
   );
 };
 

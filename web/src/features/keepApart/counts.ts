@@ -1,4 +1,6 @@
 import { groupNames, routeNames, type RecordRow } from '@zymostat/contract';
+import { subMonths } from 'date-fns';
+import { monthFieldOf } from '../../ui/times.ts';
 
 export type Mishap = Extract<RecordRow, { kind: 'near-miss' | 'incident' }>;
 export type FollowUpRow = Extract<RecordRow, { kind: 'follow-up' }>;
@@ -23,19 +25,21 @@ const keyOf: Record<CountedBy, (row: Mishap) => string> = {
   pair: pairOf, route: ({ body: { route } }) => (route ? routeNames[route] : NOT_KNOWN), home: ({ homeName }) => homeName ?? 'depot',
 };
 
-/** How many a month of each pair, route or home: months in order, the most frequent first. */
-export const countByMonth = (rows: readonly Mishap[], by: CountedBy, months: readonly string[]): { name: string; counts: number[] }[] => {
-  const monthOf = ({ at }: Mishap) => new Date(at).toISOString().slice(0, 7);
-  const inSpan = rows.filter((row) => months.includes(monthOf(row)));
-  const names = [...new Set(inSpan.map(keyOf[by]))];
-  return names
-    .map((name) => ({ name, counts: months.map((month) => inSpan.filter((row) => keyOf[by](row) === name && monthOf(row) === month).length) }))
-    .sort((a, b) => b.counts.reduce((x, y) => x + y, 0) - a.counts.reduce((x, y) => x + y, 0));
+/** Due before today and not closed. */
+export const isOverdue = (followUps: readonly FollowUpRow[], today: string): boolean => !isClosed(followUps) && (followUps[0]?.body.due ?? today) < today;
+
+const sum = (counts: readonly number[]): number => counts.reduce((a, b) => a + b, 0);
+
+/** How many a month of each pair, route or home: months in order, the most frequent first, what is over `most` as others. */
+export const countByMonth = (rows: readonly Mishap[], by: CountedBy, months: readonly string[], most = Infinity): { name: string; counts: number[] }[] => {
+  const inSpan = rows.map((row) => ({ name: keyOf[by](row), month: monthFieldOf(row.at) })).filter(({ month }) => months.includes(month));
+  const bars = [...new Set(inSpan.map(({ name }) => name))]
+    .map((name) => ({ name, counts: months.map((month) => inSpan.filter((one) => one.name === name && one.month === month).length) }))
+    .sort((a, b) => sum(b.counts) - sum(a.counts));
+  if (bars.length <= most) return bars;
+  const others = bars.slice(most - 1);
+  return [...bars.slice(0, most - 1), { name: `${others.length} others`, counts: months.map((_, i) => sum(others.map(({ counts }) => counts[i]!))) }];
 };
 
 /** The last `count` months as "2026-11", the newest last. */
-export const lastMonths = (now: number, count: number): string[] =>
-  Array.from({ length: count }, (_, i) => {
-    const day = new Date(now);
-    return new Date(Date.UTC(day.getUTCFullYear(), day.getUTCMonth() - (count - 1 - i), 1)).toISOString().slice(0, 7);
-  });
+export const lastMonths = (now: number, count: number): string[] => Array.from({ length: count }, (_, i) => monthFieldOf(subMonths(now, count - 1 - i).getTime()));

@@ -1,16 +1,16 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { Mark } from '../../app/Mark.tsx';
 import { written } from '../../ui/checks.ts';
 import { TextField } from '../../ui/Field.tsx';
+import { Form } from '../../ui/Form.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
 
 export const SignIn = () => {
   const [login, setLogin] = useState('');
   const [password, setPassword] = useState('');
   const [signIn, { error, isLoading }] = api.useSignInMutation();
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
+  const submit = () => {
     if (login.trim() && password) void signIn({ login: login.trim(), password });
   };
   return (
@@ -18,12 +18,12 @@ export const SignIn = () => {
       <p className="mark mb-8"><Mark />Zymostat</p>
       <h1 className="mb-1">Sign in</h1>
       <p className="soft mb-5">Which solution, how strong, how long wet, and what must never meet.</p>
-      <form onSubmit={submit} className="grid gap-4" noValidate>
+      <Form onSubmit={submit}>
         <TextField label="Name you sign in with" value={login} onChange={setLogin} check={written} autoComplete="username" autoFocus />
         <TextField label="Password" type="password" value={password} onChange={setPassword} check={written} autoComplete="current-password" />
         <WentWrong error={error} />
         <button className="btn btn--main min-h-12" disabled={isLoading}>Sign in</button>
-      </form>
+      </Form>
     </main>
   );
 };

@@ -1,11 +1,12 @@
 import { againstNames, goalNames, groupNames, materialWords, type StockRow } from '@zymostat/contract';
 import { groups as allGroups, litres, materialIds, parseFigure, parseVolume, threats, type Against, type Group, type LabelUse, type MaterialId } from '@zymostat/core';
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { inMetric } from '../../ui/amounts.ts';
 import { aVolume, figureBetween, written } from '../../ui/checks.ts';
 import { Segments } from '../../ui/Choice.tsx';
 import { TextField, Tick } from '../../ui/Field.tsx';
+import { Form } from '../../ui/Form.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
 import { dateFieldOf } from '../../ui/times.ts';
 
@@ -40,8 +41,7 @@ export const ProductForm = ({ product, onDone }: { product?: StockRow; onDone: (
     uses.some(({ against }) => against.length === 0) ? 'Against what each use is.' : null, uses.some(({ minutes }) => aTime(minutes)) ? 'The time of each use, as the label gives it.' : null,
   ].filter((one) => one !== null);
   const change = (i: number, to: Partial<UseDraft>) => setUses(uses.map((use, j) => (i === j ? { ...use, ...to } : use)));
-  const submit = async (event: FormEvent) => {
-    event.preventDefault();
+  const submit = async () => {
     setTried(true);
     if (wrong.length > 0 || !volume.ok || cost === undefined) return;
     const body = {
@@ -52,7 +52,7 @@ export const ProductForm = ({ product, onDone }: { product?: StockRow; onDone: (
     if (result.data) onDone(result.data.id);
   };
   return (
-    <form className="grid max-w-[680px] gap-4" onSubmit={(event) => void submit(event)} noValidate>
+    <Form className="grid max-w-[680px] gap-4" onSubmit={submit}>
       <TextField label="Name on the label" value={name} onChange={setName} check={written} />
       <div className="grid grid-cols-1 gap-4 sm:grid-cols-3">
         <TextField label="Good until" type="date" value={expires} onChange={setExpires} />
@@ -75,6 +75,6 @@ export const ProductForm = ({ product, onDone }: { product?: StockRow; onDone: (
       {tried && wrong.length > 0 && <p role="alert" className="notice"><b>Still to be entered.</b> {wrong.join(' ')}</p>}
       <WentWrong error={adding.error ?? editing.error} />
       <p><button className="btn btn--main" disabled={adding.isLoading || editing.isLoading}>{product ? 'Save the label' : 'Enter the product'}</button></p>
-    </form>
+    </Form>
   );
 };

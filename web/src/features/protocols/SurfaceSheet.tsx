@@ -6,6 +6,7 @@ import { useBook } from '../../app/useBook.ts';
 import { written } from '../../ui/checks.ts';
 import { Choice, Segments } from '../../ui/Choice.tsx';
 import { optionsOf, TextField } from '../../ui/Field.tsx';
+import { Form } from '../../ui/Form.tsx';
 import { Severity, Verdict, WentWrong } from '../../ui/parts.tsx';
 import { FamilyRow } from './FamilyRow.tsx';
 import { sayHolding, sayTreatment, sayWashOnly } from './words.ts';
@@ -76,10 +77,10 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
       {barred && <div className="mb-4 border-y border-ink py-3"><p className="mb-2">{home.name} keeps a bleach tablet in this cistern: it doses the bowl at every flush, and nothing that it reacts with may go on here until it is out and the bowl flushed twice.</p><button className="btn" onClick={() => set({ lifts: true })}>Take the tablet out first: put it in the protocol</button></div>}
       {setting.lifts && <p className="mb-4 border-y border-ink py-2"><b>First: take the tablet out, flush twice.</b> The cleaner confirms it before anything goes on. <button className="btn btn--quiet ml-3" onClick={() => set({ lifts: false })}>Leave this step out</button></p>}
       {chosen?.contact.outcome === 'care' && (
-        <form className="mb-4 border-y border-ink py-3" onSubmit={(event) => { event.preventDefault(); if (!written(why)) set({ accepted: why.trim() }); }}>
+        <Form className="mb-4 border-y border-ink py-3" onSubmit={() => { if (!written(why)) set({ accepted: why.trim() }); }}>
           <p className="mb-2 flex items-center gap-3"><Severity is="care" /> {careOpen ? 'A competent person may decide this. The reason stays on the record.' : <span>Accepted: <b>{setting.accepted}</b></span>}</p>
           {careOpen && <div className="flex flex-wrap items-end gap-3"><TextField className="min-w-60 grow" label="Why it is acceptable here" value={why} onChange={setWhy} check={written} /><button className="btn">Accept with this reason</button></div>}
-        </form>
+        </Form>
       )}
       <div className="compare__head"><span>Family</span><span>Strength</span><span>Must stay wet</span></div>
       {[...families, ...(compared.some(({ family }) => family === 'product') ? (['product'] as const) : [])].map((family) => {

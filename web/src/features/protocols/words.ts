@@ -1,4 +1,4 @@
-import { clock, duration, familyNames, strengthShort } from '@zymostat/contract';
+import { about, clock, duration, familyNames, strengthShort } from '@zymostat/contract';
 import { activeFacts, type Active, type Assessed, type Contact, type Goal } from '@zymostat/core';
 
 const figures = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'];
@@ -21,5 +21,5 @@ export const sayWashOnly = (porous: boolean): string => (porous ? 'Clean it only
 export const sayHolding = ({ seconds, prediction }: Assessed): string | undefined => {
   if (!prediction || seconds === 0) return undefined;
   const { rewets, holds } = prediction;
-  return rewets.count === 0 ? `One coat is enough: it holds for about ${clock(holds)} (estimate).` : `One coat holds for about ${clock(holds)} (estimate): re-wet ${rewets.count === 1 ? `once, after ${clock(rewets.every)}` : `every ${clock(rewets.every)}`}.`;
+  return rewets.count === 0 ? `One coat is enough: it holds for ${about(holds)} (estimate).` : `One coat holds for ${about(holds)} (estimate): re-wet ${rewets.count === 1 ? `once, after ${clock(rewets.every)}` : `every ${clock(rewets.every)}`}.`;
 };
