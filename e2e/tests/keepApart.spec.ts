@@ -31,6 +31,7 @@ test.describe.serial('keep apart', () => {
 
   test('how bad it could get follows amount and room', async () => {
     await page.getByRole('gridcell', { name: /^Chlorine bleach with Vinegar/ }).click();
+    await expect(page.locator('.sheet .verdict__say')).toBeInViewport();
     const bad = page.getByRole('region', { name: 'How bad' });
     await expect(bad).toContainText('Could reach 85 ppm of chlorine');
     await bad.getByLabel('Room').fill('20');
@@ -183,5 +184,20 @@ test.describe.serial('keep apart', () => {
     expect(text).toContain('Chlorine bleach with acid');
     expect(text).toContain('Peroxide with detergent');
     expect(text).toContain('555-0150');
+  });
+
+  test('what the book forbids to meet water is not poured, and is poured again once the rule is withdrawn', async () => {
+    const added = await page.request.post('/api/book/rules', { data: { one: 'alcohol', other: 'water', by: { vessel: 'never' }, happens: 'The label of the concentrate forbids thinning it.', remedy: 'Use it as sold.' } });
+    const { id } = (await added.json()) as { id: string };
+    await page.goto('/bench');
+    await choose(page, /^Stock/, '2-propanol 99 %');
+    const sheet = page.locator('.sheet');
+    await expect(sheet.getByRole('status').first()).toContainText('70 % v/v 2-propanol is not poured from this stock.');
+    await expect(sheet).toContainText('It must not be poured to water. The label of the concentrate forbids thinning it. Use it as sold.');
+    await expect(sheet.getByRole('button', { name: 'Record the batch' })).toBeDisabled();
+    await page.request.post(`/api/book/rules/${id}/withdraw`, { data: { why: 'The maker allows it after all.' } });
+    await page.reload();
+    await choose(page, /^Stock/, '2-propanol 99 %');
+    await expect(sheet.getByRole('button', { name: 'Record the batch' })).toBeEnabled();
   });
 });

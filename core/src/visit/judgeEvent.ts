@@ -65,9 +65,10 @@ export const judgeBatch = (
     reasons.push({ code: 'batch-expired', outcome: 'never', figures: { discardAfter: batch.discardAfter }, source: 'the batch’s label' });
   }
   if (batch.status === 'set-aside') reasons.push({ code: 'batch-set-aside', outcome: 'never', source: 'the check of this batch' });
-  // Cleaning waits for nothing and claims nothing; what is held wet to disinfect must be known to be in strength.
-  if (batch.status === 'unchecked' && treatment.seconds > 0 && batch.active !== 'registered product') reasons.push({ code: 'batch-not-verified', outcome: 'never', source: 'house rule' });
   const { use } = treatment;
+  // Cleaning waits for nothing and claims nothing; what is held wet to disinfect must be known to be in strength.
+  const disinfectsHere = treatment.seconds > 0 && use !== null && activeFacts[use.active].family === hand;
+  if (batch.status === 'unchecked' && disinfectsHere && batch.active !== 'registered product') reasons.push({ code: 'batch-not-verified', outcome: 'never', source: 'house rule' });
   if (!use) reasons.push({ code: 'not-in-the-protocol', outcome: 'never', figures: { hand }, source: 'the approved protocol' });
   else if (activeFacts[use.active].family !== hand) {
     reasons.push({ code: 'batch-of-other-family', outcome: 'never', figures: { hand, wanted: activeFacts[use.active].family }, source: 'the approved protocol' });

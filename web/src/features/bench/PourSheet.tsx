@@ -34,7 +34,9 @@ const PourForm = ({ stocks, from, onPoured }: { stocks: StockRow[]; from: PourFr
   const volume = parseVolume(amount);
   const verdict = strength.ok ? judgeBatchTarget(stock, strength.value.value, purpose, rules, now, book) : undefined;
   const possible = strength.ok && strength.value.value <= stock.strength;
-  const pour = possible && volume.ok ? dilute(stock.active, stock.strength, strength.value.value, volume.value) : undefined;
+  // No amounts are shown of what is not poured at all; of what is only too weak they show what it would be.
+  const notFromThis = verdict?.reasons.some(({ code }) => code === 'stock-expired' || code === 'not-with-water');
+  const pour = possible && !notFromThis && volume.ok ? dilute(stock.active, stock.strength, strength.value.value, volume.value) : undefined;
   const keeping = pour && strength.ok ? shelfLife(family, strength.value.value, pour.water > 0) : undefined;
   const discardAfter = keeping && Math.min(now + keeping.seconds * 1000, stock.expiresAt);
 
@@ -53,13 +55,14 @@ const PourForm = ({ stocks, from, onPoured }: { stocks: StockRow[]; from: PourFr
   const called = strength.ok ? nameOfBatch(stock.active, strength.value.value, rules) : '';
   const what = strength.ok ? `${strengthOf(stock.active, strength.value.value)} ${activeNames[stock.active]}` : '';
   const refused = verdict?.outcome === 'never';
-  const say = !strength.ok ? 'Say how strong it is to be.' : refused ? (possible ? `Not to ${purpose}: ${what} is ${called}.` : `${what} cannot be made from this stock.`) : `${what}: ${called}.`;
+  const sayRefused = !possible ? `${what} cannot be made from this stock.` : notFromThis ? `${what} is not poured from this stock.` : `Not to ${purpose}: ${what} is ${called}.`;
+  const say = !strength.ok ? 'Say how strong it is to be.' : refused ? sayRefused : `${what}: ${called}.`;
   return (
     <>
       <Verdict say={say} why={refused ? undefined : discardAfter && `Discard after ${discardAfter - now < 172_800_000 ? momentOf(discardAfter) : dateOf(discardAfter)}.`}>
         <button className={`btn ${how ? '' : 'btn--main'}`} disabled={!pour || refused || isLoading || how !== null} onClick={() => void record()}>Record the batch</button>
       </Verdict>
-      {refused && <p className="bar-never mb-3">Never <span>{reasonInWords(verdict.reasons[0]!)}</span></p>}
+      {refused && <p className="bar-never mb-3">Never <span>{verdict.reasons.filter(({ outcome }) => outcome === 'never').map(reasonInWords).join(' ')}</span></p>}
       <div className="my-3 grid max-w-[640px] grid-cols-1 gap-4 sm:grid-cols-2">
         <Choice label="Stock" value={stock.id} onChange={chooseStock} options={stocks.map((one) => ({ value: one.id, name: `${one.name}, ${one.code}` }))} />
         <Segments label="To" value={purpose} onChange={setPurpose} options={[{ value: 'disinfect', name: 'disinfect' }, { value: 'clean', name: 'clean' }]} />

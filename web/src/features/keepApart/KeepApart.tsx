@@ -1,6 +1,6 @@
 import { routeNames } from '@zymostat/contract';
 import { routes } from '@zymostat/core';
-import { useCallback, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { api } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
@@ -32,7 +32,12 @@ const KeepApart = () => {
   const named = (key: string | null) => lines.find((line) => line.key === key) ?? find(key);
   const a = named(search.get('a')) ?? lines.find(({ product }) => product.groups[0] === 'hypochlorite')!;
   const b = named(search.get('b')) ?? lines.find(({ product }) => product.groups[0] === 'acid')!;
-  const pick = useCallback((one: string, other: string) => setSearch({ a: one, b: other }, { replace: true }), [setSearch]);
+  const sheet = useRef<HTMLElement>(null);
+  const pick = useCallback((one: string, other: string, pointed: boolean) => {
+    setSearch({ a: one, b: other }, { replace: true });
+    // On a phone the answer stands below the matrix.
+    if (pointed && matchMedia('(max-width: 767px)').matches) sheet.current?.scrollIntoView();
+  }, [setSearch]);
   return (
     <main className="leaves">
       <section className="leaf" aria-label="Keep apart">
@@ -40,10 +45,10 @@ const KeepApart = () => {
         {urgent && <FirstResponse harm="gas" onIncident={() => write('incident')} />}
         <div className="mb-3"><Segments label="By which route" value={route} onChange={setRoute} options={byRoute} /></div>
         {ready && <Matrix lines={lines} book={book} route={route} a={a.key} b={b.key} onPick={pick} />}
-        <p className="small soft mt-2">Ours in bold. Arrow keys walk the pairs.</p>
+        <p className="small soft mt-2">Ours in bold.<span className="max-md:hidden"> Arrow keys walk the pairs.</span></p>
         <p className="mt-3"><button className="btn" onClick={() => write('near-miss')}>Write down a near miss <span className="key">n</span></button></p>
       </section>
-      <section className="sheet" aria-label="The pair">
+      <section ref={sheet} className="sheet" aria-label="The pair">
         <PairSheet key={`${a.key} ${b.key}`} a={a} b={b} book={book} before={mishaps.filter((row) => isAbout(row, a, b))} urgent={urgent} onIncident={() => write('incident')} />
         <StandingNote />
       </section>

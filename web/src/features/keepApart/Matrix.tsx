@@ -20,7 +20,7 @@ interface RowProps {
   chosen: number;
   reachable: number;
   picked: boolean;
-  onPick: (row: number, column: number) => void;
+  onPick: (row: number, column: number, pointed: boolean) => void;
 }
 
 /** Drawn anew only where something in it changes. */
@@ -29,7 +29,7 @@ const Row = memo(({ lines, row, route, book, chosen, reachable, picked, onPick }
   return (
     <div role="row" className="triangle__row">
       {severities.map((severity, column) => (
-        <button key={column} role="gridcell" className={`pair pair--${severity}`} tabIndex={column === reachable ? 0 : -1} aria-selected={column === chosen} data-cell={`${row} ${column}`} aria-label={`${lines[row]!.name} with ${lines[column]!.name}: ${severityNames[severity]}`} onClick={() => onPick(row, column)}><i /></button>
+        <button key={column} role="gridcell" className={`pair pair--${severity}`} tabIndex={column === reachable ? 0 : -1} aria-selected={column === chosen} data-cell={`${row} ${column}`} aria-label={`${lines[row]!.name} with ${lines[column]!.name}: ${severityNames[severity]}`} onClick={({ detail }) => onPick(row, column, detail > 0)}><i /></button>
       ))}
       <span role="rowheader" className={`triangle__name ${picked ? 'triangle__name--pick' : ''} ${lines[row]!.own ? 'triangle__name--own' : ''}`}>{lines[row]!.name}</span>
     </div>
@@ -63,7 +63,8 @@ interface Props {
   route: AskedRoute;
   a: string;
   b: string;
-  onPick: (a: string, b: string) => void;
+  /** `pointed` by finger or mouse, not walked to by keys. */
+  onPick: (a: string, b: string, pointed: boolean) => void;
 }
 
 /** Everything against everything, by one route or the worst of all; walked by arrow keys, opened by choosing. */
@@ -72,7 +73,7 @@ export const Matrix = ({ lines, book, route, a, b, onPick }: Props) => {
   const routeIn = useTurnByTurn(route, lines.length);
   const [at, beside] = [lines.findIndex(({ key }) => key === a), lines.findIndex(({ key }) => key === b)];
   const [row, column] = [Math.max(at, beside), Math.min(at, beside)];
-  const pick = useMemo(() => (r: number, c: number) => onPick(lines[c]!.key, lines[r]!.key), [lines, onPick]);
+  const pick = useMemo(() => (r: number, c: number, pointed: boolean) => onPick(lines[c]!.key, lines[r]!.key, pointed), [lines, onPick]);
   const walk = (event: KeyboardEvent) => {
     const step = ({ ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] } as Record<string, [number, number]>)[event.key];
     const cell = (event.target as HTMLElement).dataset.cell;
