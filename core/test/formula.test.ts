@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import {
-  acidity, analyseFormula, cautiousRules, chanceOfStrength, closedPressure, components, densityAt, gasVolume, ingredientIds, ingredientOf, inMillilitres, judgeFormula, massFraction, mend, millilitres,
+  acidity, analyseFormula, bookWith, cautiousRules, chanceOfStrength, closedPressure, components, densityAt, gasVolume, ingredientIds, ingredientOf, inMillilitres, judgeFormula, massFraction, mend, millilitres,
   parseRecipe, portionsOf, strengthFromDensity, strongestLever, type Claim, type IngredientId, type Masses,
 } from '../src/index.ts';
 
@@ -133,6 +133,15 @@ describe('what it may be called', () => {
   test('scents, silver and lemon count for nothing, and it says so', () => {
     expect(judged('1 cup rubbing alcohol 75 %\n20 drops tea tree oil').reasons.map(({ code }) => code)).toEqual(expect.arrayContaining(['in-strength', 'counts-for-nothing']));
     expect(judged('1 cup lemon juice').reasons.map(({ code }) => code)).toEqual(expect.arrayContaining(['no-active', 'counts-for-nothing']));
+  });
+  test('a rule that the company has added speaks against a recipe too, in its own words, and against its mending', () => {
+    const book = bookWith([{ id: 'own', one: 'alcohol', other: 'oil', by: { vessel: 'never' }, happens: 'The caps slip.', remedy: 'Leave the scent out.' }]);
+    const text = '1 cup rubbing alcohol 75 %\n20 drops tea tree oil';
+    expect(judged(text)).toMatchObject({ outcome: 'use', name: 'disinfecting' });
+    const { outcome, name, reasons } = judgeFormula(analysed(text), 'disinfect', cautiousRules, book);
+    expect([outcome, name]).toEqual(['never', 'dangerous']);
+    expect(reasons[0]).toMatchObject({ code: 'must-not-share-a-bottle', figures: { rule: 'own', happens: 'The caps slip.', severity: 'never' }, source: 'company rule' });
+    expect(mend(parseRecipe(text), 'disinfect', cautiousRules, [], book).changes.map(({ text: mended }) => mended)).toContain('1 cup rubbing alcohol 75 %');
   });
   test('a weak alcohol is refused to disinfect and allowed to clean', () => {
     expect(judged('1 cup rubbing alcohol 70 %, 1 cup water')).toMatchObject({ outcome: 'never', reasons: [{ code: 'below-floor' }] });

@@ -10,7 +10,7 @@ export const gasWords: Record<Gas, string> = { 'carbon dioxide': 'carbon dioxide
 
 export const claimNames: Record<Claim, string> = { disinfect: 'disinfect', clean: 'clean', descale: 'descale' };
 export const mixtureWords: Record<MixtureName, string> = {
-  disinfecting: 'of disinfecting strength', cleaner: 'a cleaner, not a disinfectant', descaler: 'a descaler, not a disinfectant', nothing: 'nothing useful', dangerous: 'something that must never be mixed',
+  disinfecting: 'of disinfecting strength', cleaner: 'a cleaner, not a disinfectant', descaler: 'a descaler, not a disinfectant', nothing: 'nothing useful', dangerous: 'must never be mixed',
 };
 
 /** What a reaction does, in one sentence. */

@@ -1,8 +1,8 @@
 import { disinfectingSpan } from '../contact/requiredContact.ts';
-import { judgeCombination } from '../hazards/judgeCombination.ts';
+import { figuresOfBite, judgeCombination, type Bite } from '../hazards/judgeCombination.ts';
 import { cautiousRules, type HouseRules } from '../reference/houseRules.ts';
 import { ingredientOf, type IngredientId } from '../reference/ingredients.ts';
-import type { RuleId } from '../reference/neverCombine.ts';
+import { rules as reference, type Book, type RuleId } from '../reference/neverCombine.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 import type { Formula } from './analyseFormula.ts';
 import type { Portion } from './portions.ts';
@@ -20,12 +20,9 @@ export interface FormulaVerdict extends Verdict {
 }
 
 /** Two ingredients of a recipe, by the rule that speaks against them in one bottle. */
-export interface Clash {
+export interface Clash extends Bite {
   a: IngredientId;
   b: IngredientId;
-  rule: RuleId;
-  severity: 'never' | 'spoils' | 'care';
-  source: string;
 }
 
 /** From here on something is done: acid on lime, detergent or alkali on grease. Source: common practice, no source. */
@@ -35,19 +32,19 @@ const CLEANING = { detergent: 0.0005, soap: 0.0005, 'sodium carbonate': 0.002, '
 const strongest = (portions: readonly Portion[]) => Math.max(0, ...portions.filter(({ ingredient }) => ingredientOf(ingredient).groups.includes('peroxide')).map(({ strength }) => strength ?? 1));
 
 /** Two rules on which schools differ: soap and vinegar, and the fizz in an open bowl. */
-const asTheHouseHasIt = (rule: RuleId, severity: Clash['severity'], rules: Pick<HouseRules, 'soapAndVinegar' | 'vinegarAndSoda'>): Clash['severity'] => {
+const asTheHouseHasIt = ({ rule, severity }: Bite, rules: Pick<HouseRules, 'soapAndVinegar' | 'vinegarAndSoda'>): Clash['severity'] => {
   if (rule === 'curdles' && rules.soapAndVinegar === 'water-first') return 'care';
   return rule === 'fizz' && rules.vinegarAndSoda === 'one-step' ? 'spoils' : severity;
 };
 
 /** Every pair in a bottle that a rule speaks against, the worst first. An open bowl is not trusted to stay open. */
-export const clashesIn = (portions: readonly Portion[], rules: Pick<HouseRules, 'soapAndVinegar' | 'vinegarAndSoda'> = cautiousRules): Clash[] => {
+export const clashesIn = (portions: readonly Portion[], rules: Pick<HouseRules, 'soapAndVinegar' | 'vinegarAndSoda'> = cautiousRules, book: Book = reference): Clash[] => {
   const ids = [...new Set(portions.map(({ ingredient }) => ingredient))];
   const peroxideStrength = strongest(portions);
   return ids
     .flatMap((a, i) => ids.slice(i + 1).flatMap((b) =>
-      judgeCombination({ groups: ingredientOf(a).groups }, { groups: ingredientOf(b).groups }, 'vessel', { peroxideStrength })
-        .bites.map(({ rule, severity, source }): Clash => ({ a, b, rule: rule as RuleId, severity: asTheHouseHasIt(rule as RuleId, severity as Clash['severity'], rules), source }))))
+      judgeCombination({ groups: ingredientOf(a).groups }, { groups: ingredientOf(b).groups }, 'vessel', { peroxideStrength }, book)
+        .bites.map((bite): Clash => ({ ...bite, a, b, severity: asTheHouseHasIt(bite, rules) }))))
     .sort((x, y) => ['never', 'spoils', 'care'].indexOf(x.severity) - ['never', 'spoils', 'care'].indexOf(y.severity));
 };
 
@@ -93,11 +90,11 @@ const uncredited = (portion: Portion): boolean => {
  * What a mixture may be called, and whether it is what it is said to be. Never where anything in it must not share a
  * bottle; scents, silver, lemon and oils count for nothing. Sources: each reason carries its own.
  */
-export const judgeFormula = (formula: Formula, claim: Claim, rules: HouseRules): FormulaVerdict => {
-  const clashes = clashesIn(formula.portions, rules);
+export const judgeFormula = (formula: Formula, claim: Claim, rules: HouseRules, book: Book = reference): FormulaVerdict => {
+  const clashes = clashesIn(formula.portions, rules, book);
   const name = nameOfFormula(formula, clashes, rules);
-  const reasons: Reason[] = clashes.map(({ a, b, rule, severity, source }) => ({
-    code: 'must-not-share-a-bottle', outcome: severity === 'never' ? 'never' : 'care', figures: { a, b, rule, severity }, source,
+  const reasons: Reason[] = clashes.map(({ a, b, ...bite }) => ({
+    code: 'must-not-share-a-bottle', outcome: bite.severity === 'never' ? 'never' : 'care', figures: { a, b, severity: bite.severity, ...figuresOfBite(bite) }, source: bite.source,
   }));
   if (claim === 'disinfect' && name !== 'disinfecting') reasons.push(...strengthReasons(formula, rules));
   if (claim === 'disinfect' && name === 'disinfecting') reasons.push(...strengthReasons(formula, rules).filter(({ outcome }) => outcome === 'use'));

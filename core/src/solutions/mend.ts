@@ -2,6 +2,7 @@ import { disinfectingSpan } from '../contact/requiredContact.ts';
 import { activeFacts, type Active, type GenericActive } from '../reference/families.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
 import { ingredientOf, type IngredientId } from '../reference/ingredients.ts';
+import { rules as reference, type Book } from '../reference/neverCombine.ts';
 import { inMillilitres, litres } from '../units/volume.ts';
 import { analyseFormula, type Formula } from './analyseFormula.ts';
 import { dilute } from './dilute.ts';
@@ -51,12 +52,12 @@ const MARGIN = 0.02;
  * The changes that make a recipe reach what it claims, the smallest first: each is analysed and judged anew before it is
  * offered. Nothing where no change can, with the reason.
  */
-export const mend = (recipe: Recipe, claim: Claim, rules: HouseRules, shelf: readonly OnShelf[]): Mending => {
+export const mend = (recipe: Recipe, claim: Claim, rules: HouseRules, shelf: readonly OnShelf[], book: Book = reference): Mending => {
   const measured = portionsOf(recipe);
   if (!measured.ok) return { changes: [], because: 'not-read' };
   const formula = analyseFormula(measured.portions);
-  const judged = judgeFormula(formula, claim, rules);
-  const clashes = clashesIn(measured.portions, rules);
+  const judged = judgeFormula(formula, claim, rules, book);
+  const clashes = clashesIn(measured.portions, rules, book);
   const holds = (name: MixtureName, clashing: number) => wanted[claim].includes(name) && clashing === 0;
   if (holds(judged.name, clashes.length)) return { changes: [], because: 'already' };
 
@@ -66,8 +67,8 @@ export const mend = (recipe: Recipe, claim: Claim, rules: HouseRules, shelf: rea
     const again = portionsOf(parseRecipe(text));
     if (!again.ok || text.trim() === '') return;
     const then = analyseFormula(again.portions);
-    const { name } = judgeFormula(then, claim, rules);
-    if (holds(name, clashesIn(again.portions, rules).length) && !changes.some((one) => one.text === text)) changes.push({ code, text, lines: touched, out, formula: then, name, ...(pour ? { pour } : {}) });
+    const { name } = judgeFormula(then, claim, rules, book);
+    if (holds(name, clashesIn(again.portions, rules, book).length) && !changes.some((one) => one.text === text)) changes.push({ code, text, lines: touched, out, formula: then, name, ...(pour ? { pour } : {}) });
   };
   const without = (code: ChangeCode, leaves: (id: IngredientId) => boolean) => {
     const out = lines.filter(({ line }) => line.kind === 'ingredient' && leaves(line.ingredient));

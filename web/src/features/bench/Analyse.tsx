@@ -3,6 +3,7 @@ import { claims, inMillilitres, weighOut, type Change, type Claim } from '@zymos
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../../app/api.ts';
+import { useBook } from '../../app/useBook.ts';
 import { useKeys } from '../../app/useKeys.ts';
 import { Choice, Segments } from '../../ui/Choice.tsx';
 import { TextField } from '../../ui/Field.tsx';
@@ -85,7 +86,8 @@ const Analyse = () => {
   const navigate = useNavigate();
   const late = useDeferredValue(draft.text);
   const rules = me?.company.houseRules;
-  const analysis = useMemo(() => (rules && stocks ? analyse(late, draft.claim, rules, stocks) : undefined), [late, draft.claim, rules, stocks]);
+  const apart = useBook();
+  const analysis = useMemo(() => (rules && stocks ? analyse(late, draft.claim, rules, stocks, apart) : undefined), [late, draft.claim, rules, stocks, apart]);
   useKeys({ n: () => open(undefined) });
   if (!me || !rules || !stocks || !analysis) return <main className="px-6"><Waiting what="the bench" /></main>;
 

@@ -1,7 +1,7 @@
-import { disinfectingSpan, analyseFormula, classify, judgeFormula, keepingOf, mend, mixingOrder, parseRecipe, portionsOf, type Active, type Claim, type Family, type Formula, type HouseRules, type OnShelf, type Portion, type Recipe } from '@zymostat/core';
+import { disinfectingSpan, analyseFormula, classify, judgeFormula, keepingOf, mend, mixingOrder, parseRecipe, portionsOf, type Active, type Book, type Claim, type Family, type Formula, type HouseRules, type OnShelf, type Portion, type Recipe } from '@zymostat/core';
 
 /** What a recipe's text comes to, all the way: what it is where it can be read, or what is in the way. */
-export const analyse = (text: string, claim: Claim, rules: HouseRules, shelf: readonly OnShelf[]) => {
+export const analyse = (text: string, claim: Claim, rules: HouseRules, shelf: readonly OnShelf[], book: Book) => {
   const recipe: Recipe = parseRecipe(text);
   const measured = portionsOf(recipe);
   if (!measured.ok) return { recipe, problems: measured.problems, made: null };
@@ -9,8 +9,8 @@ export const analyse = (text: string, claim: Claim, rules: HouseRules, shelf: re
   return {
     recipe, problems: [],
     made: {
-      formula, portions: measured.portions, assumedSize: measured.assumedSize, verdict: judgeFormula(formula, claim, rules), label: classify(formula), keeping: keepingOf(formula), order: mixingOrder(measured.portions.map(({ ingredient }) => ingredient)),
-      mending: mend(recipe, claim, rules, shelf),
+      formula, portions: measured.portions, assumedSize: measured.assumedSize, verdict: judgeFormula(formula, claim, rules, book), label: classify(formula), keeping: keepingOf(formula), order: mixingOrder(measured.portions.map(({ ingredient }) => ingredient)),
+      mending: mend(recipe, claim, rules, shelf, book),
     },
   };
 };
