@@ -77,7 +77,7 @@ const HouseRulesPage = () => {
         {effects.data?.map(({ homeId, homeName, flags }) => changes.length > 0 && (
           <section key={homeId} className="mb-3">
             <h3><Link to={`/homes/${homeId}/protocol`}>{homeName}</Link></h3>
-            <table className="ledger"><tbody>{flags.map((flag) => <tr key={flag.surfaceId}><td>{flag.roomName}</td><td>{flag.surfaceName}</td><td>{flagWords[flag.why]}{flag.why === 'longer' || flag.why === 'shorter' ? `: ${Math.ceil(flag.now / 60)} min, approved ${Math.ceil(flag.approved / 60)}` : ''}</td></tr>)}</tbody></table>
+            <table className="ledger table-fixed"><tbody>{flags.map((flag) => <tr key={flag.surfaceId}><td>{flag.roomName}</td><td>{flag.surfaceName}</td><td>{flagWords[flag.why]}{flag.why === 'longer' || flag.why === 'shorter' ? `: ${Math.ceil(flag.now / 60)} min, approved ${Math.ceil(flag.approved / 60)}` : ''}</td></tr>)}</tbody></table>
           </section>
         ))}
         <StandingNote />
