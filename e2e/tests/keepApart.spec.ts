@@ -52,6 +52,33 @@ test.describe.serial('keep apart', () => {
     await expectAccessible(page);
   });
 
+  test('may I? by the camera: what the label’s code says is looked up', async ({ browser }) => {
+    const phone = await (await browser.newContext({ viewport: page.viewportSize()!, baseURL: process.env.BASE_URL, locale: 'en-GB' })).newPage();
+    // No camera here, and no reader of codes in this browser: a picture that moves, and a reader that sees nothing at first.
+    await phone.addInitScript(() => {
+      let looks = 0;
+      const detect = () => Promise.resolve((looks += 1) < 3 ? [] : [{ rawValue: 'S-0106' }]);
+      Object.assign(window, { BarcodeDetector: class { detect = detect; } });
+      navigator.mediaDevices.getUserMedia = () => {
+        const canvas = document.createElement('canvas');
+        canvas.getContext('2d')!.fillRect(0, 0, 10, 10);
+        return Promise.resolve(canvas.captureStream(10));
+      };
+    });
+    await signIn(phone, 'tobias');
+    await phone.goto('/keep-apart/may-i');
+    await phone.getByLabel('Or its code').first().fill('S-0101');
+    await phone.getByRole('button', { name: 'Scan' }).last().click();
+    await expect(phone.getByLabel('Or its code').last()).toHaveValue('S-0106');
+    await expect(phone.getByRole('dialog')).toHaveCount(0);
+    await expect(phone.getByRole('status').filter({ hasText: 'No. Never.' })).toBeVisible();
+
+    await phone.evaluate(() => { navigator.mediaDevices.getUserMedia = () => Promise.reject(new DOMException('no', 'NotAllowedError')); });
+    await phone.getByRole('button', { name: 'Scan' }).first().click();
+    await expect(phone.getByRole('alert')).toHaveText('The camera does not open. Type the code instead.');
+    await phone.context().close();
+  });
+
   test('a caddy is loaded; what must not ride in it is refused; a shelf is regrouped', async () => {
     await side(page, 'Shelves and caddies').click();
     await page.getByRole('button', { name: 'Add a shelf or caddy' }).click();

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import { Window } from '../../ui/Window.tsx';
 
 interface Detector { detect: (source: HTMLVideoElement) => Promise<{ rawValue: string }[]> }
@@ -10,6 +10,7 @@ const EVERY_MS = 250;
 const Scan = ({ onCode, onClose }: { onCode: (code: string) => void; onClose: () => void }) => {
   const video = useRef<HTMLVideoElement>(null);
   const [trouble, setTrouble] = useState<string>();
+  const tell = useEffectEvent(onCode);
   useEffect(() => {
     let stream: MediaStream | undefined;
     let timer: ReturnType<typeof setInterval> | undefined;
@@ -21,7 +22,7 @@ const Scan = ({ onCode, onClose }: { onCode: (code: string) => void; onClose: ()
       video.current!.srcObject = stream;
       await video.current!.play();
       timer = setInterval(() => {
-        void detector.detect(video.current!).then(([found]) => found && !over && onCode(found.rawValue)).catch(() => undefined);
+        void detector.detect(video.current!).then(([found]) => found && !over && tell(found.rawValue)).catch(() => undefined);
       }, EVERY_MS);
     };
     start().catch(() => setTrouble('The camera does not open. Type the code instead.'));
@@ -30,7 +31,7 @@ const Scan = ({ onCode, onClose }: { onCode: (code: string) => void; onClose: ()
       clearInterval(timer);
       stream?.getTracks().forEach((track) => track.stop());
     };
-  }, [onCode]);
+  }, []);
   return (
     <Window open title="Hold the code before the camera" onClose={onClose}>
       {trouble ? <p role="alert" className="notice">{trouble}</p> : <video ref={video} muted playsInline className="w-full bg-ink" />}
