@@ -33,4 +33,5 @@ say('the first home of the day: 80 surfaces, 12 solutions', timed(whole), 500);
 say('fillRest and buildProtocol, 80 surfaces and 12 solutions', median(20, whole), 50);
 const [room] = home.rooms;
 say('one surface compared', median(200, () => compareFamilies({ goal: 'disinfect', against: 'everyday' }, stocks, { surface: room!.surfaces[0]!, room: room!, home, rules: cautiousRules, now: 0 })), 1);
-say('one setting judged', median(200, () => judgeSetting(room!.surfaces[0]!, { room: room!, home, rules: cautiousRules, now: 0 }, stocks)), 1);
+const set = { ...room!.surfaces[0]!, setting: { ...justWashed, goal: 'disinfect', use: { stockId: '0', strength: 0.03 } } } as const;
+say('one setting judged', median(200, () => judgeSetting(set, { room: room!, home, rules: cautiousRules, now: 0 }, stocks)), 1);
