@@ -77,7 +77,7 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
       {barred && <div className="mb-4 border-y border-ink py-3"><p className="mb-2">{home.name} keeps a bleach tablet in this cistern: it doses the bowl at every flush, and nothing that it reacts with may go on here until it is out and the bowl flushed twice.</p><button className="btn" onClick={() => set({ lifts: true })}>Take the tablet out first: put it in the protocol</button></div>}
       {setting.lifts && <p className="mb-4 border-y border-ink py-2"><b>First: take the tablet out, flush twice.</b> The cleaner confirms it before anything goes on. <button className="btn btn--quiet ml-3" onClick={() => set({ lifts: false })}>Leave this step out</button></p>}
       {chosen?.contact.outcome === 'care' && (
-        <Form className="mb-4 border-y border-ink py-3" onSubmit={() => { if (!written(why)) set({ accepted: why.trim() }); }}>
+        <Form key={careOpen ? 'open' : 'accepted'} className="mb-4 border-y border-ink py-3" onSubmit={() => { if (!written(why)) set({ accepted: why.trim() }); }}>
           <p className="mb-2 flex items-center gap-3"><Severity is="care" /> {careOpen ? 'A competent person may decide this. The reason stays on the record.' : <span>Accepted: <b>{setting.accepted}</b></span>}</p>
           {careOpen && <div className="flex flex-wrap items-end gap-3"><TextField className="min-w-60 grow" label="Why it is acceptable here" value={why} onChange={setWhy} check={written} /><button className="btn">Accept with this reason</button></div>}
         </Form>
