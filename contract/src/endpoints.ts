@@ -18,20 +18,22 @@ export interface Endpoint<P extends Schema = Schema, Q extends Schema = Schema, 
   query: Q;
   body: B;
   answer: A;
+  /** Whether the caller says in `If-Match` which revision of the home they saw. */
+  seen: boolean;
 }
 
 const nothing = v.strictObject({});
 const empty = v.null();
 const byId = v.strictObject({ id });
 
-type Given<P, Q, B, A> = { params?: P; query?: Q; body?: B; answer?: A };
+type Given<P, Q, B, A> = { params?: P; query?: Q; body?: B; answer?: A; seen?: true };
 const endpoint = <
   const P extends Schema = typeof nothing, const Q extends Schema = typeof nothing, const B extends Schema = typeof nothing, const A extends Schema = typeof empty,
 >(line: `${'GET' | 'POST' | 'PUT' | 'DELETE'} ${string}`, who: Who, does: string, given: Given<P, Q, B, A> = {}) => {
   const [method, path] = line.split(' ') as [string, string];
   return {
     method: method.toLowerCase() as Endpoint['method'], path, who, does,
-    params: (given.params ?? nothing) as P, query: (given.query ?? nothing) as Q, body: (given.body ?? nothing) as B, answer: (given.answer ?? empty) as A,
+    params: (given.params ?? nothing) as P, query: (given.query ?? nothing) as Q, body: (given.body ?? nothing) as B, answer: (given.answer ?? empty) as A, seen: given.seen ?? false,
   };
 };
 
@@ -44,21 +46,21 @@ export const endpoints = {
   homes: endpoint(routes.homes, 'supervisor', 'All homes', { answer: v.array(m.homeRow) }),
   addHome: endpoint(routes.addHome, 'supervisor', 'Add a home', { body: homeFields, answer: byId }),
   home: endpoint(routes.home, 'supervisor', 'One home with its rooms, surfaces and settings', { params: byId, answer: m.home }),
-  editHome: endpoint(routes.editHome, 'supervisor', 'Change a home', { params: byId, body: homeFields }),
+  editHome: endpoint(routes.editHome, 'supervisor', 'Change a home', { params: byId, body: homeFields, answer: m.revised, seen: true }),
   addRoom: endpoint(routes.addRoom, 'supervisor', 'Add a room', { params: byId, body: roomFields, answer: byId }),
-  editRoom: endpoint(routes.editRoom, 'supervisor', 'Change a room', { params: byId, body: roomFields }),
-  removeRoom: endpoint(routes.removeRoom, 'supervisor', 'Take a room out of the survey', { params: byId }),
+  editRoom: endpoint(routes.editRoom, 'supervisor', 'Change a room', { params: byId, body: roomFields, answer: m.revised, seen: true }),
+  removeRoom: endpoint(routes.removeRoom, 'supervisor', 'Take a room out of the survey', { params: byId, answer: m.revised, seen: true }),
   addSurface: endpoint(routes.addSurface, 'supervisor', 'Add a surface', { params: byId, body: surfaceFields, answer: byId }),
-  editSurface: endpoint(routes.editSurface, 'supervisor', 'Change a surface', { params: byId, body: surfaceFields }),
-  removeSurface: endpoint(routes.removeSurface, 'supervisor', 'Take a surface out of the survey', { params: byId }),
-  setSurface: endpoint(routes.setSurface, 'supervisor', 'Set what a surface must reach, and with what', { params: byId, body: setting }),
+  editSurface: endpoint(routes.editSurface, 'supervisor', 'Change a surface', { params: byId, body: surfaceFields, answer: m.revised, seen: true }),
+  removeSurface: endpoint(routes.removeSurface, 'supervisor', 'Take a surface out of the survey', { params: byId, answer: m.revised, seen: true }),
+  setSurface: endpoint(routes.setSurface, 'supervisor', 'Set what a surface must reach, and with what', { params: byId, body: setting, answer: m.revised, seen: true }),
 
-  setMany: endpoint(routes.setMany, 'supervisor', 'Set several surfaces of a home at once', { params: byId, body: m.setMany }),
+  setMany: endpoint(routes.setMany, 'supervisor', 'Set several surfaces of a home at once', { params: byId, body: m.setMany, answer: m.revised, seen: true }),
   importRooms: endpoint(routes.importRooms, 'supervisor', 'Add rooms with their surfaces, all or none', { params: byId, body: m.importRooms }),
   ruleEffects: endpoint(routes.ruleEffects, 'supervisor', 'What a change of house rules would make untrue of approved protocols', { body: houseRules, answer: m.ruleEffects }),
   setHouseRules: endpoint(routes.setHouseRules, 'supervisor', 'Change the house rules; approved protocols stay, and are flagged', { body: houseRules, answer: m.ruleEffects }),
 
-  approve: endpoint(routes.approve, 'supervisor', 'Approve the protocol as it is set, as a new version', { params: byId, answer: m.versionHead }),
+  approve: endpoint(routes.approve, 'supervisor', 'Approve the protocol as it is set, as a new version', { params: byId, answer: m.versionHead, seen: true }),
   version: endpoint(routes.version, 'person', 'One approved version', { params: byId, answer: m.version }),
 
   stock: endpoint(routes.stock, 'person', 'Stock containers at hand', { answer: v.array(m.stock) }),
@@ -77,7 +79,7 @@ export const endpoints = {
   addRecipe: endpoint(routes.addRecipe, 'person', 'Save a recipe under a name of its own', { body: m.recipeFields, answer: m.recipe }),
   saveRecipe: endpoint(routes.saveRecipe, 'person', 'Save a recipe as its next version', { params: byId, body: m.recipeFields, answer: m.recipe }),
 
-  tareScale: endpoint(routes.tareScale, 'person', 'Set the bench scale to nought'),
+  tareScale: endpoint(routes.tareScale, 'person', 'Set the bench scale to zero'),
   readMeter: endpoint(routes.readMeter, 'person', 'Read the density meter', { answer: m.densityReading }),
   readStrip: endpoint(routes.readStrip, 'person', 'Read the peroxide strip', { answer: m.stripReading }),
 
@@ -94,6 +96,8 @@ export const endpoints = {
   removePlace: endpoint(routes.removePlace, 'supervisor', 'Take an empty shelf or caddy out of use', { params: byId }),
   putThing: endpoint(routes.putThing, 'person', 'Put something on a shelf or into a caddy, from wherever it stands', { params: byId, body: m.putThing, answer: byId }),
   takeThing: endpoint(routes.takeThing, 'person', 'Take something off a shelf or out of a caddy', { params: byId }),
+  sources: endpoint(routes.sources, 'person', 'Which sources supervisors have compared with the figures', { answer: v.array(m.checkedSource) }),
+  checkSource: endpoint(routes.checkSource, 'supervisor', 'Say that the figures of a source were compared with it', { body: m.newCheckedSource }),
   setNumbers: endpoint(routes.setNumbers, 'supervisor', 'Set the emergency number and the poison line', { body: m.companyNumbers }),
 
   roundHomes: endpoint(routes.roundHomes, 'person', 'Homes with an approved protocol', { answer: v.array(v.strictObject({ id, name: v.string(), place: v.string() })) }),

@@ -1,6 +1,7 @@
 export * from './messages.ts';
 export * from './routes.ts';
+export * from './limits.ts';
 export * from './endpoints.ts';
-export { homeFields, houseRules, roomFields, setting, surfaceFields } from './parts.ts';
+export { homeFields, houseRules, id, roomFields, setting, surfaceFields } from './parts.ts';
 export * from './words/index.ts';
 export { fileSchemas, openapi } from './openapi.ts';

@@ -1,7 +1,7 @@
-import { bottleMaterials, claims, groups, levels, materialIds, stripSteps } from '@zymostat/core';
+import { bottleMaterials, claims, groups, levels, materialIds, sourceIds, stripSteps } from '@zymostat/core';
 import * as v from 'valibot';
 import {
-  active, against, batchPurpose, clientKeeps, companyRuleFields, eventKind, goal, group, homeFields, houseRules, id, instant, name, placedThing, productLabel, reason, role, roomFields, route, sentence, setting, situationList, step, strength,
+  active, against, application, batchPurpose, clientKeeps, companyRuleFields, eventKind, goal, group, homeFields, houseRules, id, instant, listOf, name, placedThing, productLabel, reason, role, roomFields, route, sentence, setting, situationList, step, strength,
   surfaceFields, volume,
 } from './parts.ts';
 
@@ -31,14 +31,17 @@ export const me = v.strictObject({
 export const surface = v.strictObject({ id, ...surfaceFields.entries, setting });
 export const room = v.strictObject({ id, ...roomFields.entries, surfaces: v.array(surface) });
 export const versionHead = v.strictObject({ id, number: v.number(), approvedAt: instant, approvedBy: name });
+/** What a change of a home has made its revision. */
+export const revised = v.strictObject({ revision: v.number() });
 /** A surface of the newest approved version that no longer stands as it was approved. */
 export const flag = v.strictObject({ surfaceId: id, surfaceName: v.string(), roomName: v.string(), why: v.picklist(['never', 'care', 'longer', 'shorter', 'gone']), approved: v.number(), now: v.number(), reasons: v.array(reason) });
-export const home = v.strictObject({ id, ...homeFields.entries, rooms: v.array(room), versions: v.array(versionHead), changedSinceApproval: v.boolean(), flags: v.array(flag) });
-export const setMany = v.strictObject({ settings: v.pipe(v.array(v.strictObject({ surfaceId: id, setting })), v.maxLength(2000)) });
+/** `revision` counts what was changed of it: whoever changes it says which one they saw. */
+export const home = v.strictObject({ id, ...homeFields.entries, revision: v.number(), rooms: v.array(room), versions: v.array(versionHead), changedSinceApproval: v.boolean(), flags: v.array(flag) });
+export const setMany = v.strictObject({ settings: listOf(v.strictObject({ surfaceId: id, setting }), 2000) });
 /** Rooms with their surfaces, as a home's file and a list of surfaces bring them: docs/formats/home.md. */
-export const surveyedRoom = v.strictObject({ ...roomFields.entries, surfaces: v.pipe(v.array(surfaceFields), v.maxLength(500)) });
-export const importRooms = v.strictObject({ rooms: v.pipe(v.array(surveyedRoom), v.minLength(1, 'At least one room.'), v.maxLength(100, 'At most 100 rooms.')) });
-export const homeFile = v.strictObject({ format: v.literal('zymostat.home/1'), ...homeFields.entries, rooms: v.pipe(v.array(surveyedRoom), v.maxLength(100, 'At most 100 rooms.')) });
+export const surveyedRoom = v.strictObject({ ...roomFields.entries, surfaces: listOf(surfaceFields, 500) });
+export const importRooms = v.strictObject({ rooms: v.pipe(listOf(surveyedRoom, 100, 'At most 100 rooms.'), v.minLength(1, 'At least one room.')) });
+export const homeFile = v.strictObject({ format: v.literal('zymostat.home/1'), ...homeFields.entries, rooms: listOf(surveyedRoom, 100, 'At most 100 rooms.') });
 /** What a change of house rules would make untrue, home by home. */
 export const ruleEffects = v.array(v.strictObject({ homeId: id, homeName: name, flags: v.array(flag) }));
 export const homeRow = v.strictObject({
@@ -56,7 +59,7 @@ export const treatedSurface = v.strictObject({
   goal,
   against,
   accepted: v.nullable(sentence),
-  treatment: v.nullable(v.strictObject({ stockId: id, active, strength, seconds: v.number() })),
+  treatment: v.nullable(v.strictObject({ stockId: id, active, strength, seconds: v.number(), application })),
   steps: v.array(step),
   reasons: v.array(reason),
 });
@@ -109,7 +112,7 @@ const meeting = {
   amount: v.optional(v.nullable(v.pipe(v.string(), v.trim(), v.maxLength(120, 'At most 120 characters.'), plain))),
   symptoms: v.optional(v.nullable(v.pipe(v.string(), v.trim(), v.maxLength(500, 'At most 500 characters.'), plain))),
 };
-const mishapFacts = { what: sentence, products: v.pipe(v.array(v.pipe(v.string(), v.maxLength(80), plain)), v.maxLength(2)), place: name, who: name, done: sentence, ...meeting };
+const mishapFacts = { what: sentence, products: listOf(v.pipe(v.string(), v.maxLength(80, 'At most 80 characters.'), plain), 2, 'At most two products.'), place: name, who: name, done: sentence, ...meeting };
 export const newMishap = v.strictObject({ kind: v.picklist(['near-miss', 'incident']), homeId: v.nullable(id), at: instant, ...mishapFacts });
 /** What a supervisor makes of a near miss or an incident: what is to be done, whose it is, until when, and whether that closes it. */
 export const newFollowUp = v.strictObject({ text: sentence, owner: name, due: v.nullable(v.pipe(v.string(), v.isoDate('A day is written 2026-01-31.'))), closed: v.boolean() });
@@ -118,6 +121,9 @@ export const readBook = v.strictObject({ edition: v.pipe(v.number(), v.integer()
 export const withdrawal = v.strictObject({ why: sentence });
 /** Rules of the company, the edition they make, and who has confirmed which; a cleaner sees only their own line. */
 export const book = v.strictObject({ edition: v.number(), own: v.array(companyRule), readers: v.array(v.strictObject({ personId: id, name, role, edition: v.nullable(v.number()), at: v.nullable(instant) })) });
+/** A publication that somebody has compared with the figures entered from it. */
+export const checkedSource = v.strictObject({ source: v.string(), by: name, at: instant, note: v.string() });
+export const newCheckedSource = v.strictObject({ source: v.picklist(sourceIds, 'That is no source of this application.'), note: sentence });
 export const companyNumbers = v.strictObject({ emergencyNumber: v.pipe(name, v.maxLength(40, 'At most 40 characters.')), poisonLine: v.pipe(name, v.maxLength(40, 'At most 40 characters.')) });
 
 export const newPlace = v.strictObject({ kind: v.picklist(['shelf', 'caddy']), name });
@@ -126,8 +132,11 @@ export const place = v.strictObject({ id, ...newPlace.entries, items: v.array(pl
 export const putThing = placedThing;
 
 export const roundEvent = v.strictObject({ id, surfaceId: id, kind: eventKind, at: instant, batchId: v.nullable(id) });
-/** `turnedBack`: the phone has already refused it, so it is only put on record. */
-export const newRoundEvent = v.strictObject({ ...roundEvent.entries, turnedBack: v.optional(v.boolean(), false) });
+/**
+ * `personId`: who did it; nobody else's session may send it. `turnedBack`: the phone has already refused it, so it is
+ * only put on record.
+ */
+export const newRoundEvent = v.strictObject({ ...roundEvent.entries, personId: id, turnedBack: v.optional(v.boolean(), false) });
 export const taken = v.strictObject({ id, taken: v.picklist(['now', 'before']) });
 export const newRound = v.strictObject({ id, homeId: id });
 export const roundRow = v.strictObject({ id, homeId: id, homeName: name, place: name, by: name, startedAt: instant, finishedAt: v.nullable(instant) });
@@ -161,6 +170,7 @@ export const record = v.variant('kind', [
     }),
   }),
   v.strictObject({ ...row, kind: v.literal('refusal'), body: v.strictObject({ what: v.picklist(['protocol', 'batch', 'round-event', 'bottle', 'place', 'survey']), detail: v.string(), reasons: v.array(reason) }) }),
+  v.strictObject({ ...row, kind: v.literal('source-checked'), body: v.strictObject({ source: v.string(), note: v.string() }) }),
   v.strictObject({ ...row, kind: v.literal('house-rules'), body: v.strictObject({ changes: v.array(v.strictObject({ question: v.string(), from: v.string(), to: v.string() })), flagged: v.number() }) }),
   v.strictObject({ ...row, kind: v.picklist(['near-miss', 'incident']), body: v.strictObject({ ...mishapFacts, products: v.array(v.string()) }) }),
   v.strictObject({ ...row, kind: v.literal('follow-up'), body: v.strictObject({ of: id, ...newFollowUp.entries }) }),
@@ -168,8 +178,9 @@ export const record = v.variant('kind', [
   v.strictObject({ ...row, kind: v.literal('rule-withdrawn'), body: v.strictObject({ rule: companyRule, edition: v.number(), why: sentence }) }),
   v.strictObject({ ...row, kind: v.literal('book-read'), body: v.strictObject({ edition: v.number() }) }),
 ]);
+export type CheckedSource = v.InferOutput<typeof checkedSource>;
 export type RecordRow = v.InferOutput<typeof record>;
-export const recordKinds = ['approval', 'batch', 'check', 'bottle', 'round-started', 'surface-event', 'wet-time', 'refusal', 'round-finished', 'house-rules', 'near-miss', 'incident', 'follow-up', 'rule-added', 'rule-withdrawn', 'book-read'] as const satisfies RecordRow['kind'][];
+export const recordKinds = ['approval', 'batch', 'check', 'bottle', 'round-started', 'surface-event', 'wet-time', 'refusal', 'round-finished', 'house-rules', 'near-miss', 'incident', 'follow-up', 'rule-added', 'rule-withdrawn', 'book-read', 'source-checked'] as const satisfies RecordRow['kind'][];
 
 /** Query strings are text: whole numbers are read from it. */
 const whole = v.pipe(v.string(), v.regex(/^\d{1,15}$/, 'A whole number is allowed.'), v.transform(Number));
@@ -191,11 +202,15 @@ export const problem = v.strictObject({
   detail: v.string(),
   fields: v.optional(v.array(v.strictObject({ path: v.string(), message: v.string() }))),
   reasons: v.optional(v.array(reason)),
+  /** What somebody else has changed since it was seen, and the revision that stands now. */
+  changes: v.optional(v.array(v.strictObject({ by: v.string(), at: instant, subject: v.string(), what: v.string(), fields: v.array(v.string()) }))),
+  revision: v.optional(v.number()),
   objections: v.optional(v.array(v.strictObject({ surfaceId: id, surfaceName: v.string(), roomName: v.string(), outcome: reason.entries.outcome, reasons: v.array(reason) }))),
 });
 
 export type SignIn = v.InferOutput<typeof signIn>;
 export type Me = v.InferOutput<typeof me>;
+export type Revised = v.InferOutput<typeof revised>;
 export type SurfaceRow = v.InferOutput<typeof surface>;
 export type RoomRow = v.InferOutput<typeof room>;
 export type HomeDetail = v.InferOutput<typeof home>;

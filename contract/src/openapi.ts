@@ -17,7 +17,10 @@ const operation = (operationId: string, one: Endpoint) => ({
   operationId,
   summary: one.does,
   description: `For: ${one.who}.`,
-  parameters: [...parameters(one.params, 'path'), ...parameters(one.query, 'query')],
+  parameters: [
+    ...parameters(one.params, 'path'), ...parameters(one.query, 'query'),
+    ...(one.seen ? [{ name: 'If-Match', in: 'header', required: true, description: 'The revision of the home that the caller saw, in quotation marks.', schema: { type: 'string' } }] : []),
+  ],
   ...(one.method === 'post' || one.method === 'put' ? { requestBody: { required: true, content: { 'application/json': { schema: jsonSchema(one.body) } } } } : {}),
   responses: {
     200: { description: 'Done', content: { 'application/json': { schema: jsonSchema(one.answer) } } },

@@ -1,8 +1,13 @@
+import { LEAST_REASON } from './limits.ts';
 import {
-  actives, allSteps, eventKinds, goals, groups, levels, materialIds, productIds, routes, schools, severities, situations, threats, touches, ventilations,
+  actives, allSteps, applications, eventKinds, flames, goals, groups, levels, materialIds, productIds, routes, schools, severities, situations, threats, touches, ventilations,
   type HouseQuestion, type HouseRules, type Outcome, type ReasonCode,
 } from '@zymostat/core';
 import * as v from 'valibot';
+
+/** A list of at most `most`: counted before anything in it is looked at, so that a long one costs nothing. */
+export const listOf = <const S extends v.GenericSchema>(item: S, most: number, message = `At most ${most}.`) =>
+  v.pipe(v.array(v.unknown()), v.maxLength(most, message), v.array(item)) as unknown as v.GenericSchema<v.InferInput<S>[], v.InferOutput<S>[]>;
 
 /** Text that people write: no control characters but line breaks, nothing empty, bounded. */
 const written = (most: number) =>
@@ -17,7 +22,8 @@ const written = (most: number) =>
 export const name = written(80);
 export const sentence = written(500);
 
-export const id = v.pipe(v.string(), v.uuid('An id is a UUID.'));
+/** Ids are kept in lower case: however one is sent, what is compared, hashed and stored is the same. */
+export const id = v.pipe(v.string(), v.uuid('An id is a UUID.'), v.toLowerCase());
 /** Milliseconds since 1970, whole. */
 export const instant = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(4_102_444_800_000));
 /** A fraction over 0 and at most 1, in the active's own basis. */
@@ -37,6 +43,8 @@ export const eventKind = v.picklist(eventKinds);
 export const step = v.picklist(allSteps);
 export const route = v.picklist(routes);
 export const group = v.picklist(groups);
+export const flame = v.picklist(flames);
+export const application = v.picklist(applications);
 
 export const reason = v.strictObject({
   code: v.custom<ReasonCode>((code) => typeof code === 'string'),
@@ -46,14 +54,18 @@ export const reason = v.strictObject({
 });
 
 /** Each choice at most once, so that a stored list reads as it was ticked. */
-export const situationList = v.pipe(v.array(situation), v.maxLength(situations.length), v.transform((list) => [...new Set(list)]));
+export const situationList = v.pipe(listOf(situation, situations.length), v.transform((list) => [...new Set(list)]));
+
+/** Shorter than this is no reason that anybody can stand by, characters. */
+const careReason = v.pipe(sentence, v.minLength(LEAST_REASON, `A reason has at least ${LEAST_REASON} characters: what was tested, or who allows it.`));
 
 export const setting = v.strictObject({
   goal,
   against,
   use: v.nullable(v.strictObject({ stockId: id, strength })),
-  accepted: v.nullable(sentence),
+  accepted: v.nullable(careReason),
   lifts: v.optional(v.boolean(), false),
+  growth: v.optional(v.nullable(between(0, 200, 'An area of mildew', 'm²')), null),
 });
 
 export const surfaceFields = v.strictObject({
@@ -70,11 +82,11 @@ export const roomFields = v.strictObject({
   floorArea: between(0.5, 500, 'A floor area', 'm²'),
   height: between(1.5, 10, 'A room height', 'm'),
   ventilation: v.picklist(ventilations),
-  flame: v.boolean(),
+  flame,
 });
 
 /** What the client keeps or uses, each kind once. */
-export const clientKeeps = v.pipe(v.array(v.picklist(productIds)), v.maxLength(productIds.length), v.transform((list) => [...new Set(list)]));
+export const clientKeeps = v.pipe(listOf(v.picklist(productIds), productIds.length), v.transform((list) => [...new Set(list)]));
 export const homeFields = v.strictObject({ name, place: name, situations: situationList, clientKeeps: v.optional(clientKeeps, []) });
 
 /** Every question answered with one of its schools. */
@@ -84,15 +96,21 @@ export const houseRules = v.strictObject(
 
 /** A registered product's label as the supervisor enters it: at least one use, each against something and for a time. */
 export const productLabel = v.strictObject({
-  groups: v.pipe(v.array(v.picklist(groups)), v.minLength(1, 'Say what is in it: at least one reactive group, or unknown.'), v.transform((list) => [...new Set(list)])),
+  groups: v.pipe(listOf(v.picklist(groups), groups.length), v.minLength(1, 'Say what is in it: at least one reactive group, or unknown.'), v.transform((list) => [...new Set(list)])),
   uses: v.pipe(
-    v.array(v.strictObject({
-      goal: v.picklist(['sanitise', 'disinfect']), against: v.pipe(v.array(v.picklist(threats)), v.minLength(1, 'Say against what.')),
+    listOf(v.strictObject({
+      goal: v.picklist(['sanitise', 'disinfect']), against: v.pipe(listOf(v.picklist(threats), threats.length), v.minLength(1, 'Say against what.')),
       seconds: v.pipe(v.number(), v.integer(), v.minValue(1, 'A label’s time is 1 s to 2 h.'), v.maxValue(7200, 'A label’s time is 1 s to 2 h.')),
-    })),
-    v.minLength(1, 'Enter at least one use with its time, as the label gives it.'), v.maxLength(20),
+    }), 20),
+    v.minLength(1, 'Enter at least one use with its time, as the label gives it.'),
   ),
-  notOn: v.pipe(v.array(v.picklist(materialIds)), v.transform((list) => [...new Set(list)])),
+  notOn: v.pipe(listOf(v.picklist(materialIds), materialIds.length), v.transform((list) => [...new Set(list)])),
+  dilution: v.optional(v.nullable(v.strictObject({
+    water: v.pipe(v.number(), v.gtValue(0, 'Parts of water to one part: over 0 and at most 1,000.'), v.maxValue(1000, 'Parts of water to one part: over 0 and at most 1,000.')),
+    keeps: v.pipe(v.number(), v.integer(), v.minValue(60, 'A dilution keeps 1 min to 2 years.'), v.maxValue(63_072_000, 'A dilution keeps 1 min to 2 years.')),
+    hardness: v.nullable(v.pipe(v.number(), v.minValue(0, 'Hardness is 0 to 2,000 ppm.'), v.maxValue(2000, 'Hardness is 0 to 2,000 ppm.'))),
+  })), null),
+  registration: v.optional(v.nullable(written(60)), null),
 });
 
 /** What a batch is poured for. */

@@ -49,6 +49,8 @@ export const routes = {
   removePlace: 'DELETE /places/:id',
   putThing: 'POST /places/:id/items',
   takeThing: 'DELETE /place-items/:id',
+  sources: 'GET /sources',
+  checkSource: 'POST /sources/checked',
   setNumbers: 'PUT /company/numbers',
   roundHomes: 'GET /round-homes',
   rounds: 'GET /rounds',

@@ -1,4 +1,4 @@
-import { buildProtocol, cautiousRules, chanceOfHolding, compareFamilies, dryingCurve, fillRest, judgeSetting, justWashed, materialIds, usualAir, type Active, type Home, type Room, type Stock } from '../src/index.ts';
+import { buildProtocol, cautiousBook, cautiousRules, chanceOfHolding, compareFamilies, dryingCurve, fillRest, judgeSetting, justWashed, materialIds, usualAir, type Active, type Home, type Room, type Stock } from '../src/index.ts';
 
 /* Speed of the protocol's computations, for a person to read: npm run bench:protocol. */
 const say = (what: string, ms: number, most: number) => console.log(`${what.padEnd(60)} ${ms.toFixed(2).padStart(9)} ms   at most ${most} ms`);
@@ -18,20 +18,20 @@ const strengths: [Active, number][] = [
 ];
 const stocks: Stock[] = strengths.map(([active, strength], i) => ({ id: String(i), active, strength, expiresAt: 1, pricePerLitre: i }));
 const home: Home = {
-  id: 'home', situations: ['pets'],
+  id: 'home', situations: ['cat', 'dog'],
   rooms: Array.from({ length: 8 }, (_, r): Room => ({
-    id: `r${r}`, name: 'Room', floorArea: 4 + r, height: 2.4, ventilation: (['none', 'window', 'fan'] as const)[r % 3]!, flame: r === 3,
+    id: `r${r}`, name: 'Room', floorArea: 4 + r, height: 2.4, ventilation: (['none', 'window', 'fan'] as const)[r % 3]!, flame: r === 3 ? 'hob' : 'no',
     surfaces: Array.from({ length: 10 }, (__, i) => ({ id: `${r}-${i}`, name: 'Surface', material: materialIds[(r * 10 + i) % materialIds.length]!, level: 'hand', area: 0.1 + i / 10, touched: 'often', food: i % 3 === 0, setting: { ...justWashed, goal: 'disinfect' } })),
   })),
 };
 const whole = () => {
-  const proposed = new Map(fillRest(home, stocks, cautiousRules, 0).map(({ surfaceId, setting }) => [surfaceId, setting]));
+  const proposed = new Map(fillRest(home, stocks, cautiousRules, 0, cautiousBook).map(({ surfaceId, setting }) => [surfaceId, setting]));
   const set: Home = { ...home, rooms: home.rooms.map((room) => ({ ...room, surfaces: room.surfaces.map((surface) => ({ ...surface, setting: proposed.get(surface.id) ?? surface.setting })) })) };
-  return buildProtocol(set, stocks, cautiousRules, 0);
+  return buildProtocol(set, stocks, cautiousRules, 0, cautiousBook);
 };
 say('the first home of the day: 80 surfaces, 12 solutions', timed(whole), 500);
 say('fillRest and buildProtocol, 80 surfaces and 12 solutions', median(20, whole), 50);
 const [room] = home.rooms;
-say('one surface compared', median(200, () => compareFamilies({ goal: 'disinfect', against: 'everyday' }, stocks, { surface: room!.surfaces[0]!, room: room!, home, rules: cautiousRules, now: 0 })), 1);
+say('one surface compared', median(200, () => compareFamilies({ goal: 'disinfect', against: 'everyday' }, stocks, { surface: room!.surfaces[0]!, room: room!, home, rules: cautiousRules, now: 0, growth: 0, book: cautiousBook })), 1);
 const set = { ...room!.surfaces[0]!, setting: { ...justWashed, goal: 'disinfect', use: { stockId: '0', strength: 0.03 } } } as const;
-say('one setting judged', median(200, () => judgeSetting(set, { room: room!, home, rules: cautiousRules, now: 0 }, stocks)), 1);
+say('one setting judged', median(200, () => judgeSetting(set, { room: room!, home, rules: cautiousRules, now: 0, growth: 0, book: cautiousBook }, stocks)), 1);

@@ -45,11 +45,25 @@ describe('required contact under the cautious house rules', () => {
     expect(contact.reasons[0]!.code).toBe(code);
   });
 
-  test('a house that credits vinegar does so undiluted, for 30 min, and not against illness', () => {
+  test('a house that credits vinegar reduces with it, undiluted, for 30 min, always as a Care, and never disinfects', () => {
     const house = { ...rules, vinegar: 'household-reduction' as const };
-    expect(requiredContact('acetic acid', 0.05, 'disinfect', 'everyday', house)).toMatchObject({ outcome: 'use', seconds: 1800 });
-    expect(requiredContact('acetic acid', 0.025, 'disinfect', 'everyday', house).outcome).toBe('never');
-    expect(requiredContact('acetic acid', 0.05, 'disinfect', 'respiratory', house).outcome).toBe('never');
+    expect(requiredContact('acetic acid', 0.05, 'reduce', 'everyday', house)).toMatchObject({ outcome: 'care', seconds: 1800 });
+    expect(requiredContact('acetic acid', 0.025, 'reduce', 'everyday', house).outcome).toBe('never');
+    expect(requiredContact('acetic acid', 0.05, 'reduce', 'respiratory', house).outcome).toBe('never');
+    expect(requiredContact('acetic acid', 0.05, 'reduce', 'everyday', rules).outcome).toBe('never');
+    expect(requiredContact('acetic acid', 0.05, 'disinfect', 'everyday', house).outcome).toBe('never');
+  });
+
+  // CDC-2008: the series is of one rhinovirus study; everything else wants 3 %.
+  test.each(['everyday', 'food', 'poultry'] as const)('peroxide under 3 %% is refused against %s', (against) => {
+    expect(requiredContact('hydrogen peroxide', 0.015, 'disinfect', against, rules).outcome).toBe('never');
+    expect(requiredContact('hydrogen peroxide', 0.03, 'disinfect', against, rules).outcome).toBe('use');
+  });
+
+  // CLP: beyond these a splash blinds or burns; WHO-2020 for alcohol.
+  test.each<[GenericActive, number, number]>([['hydrogen peroxide', 0.08, 0.09], ['acetic acid', 0.1, 0.12], ['ethanol', 0.9, 0.95]])('cleaning with %s has a top too: %d, and %d is refused', (active, most, over) => {
+    expect(requiredContact(active, most, 'clean', 'everyday', rules).outcome).toBe('use');
+    expect(requiredContact(active, over, 'clean', 'everyday', rules).reasons[0]!.code).toBe('above-cleaning-top');
   });
 
   test.each(genericActives)('%s to clean needs no wait', (active) => {

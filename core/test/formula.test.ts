@@ -1,16 +1,17 @@
 import fc from 'fast-check';
 import {
-  acidity, analyseFormula, bookWith, cautiousRules, chanceOfStrength, closedPressure, components, densityAt, gasVolume, ingredientIds, ingredientOf, inMillilitres, judgeFormula, massFraction, mend, millilitres,
-  parseRecipe, portionsOf, strengthFromDensity, strongestLever, type Claim, type IngredientId, type Masses,
+  acidity, analyseFormula, bookWith, cautiousBook, cautiousRules, chanceOfStrength, closedPressure, components, densityAt, gasVolume, ingredientIds, ingredientName, inMillilitres, judgeFormula, massFraction, mend, millilitres,
+  readRecipe, portionsOf, strengthFromDensity, strongestLever, type Claim, type IngredientId, type Masses,
 } from '../src/index.ts';
 
 const measured = (text: string) => {
-  const read = portionsOf(parseRecipe(text));
+  const read = portionsOf(readRecipe(text));
   if (!read.ok) throw new Error(JSON.stringify(read.problems));
   return read.portions;
 };
+const by = { rules: cautiousRules, book: cautiousBook };
 const analysed = (text: string) => analyseFormula(measured(text));
-const judged = (text: string, claim: Claim = 'disinfect') => judgeFormula(analysed(text), claim, cautiousRules);
+const judged = (text: string, claim: Claim = 'disinfect') => judgeFormula(analysed(text), claim, by);
 const find = (text: string, name: string) => analysed(text).constituents.find(({ component }) => component === name);
 
 describe('composition', () => {
@@ -89,7 +90,7 @@ describe('what reacts', () => {
 describe('properties', () => {
   const part = fc.record({ id: fc.constantFrom<IngredientId>(...ingredientIds), ml: fc.integer({ min: 1, max: 2000 }) });
   const recipe = fc.array(part, { minLength: 1, maxLength: 8 });
-  const textOf = (parts: { id: IngredientId; ml: number }[], k = 1) => parts.map(({ id, ml }) => `${ml * k} ml ${ingredientOf(id).names[0]}`).join('\n');
+  const textOf = (parts: { id: IngredientId; ml: number }[], k = 1) => parts.map(({ id, ml }) => `${ml * k} ml ${ingredientName(id)}`).join('\n');
 
   test('mass is conserved to 1e-9, and the order of additions changes nothing', () => {
     fc.assert(fc.property(recipe, (parts) => {
@@ -125,7 +126,7 @@ describe('properties', () => {
 
 describe('what it may be called', () => {
   test.each<[string, string]>([
-    ['1 1/4 cups rubbing alcohol 70 %, 2 cups water', 'cleaner'], ['1 cup rubbing alcohol 70 %', 'disinfecting'], ['1 cup peroxide 3 %\n1 cup water', 'disinfecting'], ['1 cup peroxide 3 %\n1 gal water', 'nothing'],
+    ['1 1/4 cups rubbing alcohol 70 %, 2 cups water', 'cleaner'], ['1 cup rubbing alcohol 70 %', 'disinfecting'], ['1 cup peroxide 3 %\n1 cup water', 'cleaner'], ['1 cup peroxide 3 %\n1 gal water', 'nothing'],
     ['1 cup vinegar\n1 cup water', 'descaler'], ['1 cup vinegar\n1 cup peroxide 3 %', 'dangerous'], ['1 cup bleach\n1 cup ammonia', 'dangerous'], ['1 cup water\n10 drops tea tree oil', 'nothing'], ['1 cup water\n1 tbsp colloidal silver', 'nothing'],
     ['1 cup water\n1 tsp dish soap', 'cleaner'], ['1 cup rubbing alcohol 70 %\n1 cup peroxide 3 %', 'cleaner'], ['1 cup unlabelled bottle\n1 cup vinegar', 'dangerous'],
   ])('%j is %s', (text, name) => expect(judged(text).name).toBe(name));
@@ -135,13 +136,13 @@ describe('what it may be called', () => {
     expect(judged('1 cup lemon juice').reasons.map(({ code }) => code)).toEqual(expect.arrayContaining(['no-active', 'counts-for-nothing']));
   });
   test('a rule that the company has added speaks against a recipe too, in its own words, and against its mending', () => {
-    const book = bookWith([{ id: 'own', one: 'alcohol', other: 'oil', by: { vessel: 'never' }, happens: 'The caps slip.', remedy: 'Leave the scent out.' }]);
+    const book = bookWith([{ id: 'own', one: 'alcohol', other: 'oil', by: { vessel: 'never' }, happens: 'The caps slip.', remedy: 'Leave the scent out.' }], cautiousRules);
     const text = '1 cup rubbing alcohol 75 %\n20 drops tea tree oil';
     expect(judged(text)).toMatchObject({ outcome: 'use', name: 'disinfecting' });
-    const { outcome, name, reasons } = judgeFormula(analysed(text), 'disinfect', cautiousRules, book);
+    const { outcome, name, reasons } = judgeFormula(analysed(text), 'disinfect', { rules: cautiousRules, book });
     expect([outcome, name]).toEqual(['never', 'dangerous']);
     expect(reasons[0]).toMatchObject({ code: 'must-not-share-a-bottle', figures: { rule: 'own', happens: 'The caps slip.', severity: 'never' }, source: 'company rule' });
-    expect(mend(parseRecipe(text), 'disinfect', cautiousRules, [], book).changes.map(({ text: mended }) => mended)).toContain('1 cup rubbing alcohol 75 %');
+    expect(mend(readRecipe(text), 'disinfect', { rules: cautiousRules, book }, []).changes.map(({ text: mended }) => mended)).toContain('1 cup rubbing alcohol 75 %');
   });
   test('a weak alcohol is refused to disinfect and allowed to clean', () => {
     expect(judged('1 cup rubbing alcohol 70 %, 1 cup water')).toMatchObject({ outcome: 'never', reasons: [{ code: 'below-floor' }] });
@@ -151,7 +152,7 @@ describe('what it may be called', () => {
 
 describe('what to change', () => {
   const shelf = [{ active: '2-propanol', strength: 0.99 }, { active: 'hydrogen peroxide', strength: 0.03 }] as const;
-  const mended = (text: string, claim: Claim = 'disinfect') => mend(parseRecipe(text), claim, cautiousRules, shelf);
+  const mended = (text: string, claim: Claim = 'disinfect') => mend(readRecipe(text), claim, by, shelf);
   test.each<[string, Claim, string]>([
     ['300 ml rubbing alcohol 70 %\n500 ml water', 'disinfect', '300 ml rubbing alcohol 70 %'], ['1 cup peroxide 3 %\n1 cup vinegar', 'disinfect', '1 cup peroxide 3 %'],
     ['120 ml vinegar 5 %\n240 ml water\n15 ml castile soap', 'descale', '120 ml vinegar 5 %\n240 ml water'],

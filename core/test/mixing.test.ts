@@ -1,9 +1,9 @@
 import {
-  analyseFormula, boilingPoint, cautiousRules, classify, components, correctPour, costOf, dilute, flashPoint, judgeBottle, judgeCheck, keepingOf, massFraction, massOfStock, mixingOrder, parseRecipe, portionsOf, pourBand, strengthOfWeighed, weighOut, type IngredientId,
+  analyseFormula, boilingPoint, cautiousBook, cautiousRules, classify, components, correctPour, costOf, dilute, fireOf, flashPoint, judgeBottle, judgeCheck, keepingOf, massFraction, massOfStock, mixingOrder, readRecipe, portionsOf, pourBand, strengthOfWeighed, weighOut, type IngredientId,
 } from '../src/index.ts';
 
 const analysed = (text: string) => {
-  const read = portionsOf(parseRecipe(text));
+  const read = portionsOf(readRecipe(text));
   if (!read.ok) throw new Error(JSON.stringify(read.problems));
   return analyseFormula(read.portions);
 };
@@ -43,7 +43,15 @@ describe('labels', () => {
     ['1 cup vinegar 5 %', [], undefined, []],
     ['1 cup vinegar essence 12 %', ['H319', 'H315'], 'Warning', ['exclamation']],
     ['1 cup vinegar essence 25 %', ['H314'], 'Danger', ['corrosion']],
-    ['1 cup bleach 5.25 %', ['H318', 'EUH031'], 'Danger', ['corrosion']],
+    ['1 cup bleach 5.25 %', ['H314', 'EUH031', 'H400', 'H411'], 'Danger', ['corrosion', 'environment']],
+    ['1 cup bleach 3 %', ['H318', 'H315', 'H400', 'H411'], 'Danger', ['corrosion', 'environment']],
+    ['1 cup bleach 1 %', ['H319', 'H315'], 'Warning', ['exclamation']],
+    ['1 cup peroxide 8 %', ['H318'], 'Danger', ['corrosion']],
+    ['1 cup peroxide 7.9 %', ['H319'], 'Warning', ['exclamation']],
+    ['1 cup acetone', ['H225', 'H319', 'H336'], 'Danger', ['flame', 'exclamation']],
+    ['1 l water\n120 g citric acid', ['H319'], 'Warning', ['exclamation']],
+    ['1 l water\n130 g washing soda', ['H319'], 'Warning', ['exclamation']],
+    ['1 l water\n60 g washing soda', [], undefined, []],
     ['1 l water\n10 g borax', ['H360FD'], 'Danger', ['health']],
     ['1 l water\n100 g lye', ['H314'], 'Danger', ['corrosion']],
   ])('%s says %j', (text, statements, signal, pictograms) => {
@@ -51,6 +59,17 @@ describe('labels', () => {
     expect({ statements: label.statements, signal: label.signal, pictograms: label.pictograms }).toEqual({ statements, signal, pictograms });
   });
   test('precautions follow: flame, and eyes', () => expect(classify(analysed('1 cup rubbing alcohol 70 %')).precautions).toEqual(['P102', 'P210', 'P233', 'P261', 'P264', 'P271', 'P280', 'P305+P351+P338']));
+});
+
+describe('whether what rises from it can light', () => {
+  test.each([
+    ['1 cup rubbing alcohol 70 %', 'lights'], ['1 cup water\n1 tsp dish soap', 'does-not-light'], ['1 cup peroxide 3 %', 'does-not-light'],
+    ['1 cup acetone', 'not-known'], ['1 cup water\n5 drops orange oil', 'not-known'], ['1 cup water\n1 tbsp unknown', 'not-known'],
+  ])('%s: %s', (text, fire) => {
+    const formula = analysed(text);
+    const masses = Object.fromEntries(formula.constituents.map(({ component, mass }) => [component, mass]));
+    expect(fireOf(formula.portions, masses)).toBe(fire);
+  });
 });
 
 describe('order of pouring', () => {
@@ -80,7 +99,7 @@ test.each<[string, number, string, boolean, string, string]>([
   ['1 cup vinegar\n2 tbsp baking soda', 0, 'must-not-be-kept', false, 'any clean bottle', 'never closed'],
   ['2 cups water\n10 drops orange oil', 7, 'no-preservative', false, 'glass or HDPE', 'tight'],
 ])('%j keeps %d days: %s', (text, days, because, opaque, container, lid) => {
-  expect(keepingOf(analysed(text))).toMatchObject({ seconds: days * 86_400, because, opaque, container, lid });
+  expect(keepingOf(analysed(text), cautiousBook)).toMatchObject({ seconds: days * 86_400, because, opaque, container, lid });
 });
 
 describe('weighing', () => {
@@ -109,7 +128,9 @@ test('a step may be off as far as the batch stays in strength', () => {
   expect((kilograms.water - water.from) * 1000).toBeGreaterThan(3);
   const stock = pourBand('2-propanol', 0.99, kilograms, 0.7, span, 'stock');
   expect(strengthOfWeighed('2-propanol', 0.99, stock.from, kilograms.water).strength).toBeGreaterThanOrEqual(0.7);
-  expect(strengthOfWeighed('2-propanol', 0.99, stock.to, kilograms.water).strength).toBeCloseTo(0.707, 3);
+  // Alcohol is right anywhere in its span.
+  expect(strengthOfWeighed('2-propanol', 0.99, stock.to, kilograms.water).strength).toBeGreaterThan(0.75);
+  expect(strengthOfWeighed('2-propanol', 0.99, stock.to, kilograms.water).strength).toBeLessThanOrEqual(0.9);
 });
 
 describe('checking a batch', () => {
@@ -117,7 +138,7 @@ describe('checking a batch', () => {
   test('density tells strength by the same formulas (OIML R 22, memory)', () => {
     expect(density('ethanol', 0.7, 885.56)).toMatchObject({ ok: true, inStrength: true, measured: expect.closeTo(0.7, 3) });
     expect(density('ethanol', 0.72, 893)).toMatchObject({ inStrength: false, why: 'too-weak' });
-    expect(density('ethanol', 0.72, 829.18)).toMatchObject({ inStrength: false, why: 'not-as-meant' });
+    expect(density('ethanol', 0.72, 829.18)).toMatchObject({ inStrength: true, why: 'as-meant' });
     expect(density('ethanol', 0.7, 500)).toEqual({ ok: false, why: 'no-such-mixture' });
     expect(judgeCheck('hydrogen peroxide', 0.03, { by: 'density', density: 1009, temperature: 20 }, cautiousRules)).toEqual({ ok: false, why: 'wrong-meter' });
   });
@@ -132,13 +153,14 @@ describe('bottles', () => {
   const vinegar = { active: 'acetic acid', strength: 0.05, groups: ['acid'] } as const;
   const peroxide = { active: 'hydrogen peroxide', strength: 0.03, groups: ['peroxide'] } as const;
   test('one that held vinegar is refused peroxide, for the peracid and for the old label', () => {
-    expect(judgeBottle({ ...amber, heldSinceWash: vinegar }, peroxide)).toMatchObject({ outcome: 'never', reasons: [{ code: 'held-before', figures: { rule: 'peracid' } }, { code: 'old-label' }] });
-    expect(judgeBottle({ ...amber, heldSinceWash: peroxide }, peroxide)).toMatchObject({ outcome: 'never', reasons: [{ code: 'old-label' }] });
-    expect(judgeBottle(amber, peroxide)).toEqual({ outcome: 'use', reasons: [] });
+    expect(judgeBottle({ ...amber, heldSinceWash: vinegar }, peroxide, cautiousBook)).toMatchObject({ outcome: 'never', reasons: [{ code: 'held-before', figures: { rule: 'peracid' } }, { code: 'old-label' }] });
+    expect(judgeBottle({ ...amber, heldSinceWash: { ...peroxide, strength: 0.015 } }, peroxide, cautiousBook)).toMatchObject({ outcome: 'never', reasons: [{ code: 'old-label' }] });
+    expect(judgeBottle({ ...amber, heldSinceWash: peroxide }, peroxide, cautiousBook)).toMatchObject({ outcome: 'care', reasons: [{ code: 'like-refill' }] });
+    expect(judgeBottle(amber, peroxide, cautiousBook)).toEqual({ outcome: 'use', reasons: [] });
   });
   test('light and solvent: care', () => {
-    expect(judgeBottle({ ...amber, opaque: false }, peroxide)).toMatchObject({ outcome: 'care', reasons: [{ code: 'needs-opaque' }] });
-    expect(judgeBottle({ ...amber, material: 'PET' }, { active: '2-propanol', strength: 0.7, groups: ['alcohol'] })).toMatchObject({ outcome: 'care', reasons: [{ code: 'needs-glass-or-hdpe' }] });
+    expect(judgeBottle({ ...amber, opaque: false }, peroxide, cautiousBook)).toMatchObject({ outcome: 'care', reasons: [{ code: 'needs-opaque' }] });
+    expect(judgeBottle({ ...amber, material: 'PET' }, { active: '2-propanol', strength: 0.7, groups: ['alcohol'] }, cautiousBook)).toMatchObject({ outcome: 'care', reasons: [{ code: 'needs-glass-or-hdpe' }] });
   });
 });
 

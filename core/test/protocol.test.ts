@@ -1,5 +1,5 @@
 import {
-  assessSurface, cautiousRules as rules, enforce, justWashed, materialIds, materials, stepsOf, workingOrder,
+  assessSurface, cautiousBook as book, cautiousRules as rules, enforce, justWashed, materialIds, materials, workingOrder,
   type Active, type GenericFamily, type Home, type Material, type MaterialId, type Outcome, type ReasonCode, type Room, type Setting, type Stock, type Surface,
 } from '../src/index.ts';
 
@@ -12,12 +12,12 @@ const vinegar = stock('acetic acid', 0.05);
 const surface = (material: MaterialId, setting: Partial<Setting> = {}, more: Partial<Surface> = {}): Surface => ({
   id: material, name: material, material, level: 'hand', area: 1, touched: 'often', food: false, setting: { ...justWashed, ...setting }, ...more,
 });
-const room = (surfaces: Surface[], more: Partial<Room> = {}): Room => ({ id: 'bath', name: 'Bath', floorArea: 4, height: 2.4, ventilation: 'window', flame: false, surfaces, ...more });
+const room = (surfaces: Surface[], more: Partial<Room> = {}): Room => ({ id: 'bath', name: 'Bath', floorArea: 4, height: 2.4, ventilation: 'window', flame: 'no', surfaces, ...more });
 const home = (rooms: Room[], more: Partial<Home> = {}): Home => ({ id: 'home', situations: [], rooms, ...more });
 
 const assess = (material: MaterialId, which: Stock, strength: number, goal: 'clean' | 'disinfect', around: { home?: Partial<Home>; room?: Partial<Room>; food?: boolean; area?: number } = {}) =>
   assessSurface({ goal, against: 'respiratory', stock: which, strength }, {
-    surface: { level: 'hand', material, food: around.food ?? false, area: around.area ?? 0.3 }, room: room([], around.room), home: home([], around.home), rules, now,
+    surface: { level: 'hand', material, food: around.food ?? false, area: around.area ?? 0.3 }, room: room([], around.room), home: home([], around.home), growth: 0, rules, now, book,
   });
 
 // surfaces.md of the reference: common practice and makers' care advice (memory).
@@ -67,7 +67,7 @@ describe('one surface', () => {
   test('home oxygen and a flame each bar alcohol, and nothing else', () => {
     const oxygen = { home: { situations: ['home-oxygen' as const] } };
     expect(assess('chrome-plate', propanol, 0.7, 'disinfect', oxygen).reasons[0]!.code).toBe('home-oxygen');
-    expect(assess('chrome-plate', propanol, 0.7, 'clean', { room: { flame: true } }).reasons[0]!.code).toBe('flame-in-room');
+    expect(assess('chrome-plate', propanol, 0.7, 'clean', { room: { flame: 'flame' } }).reasons[0]!.code).toBe('flame-in-room');
     expect(assess('chrome-plate', peroxide, 0.03, 'disinfect', oxygen).outcome).toBe('use');
   });
 
@@ -76,14 +76,14 @@ describe('one surface', () => {
     const closed = { room: { ventilation: 'none' as const } };
     expect(assess('chrome-plate', propanol, 0.7, 'disinfect', { ...closed, area: 2 }).reasons[0]!.code).toBe('air-over-limit');
     expect(assess('chrome-plate', propanol, 0.7, 'disinfect', { ...closed, area: 0.02 }).outcome).toBe('use');
-    expect(assess('chrome-plate', propanol, 0.7, 'disinfect', { room: { ventilation: 'window' }, area: 0.8 }).outcome).not.toBe('never');
+    expect(assess('chrome-plate', propanol, 0.7, 'disinfect', { room: { ventilation: 'window' }, area: 0.5 }).outcome).not.toBe('never');
   });
 
   test('adding a hazard never improves an outcome', () => {
     const order: Outcome[] = ['use', 'care', 'never'];
     for (const material of materialIds) for (const which of [peroxide, propanol, vinegar]) {
       const plain = assess(material, which, which.strength, 'disinfect');
-      const worse = assess(material, which, which.strength, 'disinfect', { home: { situations: ['infant', 'home-oxygen', 'asthma'] }, room: { flame: true, ventilation: 'none' }, food: true });
+      const worse = assess(material, which, which.strength, 'disinfect', { home: { situations: ['infant', 'home-oxygen', 'asthma'] }, room: { flame: 'flame', ventilation: 'none' }, food: true });
       expect(order.indexOf(worse.outcome)).toBeGreaterThanOrEqual(order.indexOf(plain.outcome));
     }
   });
@@ -91,7 +91,7 @@ describe('one surface', () => {
 
 describe('a whole home', () => {
   const use = { stockId: peroxide.id, strength: 0.03 };
-  const objections = (surfaces: Surface[], more: Partial<Home> = {}) => enforce(home([room(surfaces)], more), [peroxide, propanol, vinegar], rules, now);
+  const objections = (surfaces: Surface[], more: Partial<Home> = {}) => enforce(home([room(surfaces)], more), [peroxide, propanol, vinegar], rules, now, book);
 
   test('washing needs nobody’s leave', () => {
     expect(objections([surface('marble'), surface('upholstery')])).toEqual([]);
@@ -104,7 +104,7 @@ describe('a whole home', () => {
 
   // NIOSH (memory): 500 ppm over a quarter of an hour; each of the three alone leaves about half of that.
   test('treatments that fit the air one by one may be too much for it together', () => {
-    const big = (name: string) => surface('brass', { goal: 'disinfect', use: { stockId: propanol.id, strength: 0.7 } }, { id: name, name, area: 0.8 });
+    const big = (name: string) => surface('brass', { goal: 'disinfect', use: { stockId: propanol.id, strength: 0.7 } }, { id: name, name, area: 0.3 });
     expect(objections([big('a')])).toEqual([]);
     expect(objections([big('a'), big('b'), big('c'), big('d')])).toMatchObject([{ outcome: 'never', reasons: [{ code: 'air-together-over-limit', figures: { count: 4 } }] }]);
   });
@@ -123,12 +123,5 @@ describe('a whole home', () => {
   test('works from high to low, the mirror after the toilet, the floor on the way out', () => {
     const mixed = (['floor', 'mirror', 'toilet', 'hand', 'above', 'knee', 'eye'] as const).map((level) => surface('porcelain', {}, { level, name: level }));
     expect(workingOrder(mixed).map((s) => s.name)).toEqual(['above', 'eye', 'hand', 'knee', 'toilet', 'mirror', 'floor']);
-  });
-
-  test('steps: wash, apply, hold, wipe, and rinse where food or a tongue comes after', () => {
-    expect(stepsOf(null)).toEqual(['wash']);
-    expect(stepsOf(assess('glazed-ceramic', peroxide, 0.03, 'disinfect'))).toEqual(['wash', 'apply', 'hold', 'wipe']);
-    expect(stepsOf(assess('glazed-ceramic', peroxide, 0.03, 'disinfect', { food: true }))).toEqual(['wash', 'apply', 'hold', 'wipe', 'rinse']);
-    expect(stepsOf(assess('glazed-ceramic', vinegar, 0.05, 'clean'))).toEqual(['wash', 'apply', 'wipe']);
   });
 });

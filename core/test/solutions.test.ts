@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import {
+  analyseRecipe, chanceOfStrength, doubtOfTare, portionsOf, putRight, readRecipe,
   alcoholDensity, dilute, inMillilitres, litres, madeUpTo, massFraction, millilitres, nameOf, pourTogether, shelfLife, volumeFraction,
-  cautiousRules, judgeBatchTarget,
+  cautiousBook, cautiousRules, judgeBatchTarget,
 } from '../src/index.ts';
 import { ethanolDensity } from '../src/solutions/ethanolDensity.ts';
 import { propanolDensity } from '../src/solutions/propanolDensity.ts';
@@ -139,16 +140,16 @@ describe('what a batch may be called', () => {
   const propanol = { active: '2-propanol' as const, strength: 0.7, expiresAt: 1 };
 
   test('half and half of 70 % alcohol is refused for disinfecting, and is a cleaner', () => {
-    const verdict = judgeBatchTarget(propanol, 0.35, 'disinfect', cautiousRules, now);
+    const verdict = judgeBatchTarget(propanol, 0.35, 'disinfect', cautiousRules, now, cautiousBook);
     expect(verdict.outcome).toBe('never');
     expect(verdict.reasons[0]!.code).toBe('below-floor');
     expect(verdict.name).toBe('a cleaner');
-    expect(judgeBatchTarget(propanol, 0.35, 'clean', cautiousRules, now).outcome).toBe('use');
+    expect(judgeBatchTarget(propanol, 0.35, 'clean', cautiousRules, now, cautiousBook).outcome).toBe('use');
   });
 
   test('a target over the stock and a stock past its date are refused', () => {
-    expect(judgeBatchTarget(propanol, 0.8, 'clean', cautiousRules, now).reasons.map((r) => r.code)).toContain('stronger-than-stock');
-    expect(judgeBatchTarget(propanol, 0.7, 'disinfect', cautiousRules, 2).reasons.map((r) => r.code)).toContain('stock-expired');
+    expect(judgeBatchTarget(propanol, 0.8, 'clean', cautiousRules, now, cautiousBook).reasons.map((r) => r.code)).toContain('stronger-than-stock');
+    expect(judgeBatchTarget(propanol, 0.7, 'disinfect', cautiousRules, 2, cautiousBook).reasons.map((r) => r.code)).toContain('stock-expired');
   });
 
   test.each([
@@ -165,5 +166,51 @@ describe('what a batch may be called', () => {
     ['peroxide' as const, 0.015, true, 1], ['peroxide' as const, 0.03, false, 30], ['vinegar' as const, 0.025, true, 7], ['alcohol' as const, 0.7, true, 730], ['alcohol' as const, 0.35, true, 7],
   ])('%s at %d (diluted: %s) keeps %d days', (family, strength, diluted, days) => {
     expect(shelfLife(family, strength, diluted).seconds).toBe(days * 86_400);
+  });
+});
+
+// Common practice, no source: what stands on the scale when it is set to zero.
+test.each([[-0.453, 'below-zero'], [0, 'no-bottle'], [0.009, 'no-bottle'], [0.048, null], [0.23, null], [0.24, 'not-empty'], [0.6, 'not-empty']])(
+  '%d kg on the scale for a bottle of 0.464 kg: %s', (onScale, doubt) => expect(doubtOfTare(onScale, 0.464)).toBe(doubt),
+);
+
+describe('putting a batch right', () => {
+  // Arithmetic: half a litre of 2 % and x of 6 % make 3 % where x is a third of half a litre.
+  test('peroxide by volume', () => {
+    expect(inMillilitres(putRight('hydrogen peroxide', 0.06, 0.02, 0.03, litres(0.5))!.volume)).toBeCloseTo(166.7, 1);
+    expect(putRight('hydrogen peroxide', 0.06, 0.06, 0.03, litres(0.5))).toMatchObject({ add: 'water', volume: expect.closeTo(litres(0.5), 6) });
+  });
+  test('a stock that is no stronger than what was meant puts nothing right; what is right needs nothing', () => {
+    expect(putRight('hydrogen peroxide', 0.03, 0.02, 0.03, litres(0.5))).toBeNull();
+    expect(putRight('2-propanol', 0.99, 0.7, 0.7, litres(0.5))).toBeNull();
+  });
+  test('alcohol by mass: what is in it afterwards is what was meant', () => {
+    fc.assert(fc.property(fc.constantFrom('ethanol' as const, '2-propanol' as const), fc.double({ min: 0.3, max: 0.95, noNaN: true }), fc.double({ min: 0.5, max: 0.8, noNaN: true }), (active, measured, meant) => {
+      const stock = 0.96;
+      const right = putRight(active, stock, measured, meant, litres(1));
+      if (!right) return;
+      const mass = (strength: number, volume: number) => volume * alcoholDensity(active, massFraction(active, strength));
+      const batch = mass(measured, litres(1));
+      const [added, inIt] = right.add === 'stock' ? [mass(stock, right.volume), massFraction(active, stock)] : [right.volume * 998.2, 0];
+      const whole = (batch * massFraction(active, measured) + added * inIt) / (batch + added);
+      expect(Math.abs(whole - massFraction(active, meant))).toBeLessThan(1e-4);
+    }));
+  });
+});
+
+describe('very small portions', () => {
+  test('half a gram has a chance, too: nothing throws, and every draw is counted', () => {
+    const measured = portionsOf(readRecipe('0.5 g citric acid\n1 cup rubbing alcohol 70 %'));
+    if (!measured.ok) throw new Error('it reads');
+    const { below, within, above, draws } = chanceOfStrength(measured.portions, 'alcohol', { floor: 0.7, top: 0.9 }, 1000, 1);
+    expect(below + within + above).toBe(draws);
+  });
+  test('what is used up is at most all of it', () => {
+    const { verdict } = analyseRecipe('0.5 g castile soap\n1 cup vinegar', 'clean', { rules: cautiousRules, book: cautiousBook });
+    const { figures } = verdict.reasons.find(({ code }) => code === 'soap-split')!;
+    for (const spent of [figures!.spent, figures!.spentWith] as number[]) {
+      expect(spent).toBeGreaterThanOrEqual(0);
+      expect(spent).toBeLessThanOrEqual(1);
+    }
   });
 });

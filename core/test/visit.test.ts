@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import {
-  activeFacts, eventKinds, foldClock, judgeEvent, outcomeOf, untouched, wetClock,
+  activeFacts, cautiousBook as book, eventKinds, foldClock, judgeEvent, outcomeOf, untouched, wetClock,
   type Active, type Batch, type EventKind, type ReasonCode, type SurfaceClock, type Treatment, type WetEvent,
 } from '../src/index.ts';
 
@@ -65,7 +65,7 @@ describe('the wet clock', () => {
 });
 
 describe('what may happen next', () => {
-  const codes = (next: WetEvent, ...before: WetEvent[]): ReasonCode[] => judgeEvent(next, treatment, fold(...before), batches).reasons.map((r) => r.code);
+  const codes = (next: WetEvent, ...before: WetEvent[]): ReasonCode[] => judgeEvent(next, treatment, fold(...before), batches, { clientKeeps: [], book }).reasons.map((r) => r.code);
 
   test('the usual way through is free of objections', () => {
     const way = [washed, applied, event('rewet', 5, 'perox'), event('wiped', 11), event('rinsed', 12)];
@@ -92,7 +92,7 @@ describe('what may happen next', () => {
   });
 
   test('what must not meet is said first', () => {
-    expect(judgeEvent(event('rewet', 2, 'vinegar'), treatment, fold(washed, applied), batches).reasons[0]).toMatchObject({ code: 'must-not-meet', figures: { rule: 'peracid', on: 'peroxide', hand: 'vinegar' } });
+    expect(judgeEvent(event('rewet', 2, 'vinegar'), treatment, fold(washed, applied), batches, { clientKeeps: [], book }).reasons[0]).toMatchObject({ code: 'must-not-meet', figures: { rule: 'peracid', on: 'peroxide', hand: 'vinegar' } });
   });
 
   test('a rinse lifts it', () => {
@@ -105,7 +105,7 @@ describe('what may happen next', () => {
 
   test('a registered product goes by its label: it needs no check, and another product is not it', () => {
     const byLabel: Treatment = { seconds: 240, applies: true, rinses: false, lifts: false, flushes: false, toilet: false, use: { active: 'registered product', strength: 1, stockId: 'spray' } };
-    const next = (id: string) => judgeEvent(event('applied', 2, id), byLabel, foldClock([washed], byLabel), batches).reasons.map(({ code }) => code);
+    const next = (id: string) => judgeEvent(event('applied', 2, id), byLabel, foldClock([washed], byLabel), batches, { clientKeeps: [], book }).reasons.map(({ code }) => code);
     expect(next('spray')).toEqual([]);
     expect(next('other spray')).toEqual(['batch-of-other-product']);
     expect(next('perox')).toEqual(['batch-of-other-family']);
@@ -113,6 +113,6 @@ describe('what may happen next', () => {
 
   test('a surface that is only washed takes no batch', () => {
     const washOnly: Treatment = { seconds: 0, applies: false, rinses: false, lifts: false, flushes: false, toilet: false, use: null };
-    expect(judgeEvent(applied, washOnly, foldClock([washed], washOnly), batches).reasons[0]!.code).toBe('not-in-the-protocol');
+    expect(judgeEvent(applied, washOnly, foldClock([washed], washOnly), batches, { clientKeeps: [], book }).reasons[0]!.code).toBe('not-in-the-protocol');
   });
 });

@@ -16,7 +16,6 @@ const openHome = async (page: Page, name: string, tab: string, surface: string) 
 
 test('every main view, from the demo data', async ({ page, browser }) => {
   const phone = await another(browser, 'tobias');
-  await shoot(phone, 'phone-rounds');
   await phone.getByRole('button', { name: 'Start Hedda’s round' }).click();
   await phone.getByRole('button', { name: 'Washed and rinsed' }).click();
   await phone.getByRole('button', { name: 'Applied' }).click();
@@ -46,10 +45,18 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await page.getByText(/times in 100/).waitFor();
   await shoot(page, 'wet-time');
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  const change = page.getByRole('group', { name: 'Must be' }).getByRole('button', { name: 'cleaned' });
+  await change.click();
+  await page.getByRole('button', { name: 'Look over and approve' }).click();
+  await page.getByRole('table', { name: 'What changes' }).waitFor();
+  await shoot(page, 'approve');
   await page.goto('/house-rules');
   await page.getByRole('radiogroup', { name: 'May peroxide be diluted to disinfect?' }).getByRole('radio', { name: /^No/ }).click();
   await page.getByText(/would have to be reviewed/).waitFor();
   await shoot(page, 'house-rules');
+  await page.goto('/sources');
+  await page.getByRole('heading', { name: 'Sources' }).waitFor();
+  await shoot(page, 'sources');
   await page.goto('/products');
   await page.getByText('Quat spray, ready to use').first().waitFor();
   await shoot(page, 'products');
@@ -60,11 +67,10 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await act('scale', 'tare');
   await act('scale', 'put 48.2');
   await page.getByRole('button', { name: 'Weigh it on the scale' }).click();
-  await page.getByRole('button', { name: 'Set to nought' }).click();
-  await page.getByRole('button', { name: 'Begin' }).click();
-  await act('scale', 'put 160');
+  await page.getByRole('button', { name: 'Set to zero' }).click();
+  await act('scale', 'put 190');
   await page.getByRole('button', { name: 'Correct the batch' }).click();
-  await act('scale', 'put 200');
+  await act('scale', 'put 230');
   await page.waitForTimeout(1800);
   await shoot(page, 'weigh');
   const bench = page.getByRole('navigation', { name: 'Bench' });

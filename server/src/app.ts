@@ -20,6 +20,7 @@ import { protocolRoutes } from './features/protocols/routes.ts';
 import { recipeRoutes } from './features/recipes/routes.ts';
 import { recordRoutes } from './features/records/routes.ts';
 import { roundRoutes } from './features/rounds/routes.ts';
+import { sourceRoutes } from './features/sources/routes.ts';
 import { ProblemError, problems } from './http/problems.ts';
 
 const pageFolder = fileURLToPath(new URL('../../web/dist/', import.meta.url));
@@ -81,6 +82,7 @@ export const createApp = (context: Context, listener: LedgerListener, instrument
   instrumentRoutes(api, context, instruments);
   keepApartRoutes(api, context);
   roundRoutes(api, context);
+  sourceRoutes(api, context);
   recordRoutes(api, context);
   liveRoutes(api, context, listener);
   const description = openapi();

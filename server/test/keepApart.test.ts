@@ -31,7 +31,7 @@ describe('the doors: each refuses a Never with the reason, and writes it down as
     await maren.call(`PUT /surfaces/${surfaces[0]}/setting`, { goal: 'clean', against: 'everyday', use: { stockId: bed.stock['S-3'], strength: 0.05 }, accepted: null, lifts: true });
     const { body: version } = await maren.call(`POST /homes/${home}/protocols`, {});
     const { body: approved } = await maren.call(`GET /protocols/${version.id}`);
-    expect(approved.protocol.rooms[0].surfaces[0].steps).toEqual(['take-out', 'flush', 'flush', 'wash', 'apply', 'wipe']);
+    expect(approved.protocol.rooms[0].surfaces[0].steps).toEqual(['open-window', 'gloves', 'goggles', 'take-out', 'flush', 'flush', 'wash', 'dry-first', 'spray', 'wipe']);
   });
 
   test('surveying: what the client keeps is taken down as it is, and what it bars is written down at once', async () => {
@@ -55,7 +55,7 @@ describe('the doors: each refuses a Never with the reason, and writes it down as
     expect(going.clientKeeps).toEqual(['cistern-tablet']);
     const surfaceId = going.version.protocol.rooms[0].surfaces[0].id as string;
     const batchId = await pourChecked(tobias, bed.stock['S-1'], 0.03);
-    const event = (kind: string, batch: string | null = null) => tobias.call(`POST /rounds/${round}/events`, { id: crypto.randomUUID(), surfaceId, kind, at: Date.now(), batchId: batch });
+    const event = (kind: string, batch: string | null = null) => tobias.did(round, { id: crypto.randomUUID(), surfaceId, kind, at: Date.now(), batchId: batch });
     expect((await event('washed')).status).toBe(200);
     const applied = await event('applied', batchId);
     expect(applied.status).toBe(409);
@@ -71,7 +71,7 @@ describe('the doors: each refuses a Never with the reason, and writes it down as
     await tobias.call('POST /rounds', { id: round, homeId: home });
     const surfaceId = (await tobias.call(`GET /rounds/${round}`)).body.version.protocol.rooms[0].surfaces[0].id as string;
     const batchId = (await tobias.call('POST /batches', { stockId: bed.stock['S-3'], strength: 0.05, purpose: 'clean', volume: litres(0.5) })).body.id as string;
-    const event = (kind: string, batch: string | null = null) => tobias.call(`POST /rounds/${round}/events`, { id: crypto.randomUUID(), surfaceId, kind, at: Date.now(), batchId: batch });
+    const event = (kind: string, batch: string | null = null) => tobias.did(round, { id: crypto.randomUUID(), surfaceId, kind, at: Date.now(), batchId: batch });
     await event('washed');
     expect(codes(await event('applied', batchId))).toContain('not-taken-out');
     expect((await event('lifted')).status).toBe(200);
@@ -167,7 +167,9 @@ describe('on paper', () => {
     const response = await fetch(`${bed.base}/api/book/poster.pdf?size=${size}`, { headers: { cookie: tobias.cookie } });
     const pdf = await getDocumentProxy(new Uint8Array(await response.arrayBuffer()));
     const { width } = (await pdf.getPage(1)).getViewport({ scale: 1 });
-    return { pages: pdf.numPages, width: Math.round(width), text: (await extractText(pdf, { mergePages: true })).text };
+    const { text } = await extractText(pdf, { mergePages: true });
+    const first = (await extractText(pdf, { mergePages: false })).text[0]!;
+    return { pages: pdf.numPages, width: Math.round(width), text, first };
   };
 
   test.each([['A4', 595], ['A3', 842], ['card', 298]])('the list as %s', async (size, width) => {
@@ -177,17 +179,24 @@ describe('on paper', () => {
     expect(found.text).toMatch(/Chlorine bleach with acid/);
     expect(found.text).toMatch(/poison line, 2/);
     expect(found.text).toMatch(/local codes and licensed practice prevail/);
-    if (size !== 'card') expect(found.pages).toBe(1);
+    expect(found.first).toContain('First response');
   });
 
   test('with the company’s own rules and numbers', async () => {
     await maren.call('PUT /company/numbers', { emergencyNumber: '999-1', poisonLine: '999-2' });
     const { body: rule } = await maren.call('POST /book/rules', anotherRule('borax', 'anything', { surface: 'never' }));
+    for (const other of ['soap', 'quat', 'metal', 'oil', 'detergent'] as const) await maren.call('POST /book/rules', anotherRule('alcohol', other, { vessel: 'never' }));
+    // However many rules there are, what to do first stands on page one, whole.
+    for (const size of ['A4', 'A3', 'card']) {
+      const { first } = await textOf(size);
+      expect(first).toContain('First response');
+      expect(first.replace(/\s+/g, ' ')).toContain('Write it down in the log.');
+    }
     const { text } = await textOf('A4');
     expect(text).toMatch(/Borax with anything else/);
-    expect(text).toMatch(/emergency line, 999-1/);
+    expect(text).toMatch(/emergency number, 999-1/);
     expect((await tobias.call('GET /book.csv')).body).toMatch(/Borax with anything else,Never,surface,We have seen it go wrong\.,Rinse\.,company rule/);
-    expect((await tobias.call('GET /book.json')).body).toMatchObject({ format: 'zymostat.never-combine/1', own: [{ id: rule.id }] });
+    expect((await tobias.call('GET /book.json')).body).toMatchObject({ format: 'zymostat.never-combine/1', own: expect.arrayContaining([expect.objectContaining({ id: rule.id })]) });
     expect((await tobias.call('PUT /company/numbers', { emergencyNumber: '1', poisonLine: '2' })).status).toBe(403);
     expect((await tobias.call('GET /book/poster.pdf?size=A2')).body.detail).toMatch(/A4, A3 and card/);
   });

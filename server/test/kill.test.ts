@@ -47,7 +47,7 @@ afterAll(async () => {
 const sendAll = async (caller: Caller, round: string, events: { id: string }[], acknowledged: string[]) => {
   for (const event of events) {
     for (;;) {
-      const answer = await caller.call(`POST /rounds/${round}/events`, event).catch(() => undefined);
+      const answer = await caller.did(round, event).catch(() => undefined);
       if (answer?.status === 200) break;
       if (answer && answer.status < 500) throw new Error(`refused: ${JSON.stringify(answer.body)}`);
       await pause(50);

@@ -11,10 +11,10 @@ beforeAll(async () => {
 });
 afterAll(() => bed.close());
 
-const label = { groups: ['quat'], uses: [{ goal: 'disinfect', against: ['stomach'], seconds: 600 }], notOn: ['marble'] };
+const label = { groups: ['quat'], uses: [{ goal: 'disinfect', against: ['norovirus'], seconds: 600 }], notOn: ['marble'], dilution: null, registration: null };
 const fields = () => ({ name: 'Quat spray', volume: litres(1), expiresAt: bed.context.now() + 9e8, pricePerLitre: 12, label });
 const enter = async (more: object = {}) => maren.call('POST /products', { ...fields(), ...more });
-const by = (stockId: string, against = 'stomach') => ({ goal: 'disinfect', against, use: { stockId, strength: 1 }, accepted: null });
+const by = (stockId: string, against = 'norovirus') => ({ goal: 'disinfect', against, use: { stockId, strength: 1 }, accepted: null });
 
 test('a product does what its label grants: approved, poured as sold, used without a check', async () => {
   const product = (await enter()).body;
@@ -25,7 +25,7 @@ test('a product does what its label grants: approved, poured as sold, used witho
   expect(batch).toMatchObject({ status: 'unchecked', groups: ['quat'], waterVolume: 0 });
   const round = randomUUID();
   await tobias.call('POST /rounds', { id: round, homeId: home });
-  const did = (kind: string, batchId: string | null = null) => tobias.call(`POST /rounds/${round}/events`, { id: randomUUID(), surfaceId: surfaces[0], kind, at: bed.context.now(), batchId });
+  const did = (kind: string, batchId: string | null = null) => tobias.did(round, { id: randomUUID(), surfaceId: surfaces[0], kind, at: bed.context.now(), batchId });
   expect((await did('washed')).status).toBe(200);
   const other = (await enter({ name: 'Another' })).body;
   const wrong = (await tobias.call('POST /batches', { stockId: other.id, strength: 1, purpose: 'disinfect', volume: litres(0.5) })).body;
@@ -60,7 +60,7 @@ test('it is never thinned', async () => {
 });
 
 test.each([
-  ['a label with no time', { label: { ...label, uses: [{ goal: 'disinfect', against: ['stomach'] }] } }], ['a label with no use', { label: { ...label, uses: [] } }], ['a time of nothing', { label: { ...label, uses: [{ ...label.uses[0], seconds: 0 }] } }],
+  ['a label with no time', { label: { ...label, uses: [{ goal: 'disinfect', against: ['norovirus'] }] } }], ['a label with no use', { label: { ...label, uses: [] } }], ['a time of nothing', { label: { ...label, uses: [{ ...label.uses[0], seconds: 0 }] } }],
   ['a use against nothing', { label: { ...label, uses: [{ ...label.uses[0], against: [] }] } }], ['no group', { label: { ...label, groups: [] } }], ['a name of nothing', { name: ' ' }], ['no volume', { volume: 0 }],
 ])('%s is a bad request that says so', async (_, more) => {
   const { status, body } = await enter(more);

@@ -12,12 +12,12 @@ const codesOf = (reasons: { code: string }[]) => reasons.map((reason) => reason.
 
 describe('the survey', () => {
   test('keeps rooms and surfaces, surfaces in working order', async () => {
-    const { home } = await addHome(maren, [{ fields: { name: 'Floor', level: 'floor' } }, { fields: { name: 'Mirror', material: 'mirror', level: 'mirror' } }, {}], ['pets', 'pets']);
+    const { home } = await addHome(maren, [{ fields: { name: 'Floor', level: 'floor' } }, { fields: { name: 'Mirror', material: 'mirror', level: 'mirror' } }, {}], ['cat', 'cat']);
     const { body } = await maren.call(`GET /homes/${home}`);
-    expect(body.situations).toEqual(['pets']);
+    expect(body.situations).toEqual(['cat']);
     expect(body.rooms[0]).toMatchObject(bathroom);
     expect(body.rooms[0].surfaces.map((surface: { name: string }) => surface.name)).toEqual(['Basin', 'Mirror', 'Floor']);
-    expect(body.rooms[0].surfaces[0].setting).toEqual({ goal: 'clean', against: 'everyday', use: null, accepted: null, lifts: false });
+    expect(body.rooms[0].surfaces[0].setting).toEqual({ goal: 'clean', against: 'everyday', use: null, accepted: null, lifts: false, growth: null });
   });
 
   test('changes and takes out what is there, and says when it is not', async () => {
@@ -65,11 +65,11 @@ describe('approving', () => {
     const { home, surfaces: [worktop] } = await addHome(maren, [{ fields: { material: 'marble' }, setting: disinfect(bed.stock['S-1'], 0.03) }]);
     const refused = await maren.call(`POST /homes/${home}/protocols`, {});
     expect(codesOf(refused.body.reasons)).toContain('care-not-accepted');
-    await maren.call(`PUT /surfaces/${worktop}/setting`, disinfect(bed.stock['S-1'], 0.03, 'tested'));
+    await maren.call(`PUT /surfaces/${worktop}/setting`, disinfect(bed.stock['S-1'], 0.03, 'tested at the edge'));
     const approved = await maren.call(`POST /homes/${home}/protocols`, {});
     expect(approved.body).toMatchObject({ number: 1, approvedBy: 'maren' });
     const version = (await maren.call(`GET /protocols/${approved.body.id}`)).body;
-    expect(version.protocol.rooms[0].surfaces[0]).toMatchObject({ accepted: 'tested', treatment: { strength: 0.03, seconds: 600 }, steps: ['wash', 'apply', 'hold', 'wipe'] });
+    expect(version.protocol.rooms[0].surfaces[0]).toMatchObject({ accepted: 'tested at the edge', treatment: { strength: 0.03, seconds: 600 }, steps: ['open-window', 'gloves', 'goggles', 'wash', 'dry-first', 'test-spot', 'spray', 'hold', 'look', 'wipe', 'dry-after'] });
   });
 
   test('a version never changes afterwards; the next one has the next number', async () => {

@@ -38,6 +38,14 @@ beforeAll(async () => {
   bottle.vinegar = await pour('S-3', 0.05, 'clean');
 });
 afterAll(() => bed.close());
+// What one round leaves wet is wet for every round of that home: each test begins with nothing wet.
+afterEach(async () => {
+  bed.pass(1000);
+  for (const { roundId, surfaceId } of (await maren.call('GET /wet-now')).body) {
+    await maren.did(roundId, { id: randomUUID(), surfaceId, kind: 'found-dry', at: bed.context.now(), batchId: null });
+  }
+  for (const { id } of (await maren.call('GET /rounds')).body) await maren.call(`POST /rounds/${id}/finish`, {});
+});
 
 const start = async () => {
   const id = randomUUID();
@@ -45,7 +53,7 @@ const start = async () => {
   return id;
 };
 const did = (round: string, surfaceId: string, kind: string, batchId: string | null = null, more: object = {}): Promise<Answered> =>
-  tobias.call(`POST /rounds/${round}/events`, { id: randomUUID(), surfaceId, kind, at: bed.context.now(), batchId, ...more });
+  tobias.did(round, { id: randomUUID(), surfaceId, kind, at: bed.context.now(), batchId, ...more });
 const codes = ({ body }: Answered) => body.reasons.map((reason: { code: string }) => reason.code);
 const lastRecord = async () => (await maren.call('GET /records?limit=1')).body.rows[0];
 

@@ -18,6 +18,9 @@ export interface Answered<T = any> {
   headers: Headers;
 }
 
+/** A revision that no home reaches: whoever sends it has seen everything. */
+const SEEN_ALL = '"999999999"';
+
 /** Calls the API as one person, keeping their cookie. */
 export class Caller {
   cookie = '';
@@ -29,7 +32,7 @@ export class Caller {
     const [method, path] = line.split(' ') as [string, string];
     const response = await fetch(`${this.base}/api${path}`, {
       method,
-      headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), cookie: this.cookie, ...headers },
+      headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), cookie: this.cookie, 'if-match': SEEN_ALL, ...headers },
       body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
     });
     const set = response.headers.get('set-cookie');
@@ -37,6 +40,12 @@ export class Caller {
     const text = await response.text();
     const isJson = response.headers.get('content-type')?.includes('json');
     return { status: response.status, body: (isJson ? JSON.parse(text) : text) as T, headers: response.headers };
+  }
+  private personId: string | undefined;
+  /** Sends what this person did in a round. */
+  async did(roundId: string, event: object): Promise<Answered> {
+    this.personId ??= (await this.call('GET /session')).body.person.id as string;
+    return this.call(`POST /rounds/${roundId}/events`, { personId: this.personId, ...event });
   }
 }
 
@@ -120,7 +129,7 @@ export const pourChecked = async (by: Caller, stockId: string, strength: number)
   return id;
 };
 
-export const bathroom = { name: 'Bathroom', floorArea: 4, height: 2.4, ventilation: 'window', flame: false };
+export const bathroom = { name: 'Bathroom', floorArea: 4, height: 2.4, ventilation: 'window', flame: 'no' };
 export const basin = { name: 'Basin', material: 'porcelain', level: 'hand', area: 0.4, touched: 'often', food: false };
 
 /** A home with one bathroom and the surfaces given, each with its setting. */
@@ -136,5 +145,5 @@ export const addHome = async (maren: Caller, surfaces: { fields?: object; settin
   return { home, room, surfaces: ids };
 };
 
-export const disinfect = (stockId: string, strength: number, accepted: string | null = null) => ({ goal: 'disinfect', against: 'everyday', use: { stockId, strength }, accepted });
+export const disinfect = (stockId: string, strength: number, accepted: string | null = null) => ({ goal: 'disinfect', against: 'respiratory', use: { stockId, strength }, accepted });
 export const clean = (stockId: string, strength: number) => ({ goal: 'clean', against: 'everyday', use: { stockId, strength }, accepted: null });

@@ -24,7 +24,7 @@ test.each([['x,y\n1,2\n', /columns room and name/], ['', /columns room and name/
 });
 
 test('a home comes whole', async () => {
-  const home = { format: 'zymostat.home/1', name: 'Hedda', place: 'Row 7', situations: ['pets'], clientKeeps: ['cistern-tablet'], rooms: [{ name: 'Bath', floorArea: 4, height: 2.4, ventilation: 'window', flame: false, surfaces: [] }] };
+  const home = { format: 'zymostat.home/1', name: 'Hedda', place: 'Row 7', situations: ['cat'], clientKeeps: ['cistern-tablet'], rooms: [{ name: 'Bath', floorArea: 4, height: 2.4, ventilation: 'window', flame: 'no', surfaces: [] }] };
   expect(await read(JSON.stringify(home))).toMatchObject({ ok: true, rooms: [{ name: 'Bath' }] });
   expect(await read(JSON.stringify({ ...home, rooms: [{ ...home.rooms[0], floorArea: 0 }] }))).toMatchObject({ ok: false, problems: [expect.stringContaining('floorArea')] });
 });

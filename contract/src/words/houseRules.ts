@@ -8,7 +8,7 @@ export const houseWords: SchoolWords = {
     asks: 'What is vinegar for?',
     schools: {
       'cleaner-only': { name: 'Cleaner and descaler only', trades: 'It is on no regulator’s list and fails against important germs.' },
-      'household-reduction': { name: 'Household reduction, 30 min undiluted', trades: 'Some bacteria for half an hour’s wait, and nothing that a client may rely on.' },
+      'household-reduction': { name: 'Household reduction, 30 min undiluted', trades: 'A goal of its own, “reduce”: some bacteria for half an hour’s wait, always with a reason, never called disinfecting.' },
     },
   },
   alcoholFloor: {
@@ -36,7 +36,7 @@ export const houseWords: SchoolWords = {
   dilutedPeroxide: {
     asks: 'May peroxide be diluted to disinfect?',
     schools: {
-      'by-the-series': { name: 'Down to 0.75 %, longer by the series', trades: 'Cheaper and milder, for 20 min at 1.5 % and an hour at 0.75 %.' },
+      'by-the-series': { name: 'Down to 0.75 %, against flu, COVID, RSV and colds only', trades: 'Cheaper and milder, for 20 min at 1.5 % and an hour at 0.75 %.' },
       refuse: { name: 'No', trades: 'One strength, one time; delicate surfaces go without.' },
     },
   },
@@ -71,7 +71,7 @@ export const houseWords: SchoolWords = {
   bleach: {
     asks: 'Is bleach carried?',
     schools: {
-      'not-carried': { name: 'Not carried', trades: 'Nothing of ours can meet it; stomach illness goes to a registered product.' },
+      'not-carried': { name: 'Not carried', trades: 'Nothing of ours can meet it; norovirus goes to a registered product.' },
       'named-cases': { name: 'For named cases', trades: 'Reaches what the three families do not; one more thing that must never meet acid.' },
     },
   },
@@ -79,14 +79,14 @@ export const houseWords: SchoolWords = {
     asks: 'What goes on a little mildew?',
     schools: {
       peroxide: { name: 'Peroxide', trades: 'Small areas on hard surfaces, with air and eye protection.' },
-      alcohol: { name: 'Alcohol', trades: 'Dries fast, burns, and fills the room.' },
+      alcohol: { name: 'Alcohol', trades: 'Cleans and dries fast, burns, and fills the room. No evidence says that it disinfects mildew.' },
       bleach: { name: 'Bleach', trades: 'By trained staff only; none of the three families is then offered.' },
     },
   },
 };
 
 export const fillWords: Record<FillReason, string> = {
-  'often-touched': 'touched often', food: 'food touches it', 'cleaning-is-enough': 'cleaning is enough', porous: 'porous: clean, launder or replace', 'nothing-fits': 'nothing fits without a reason: you decide', 'goal-was-set': 'as the goal was set',
+  toilet: 'many hands touch it at the toilet', 'weak-immunity': 'touched often, and somebody here has weak immunity', 'cleaning-is-enough': 'cleaning is enough', porous: 'porous: clean, launder or replace', 'nothing-fits': 'nothing fits without a reason: you decide', 'goal-was-set': 'as the goal was set',
 };
 export const flagWords: Record<FlagWhy, string> = {
   never: 'would be refused now', care: 'wants a reason now', longer: 'takes longer now', shorter: 'takes less time now', gone: 'is no longer in the survey',

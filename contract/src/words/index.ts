@@ -7,3 +7,6 @@ export * from './mixtures.ts';
 export * from './names.ts';
 export * from './neverCombine.ts';
 export * from './reasons.ts';
+export * from './recipes.ts';
+export * from './steps.ts';
+export * from './changes.ts';

@@ -1,16 +1,14 @@
 import {
-  ingredientOf, type Active, type BottleMaterial, type ChangeCode, type CheckResult, type Claim, type Gas, type HazardClass, type IngredientId, type KeepingReason, type Mending, type MixtureKeeping, type MixtureName, type OrderReason,
+  type Active, type BottleMaterial, type ChangeCode, type CheckResult, type Claim, type Gas, type HazardClass, type KeepingReason, type Mending, type MixtureKeeping, type MixtureName, type OrderReason,
   type Pictogram, type Precaution, type ReactionId, type Tool,
 } from '@zymostat/core';
 import { percent, strengthOf } from './figures.ts';
-
-export const ingredientName = (id: IngredientId): string => ingredientOf(id).names[0]!;
 
 export const gasWords: Record<Gas, string> = { 'carbon dioxide': 'carbon dioxide', oxygen: 'oxygen', chlorine: 'chlorine', chloramine: 'chloramine' };
 
 export const claimNames: Record<Claim, string> = { disinfect: 'disinfect', clean: 'clean', descale: 'descale' };
 export const mixtureWords: Record<MixtureName, string> = {
-  disinfecting: 'of disinfecting strength', cleaner: 'a cleaner, not a disinfectant', descaler: 'a descaler, not a disinfectant', nothing: 'nothing useful', dangerous: 'must never be mixed',
+  disinfecting: 'of disinfecting strength', cleaner: 'a cleaner, not a disinfectant', descaler: 'a descaler, not a disinfectant', nothing: 'nothing useful', dangerous: 'must never be mixed', 'not known yet': 'not known yet',
 };
 
 /** What a reaction does, in one sentence. */
@@ -37,6 +35,7 @@ export const changeWords: Record<ChangeCode, string> = {
 export const noChangeWords: Record<Extract<Mending, { because: string }>['because'], string> = {
   already: 'Nothing has to change.',
   'not-read': 'First put right what could not be read.',
+  asked: 'First answer what is asked.',
   'no-such-active': 'No change can do it: nothing in this recipe does that at any strength.',
 };
 
@@ -72,25 +71,27 @@ export const toolNames: Record<Tool, string> = {
 export const hazardWords: Record<HazardClass, string> = {
   'flammable-2': 'flammable liquid, category 2', 'flammable-3': 'flammable liquid, category 3', 'flammable-4': 'combustible liquid, category 4', 'skin-corrosive': 'corrosive to skin', 'eye-damage': 'serious eye damage', 'eye-irritant': 'eye irritant',
   'skin-irritant': 'skin irritant', drowsiness: 'drowsiness', 'airway-irritant': 'irritates airways', reproductive: 'toxic to reproduction', 'toxic-gas-with-acid': 'toxic gas with acid',
+  'aquatic-acute': 'very toxic to water life', 'aquatic-chronic': 'toxic to water life for long',
 };
-export const pictogramNames: Record<Pictogram, string> = { flame: 'Flame', corrosion: 'Corrosion', exclamation: 'Exclamation mark', health: 'Health hazard' };
+export const pictogramNames: Record<Pictogram, string> = { flame: 'Flame', corrosion: 'Corrosion', exclamation: 'Exclamation mark', health: 'Health hazard', environment: 'Harm to water life' };
 
 /** Hazard statements by code. Source: GHS; CLP (memory). */
 export const statementWords: Record<string, string> = {
   H225: 'Highly flammable liquid and vapour.', H226: 'Flammable liquid and vapour.', H227: 'Combustible liquid.', H314: 'Causes severe skin burns and eye damage.', H315: 'Causes skin irritation.', H318: 'Causes serious eye damage.',
   H319: 'Causes serious eye irritation.', H335: 'May cause respiratory irritation.', H336: 'May cause drowsiness or dizziness.', H360FD: 'May damage fertility. May damage the unborn child.', EUH031: 'Contact with acids liberates toxic gas.',
+  H400: 'Very toxic to aquatic life.', H411: 'Toxic to aquatic life with long lasting effects.',
 };
 /** Precautionary statements by code. Source: GHS (memory). */
 export const precautionWords: Record<Precaution, string> = {
   P102: 'Keep out of reach of children.', P210: 'Keep away from heat, sparks, open flames and hot surfaces. No smoking.', P233: 'Keep container tightly closed.', P260: 'Do not breathe vapours or spray.', P261: 'Avoid breathing vapours and spray.',
-  P264: 'Wash hands thoroughly after handling.', P271: 'Use only outdoors or in a well-ventilated area.', P280: 'Wear protective gloves and eye protection.', 'P301+P330+P331': 'IF SWALLOWED: rinse mouth. Do NOT induce vomiting.',
+  P264: 'Wash hands thoroughly after handling.', P271: 'Use only outdoors or in a well-ventilated area.', P273: 'Avoid release to the environment.', P280: 'Wear protective gloves and eye protection.', 'P301+P330+P331': 'IF SWALLOWED: rinse mouth. Do NOT induce vomiting.',
   'P303+P361+P353': 'IF ON SKIN: take off contaminated clothing at once. Rinse skin with water.', 'P305+P351+P338': 'IF IN EYES: rinse cautiously with water for several minutes. Remove contact lenses if easy to do. Continue rinsing.',
   'P308+P313': 'IF exposed or concerned: get medical advice.', P310: 'Call the poison line or a doctor at once.',
 };
 
 /** What a check came to, or why it could not be one. */
 export const checkWords: Record<Extract<CheckResult, { why: string }>['why'], string> = {
-  'as-meant': 'in strength, as it was meant', 'too-weak': 'too weak: set aside', 'too-strong': 'too strong: set aside', 'not-as-meant': 'in strength, but not what was meant: set aside',
+  'as-meant': 'in strength, as it was meant', 'too-weak': 'too weak: set aside, or make it stronger', 'too-strong': 'too strong: set aside', 'not-as-meant': 'in strength, but not what was meant: set aside',
   'no-such-mixture': 'No mixture of this alcohol and water weighs so at that temperature. Read it again; check the unit: 0.886 g/mL is 886 kg/m³.',
   'wrong-meter': 'This cannot be read that way: alcohol by density and temperature, peroxide by strip.', 'no-such-step': 'The strip has no such step.',
 };

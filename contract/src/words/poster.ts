@@ -1,4 +1,4 @@
-import { routes, severities, worstOf, type Book, type Route, type Rule, type Severity } from '@zymostat/core';
+import { isAgainst, routes, severities, worstOf, type Book, type Route, type Rule, type Severity } from '@zymostat/core';
 import { groupNames, routeNames, severityNames } from './names.ts';
 import { groupOrAnything, wordsOfRule } from './neverCombine.ts';
 
@@ -32,6 +32,7 @@ export const posterLines = (book: Book): PosterLine[] => {
   for (const rule of book) {
     const byRoute = severitiesOf(rule);
     const severity = worstOf([...byRoute.values()]);
+    if (!isAgainst(severity)) continue;
     const by = byInWords(byRoute, severity);
     const key = `${rule.id} ${rule.one} ${by}`;
     const known = lines.get(key);

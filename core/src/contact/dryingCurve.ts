@@ -2,7 +2,7 @@ import { activity, saturation } from '../hazards/flammability.ts';
 import { components } from '../reference/components.ts';
 import type { GenericActive } from '../reference/families.ts';
 import { diffusivity, vaporisation, type RoomAir } from '../reference/roomAir.ts';
-import { alcoholVapours, otherAntoine, waterAntoine } from '../reference/vapours.ts';
+import { alcoholVapours, MMHG_PER_ATM, otherAntoine, peroxideHenry, waterAntoine } from '../reference/vapours.ts';
 import { alcoholOf, massFraction, volumeFraction } from '../solutions/alcohol.ts';
 import { weightToVolume, wateryDensity, volumeToWeight } from '../solutions/stockContent.ts';
 
@@ -50,7 +50,7 @@ const check = (film: Film, air: RoomAir): void => {
   if (!(air.airSpeed >= 0 && air.airSpeed <= 5 && air.length > 0)) throw new RangeError(`air at ${air.airSpeed} m/s over ${air.length} m: 0 to 5 m/s over some length is allowed`);
 };
 
-/** m/s by which a vapour leaves a surface: laminar flow over a flat plate, diffusivity after Fuller. Source: Incropera (memory). */
+/** m/s by which a vapour leaves a surface: laminar flow over a flat plate, diffusivity after Fuller. Source: Incropera. */
 export const massTransfer = (of: keyof typeof diffusivity, { temperature, airSpeed, length }: RoomAir): number => {
   const warmer = ((temperature + 273.15) / 298.15) ** 1.75;
   const d = diffusivity[of] * warmer;
@@ -59,11 +59,30 @@ export const massTransfer = (of: keyof typeof diffusivity, { temperature, airSpe
   return (0.664 * Math.sqrt(reynolds) * Math.cbrt(viscosity / d) * d) / length;
 };
 
-/** What an active in water does over its film: partial pressures in Pa by its mole fraction `x`. Alcohol after van Laar, the others after Raoult. */
+/** Mol of water in a litre: what a small mole fraction is multiplied by to give mol/L. */
+const WATER_MOLAR = 998.2 / 18.015;
+
+/**
+ * Pressure of peroxide over water at `t` °C in Pa by its mole fraction: Henry's law where it is dilute, Raoult's where it
+ * is pure, and between the two by a Margules activity of one constant. Source: Sander-2015; Perry.
+ */
+export const peroxidePressureOver = (t: number): ((x: number) => number) => {
+  const pure = saturation(otherAntoine['hydrogen peroxide'], t);
+  const henry = peroxideHenry.at25 * Math.exp(peroxideHenry.slope * (1 / (t + 273.15) - 1 / 298.15));
+  const dilute = (WATER_MOLAR / henry) * MMHG_PER_ATM;
+  const constant = Math.log(dilute / pure);
+  return (x) => x * Math.exp(constant * (1 - x) ** 2) * pure * PA_PER_MMHG;
+};
+
+/** What an active in water does over its film: partial pressures in Pa by its mole fraction `x`. Alcohol after van Laar, acid after Raoult. */
 const pressures = (active: GenericActive, t: number) => {
   const alcohol = alcoholOf(active);
   const water = saturation(waterAntoine, t) * PA_PER_MMHG;
   const own = saturation(alcohol ? alcoholVapours[alcohol].antoine : otherAntoine[active as keyof typeof otherAntoine], t) * PA_PER_MMHG;
+  if (active === 'hydrogen peroxide') {
+    const over = peroxidePressureOver(t);
+    return { water, at: (x: number): [number, number] => [over(x), (1 - x) * water] };
+  }
   if (!alcohol) return { water, at: (x: number): [number, number] => [x * own, (1 - x) * water] };
   return {
     water,
@@ -103,7 +122,7 @@ const STEP = 0.06;
  * How a film dries in a room's air, until it is gone or two hours have passed: both its volatile parts leave by vapour
  * pressure, activity and laminar mass transfer. Alcohol loses strength long before it is dry; peroxide gains. The
  * surface keeps the room's warmth unless `under` is given (cautious: a cooled film dries more slowly). Throws a
- * RangeError for a film or air outside what the tables cover. Sources: Perry, Incropera, Lugg-1968 (memory).
+ * RangeError for a film or air outside what the tables cover. Sources: Perry, Incropera, Lugg-1968.
  */
 export const dryingCurve = (film: Film, air: RoomAir, floor: number, under?: Under, step = STEP): Drying => {
   check(film, air);

@@ -1,14 +1,22 @@
-import { ALCOHOL_TOP, PEROXIDE_TOP } from '../reference/contactTimes.ts';
-import { activeFacts, type Active, type Family, type GenericActive } from '../reference/families.ts';
+import { cleaningTops } from '../reference/cleaningTops.ts';
+import { ALCOHOL_TOP, PEROXIDE_TOP, PEROXIDE_USUAL } from '../reference/contactTimes.ts';
+import { activeFacts, type Active, type GenericActive } from '../reference/families.ts';
 import { figuresOf, vinegarReduction, type HouseRules } from '../reference/houseRules.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 import { peroxideSeconds } from './peroxideSeries.ts';
 
-export const goals = ['clean', 'sanitise', 'disinfect'] as const;
+export const goals = ['clean', 'reduce', 'sanitise', 'disinfect'] as const;
+/** `reduce` is what a household's undiluted vinegar is credited with by one school: some bacteria, nothing more. */
 export type Goal = (typeof goals)[number];
 
-/** What it is to be against; `blood` is a body fluid beyond a small spot. */
-export const threats = ['everyday', 'food', 'poultry', 'respiratory', 'stomach', 'mildew', 'allergen', 'blood'] as const;
+/**
+ * What it is to be against. `respiratory` is influenza, corona or RSV, `cold` the common cold; `blood-spot` a small
+ * spot of blood or body fluid, `blood` more than that.
+ */
+export const threats = [
+  'everyday', 'food', 'poultry', 'respiratory', 'cold', 'norovirus', 'c-difficile', 'candida-auris', 'mildew', 'allergen',
+  'blood-spot', 'blood',
+] as const;
 export type Against = (typeof threats)[number];
 
 /** The span of in-use strengths that may disinfect, as fractions; absent where none may. */
@@ -23,48 +31,88 @@ export interface Contact extends Verdict {
   span?: Span;
 }
 
-/** Stronger acetic acid is classified as irritating. Source: CLP (memory). */
-const VINEGAR_TOP = 0.1;
-
 /** Strengths and times are compared as people read them: a tenth of a per cent of the strength, whole seconds up. */
 const slack = 1 - 1e-9;
 
-/** The span in which an active may disinfect under the house rules, or nothing. */
+/** Published for one rhinovirus study only; everything else wants the usual strength. Source: CDC-2008. */
+const hasSeries = (against: Against): boolean => against === 'respiratory' || against === 'cold';
+
+/** The span in which an active may disinfect against something under the house rules, or nothing. */
 export const disinfectingSpan = (active: Active, against: Against, rules: HouseRules): Span | undefined => {
   switch (activeFacts[active].family) {
     case 'peroxide':
-      return { floor: figuresOf(rules).peroxideFloor, top: PEROXIDE_TOP };
+      return { floor: hasSeries(against) ? figuresOf(rules).peroxideFloor : PEROXIDE_USUAL, top: PEROXIDE_TOP };
     case 'alcohol':
       return { floor: figuresOf(rules).alcoholFloor, top: ALCOHOL_TOP };
     case 'vinegar':
-      return rules.vinegar === 'household-reduction' && against === 'everyday'
-        ? { floor: vinegarReduction.strength, top: VINEGAR_TOP }
-        : undefined;
     case 'product':
       return undefined;
   }
 };
 
-/** What none of the three families, or not this one, can be trusted with; whom to ask instead is said in the words. */
-const beyondThese = (family: Family, against: Against, rules: HouseRules): Reason | undefined => {
-  const never = (code: Reason['code'], source: string): Reason => ({ code, outcome: 'never', figures: { family }, source });
+/** The widest span in which a batch may be of use to disinfect: against something at least. */
+export const widestSpan = (active: Active, rules: HouseRules): Span | undefined => disinfectingSpan(active, 'respiratory', rules);
+
+const never = (code: Reason['code'], figures: Reason['figures'], source: string): Reason => ({ code, outcome: 'never', figures, source });
+
+/** What holds whatever the goal: no family and no cleaning service takes it on. */
+const beyondAll = (against: Against): Reason | undefined => {
+  if (against === 'blood') return never('needs-licensed', {}, 'OSHA');
+  return against === 'candida-auris' ? never('needs-authority', {}, 'CDC-2008') : undefined;
+};
+
+/** What none of the three families, or not this active, can be trusted with; whom to ask instead is said in the words. */
+const beyondThese = (active: GenericActive, against: Against, rules: HouseRules): Reason | undefined => {
+  const { family } = activeFacts[active];
   switch (against) {
-    case 'stomach':
-      return never('needs-registered', 'CDC-noro; CDC-2008 (memory)');
-    case 'blood':
-      return never('needs-licensed', 'OSHA 1910.1030 (memory)');
+    case 'norovirus':
+      return never('needs-registered', { family, against }, 'CDC-noro; CDC-2008');
+    case 'c-difficile':
+      return never('needs-registered', { family, against }, 'CDC-2008');
+    case 'blood-spot':
+      return never('needs-registered', { family, against }, 'OSHA');
+    case 'cold':
+      // Rhinovirus has no envelope: 2-propanol is not supported against it, ethanol and peroxide are.
+      return active === '2-propanol' ? never('not-for-colds', { active }, 'CDC-2008') : undefined;
     case 'allergen':
-      return never('washing-removes-it', 'common practice, no source');
+      return never('washing-removes-it', {}, 'common practice, no source');
     case 'mildew':
-      return rules.mildew === family ? undefined : never('not-for-mildew', 'house rule (common practice, no source)');
+      // No row of the evidence speaks of alcohol on mildew, whatever the house prefers: it cleans and dries.
+      return family === 'alcohol' || rules.mildew !== family ? never('not-for-mildew', { family }, 'common practice, no source') : undefined;
     default:
       return undefined;
   }
 };
 
+/** Nothing is cleaned with what blinds or burns. */
+const aboveCleaningTop = (active: GenericActive, strength: number): Reason | undefined => {
+  const top = activeFacts[active].family === 'alcohol' ? cleaningTops.alcohol : cleaningTops[active as 'hydrogen peroxide' | 'acetic acid'];
+  return strength * slack > top ? never('above-cleaning-top', { strength, top, active }, 'CLP') : undefined;
+};
+
+const cleaned = (active: GenericActive, strength: number, against: Against): Contact => {
+  const refused = beyondAll(against) ?? aboveCleaningTop(active, strength);
+  const fine: Reason = { code: 'cleaning-needs-no-wait', outcome: 'use', source: 'common practice, no source' };
+  return { ...verdictOf([refused ?? fine]), seconds: 0 };
+};
+
+/** What a household credits undiluted vinegar with: always a Care, never called disinfecting. */
+const reduced = (active: GenericActive, strength: number, against: Against, rules: HouseRules): Contact => {
+  const { strength: undiluted, seconds } = vinegarReduction;
+  const refuse = (code: Reason['code'], figures: Reason['figures'] = {}): Contact =>
+    ({ ...verdictOf([never(code, figures, 'house rule; EPA')]), seconds: 0 });
+  if (rules.vinegar !== 'household-reduction' || active !== 'acetic acid') return refuse('not-for-reducing', { active });
+  if (against !== 'everyday') return refuse('reduces-everyday-only', { against });
+  if (strength < undiluted * slack) return refuse('below-floor', { strength, floor: undiluted, top: VINEGAR_TOP, active });
+  if (strength * slack > VINEGAR_TOP) return refuse('above-cleaning-top', { strength, top: VINEGAR_TOP, active });
+  const reason: Reason = { code: 'reduces-only', outcome: 'care', figures: { seconds, strength, active }, source: 'house rule; EPA; CDC-2008; Rutala-2000' };
+  return { ...verdictOf([reason]), seconds, span: { floor: undiluted, top: VINEGAR_TOP } };
+};
+const VINEGAR_TOP = cleaningTops['acetic acid'];
+
 /**
  * How long an active of `strength` (fraction in its basis) must stay wet for a goal, with the rows it rests on,
- * or a refusal with its code. Cleaning needs no wait. Sources: CDC-2008, WHO-2020, Kampf-2020 (memory) and the
+ * or a refusal with its code. Cleaning needs no wait. Sources: CDC-2008, WHO-2020, Kampf-2020 and the
  * house rules.
  */
 export const requiredContact = (
@@ -74,25 +122,23 @@ export const requiredContact = (
   against: Against,
   rules: HouseRules,
 ): Contact => {
-  if (goal === 'clean') {
-    const reason: Reason = { code: 'cleaning-needs-no-wait', outcome: 'use', source: 'common practice, no source' };
-    return { ...verdictOf([reason]), seconds: 0 };
-  }
+  if (goal === 'clean') return cleaned(active, strength, against);
+  if (goal === 'reduce') return reduced(active, strength, against, rules);
   const { family } = activeFacts[active];
-  const beyond = beyondThese(family, against, rules);
+  const beyond = beyondAll(against) ?? beyondThese(active, against, rules);
   if (beyond) return { ...verdictOf([beyond]), seconds: 0 };
   const span = disinfectingSpan(active, against, rules);
   if (!span) {
-    const reason: Reason = { code: 'not-a-disinfectant', outcome: 'never', figures: { active }, source: 'EPA lists; CDC-2008, Rutala-2000 (memory)' };
+    const reason: Reason = { code: 'not-a-disinfectant', outcome: 'never', figures: { active }, source: 'EPA lists; CDC-2008, Rutala-2000' };
     return { ...verdictOf([reason]), seconds: 0 };
   }
   const figures = { strength, floor: span.floor, top: span.top, active };
   if (strength < span.floor * slack) {
-    const source = family === 'peroxide' ? 'CDC-2008 (memory)' : family === 'alcohol' ? 'CDC-2008, CDC-home (memory); house rule' : 'house rule';
+    const source = family === 'peroxide' ? 'CDC-2008' : family === 'alcohol' ? 'CDC-2008, CDC-home; house rule' : 'house rule';
     return { ...verdictOf([{ code: 'below-floor', outcome: 'never', figures, source }]), seconds: 0, span };
   }
   if (strength * slack > span.top) {
-    const source = family === 'alcohol' ? 'CDC-2008, WHO-2020 (memory)' : 'CLP Annex VI (memory)';
+    const source = family === 'alcohol' ? 'CDC-2008, WHO-2020' : 'CLP Annex VI';
     return { ...verdictOf([{ code: 'above-evidence', outcome: 'never', figures, source }]), seconds: 0, span };
   }
   return { ...timeWithin(active, strength, rules), span };
@@ -110,13 +156,13 @@ const timeWithin = (active: GenericActive, strength: number, rules: HouseRules):
       if (published <= figuresOf(rules).peroxideLeastSeconds) return byRule(figuresOf(rules).peroxideLeastSeconds);
       const seconds = Math.ceil(published - 1e-3);
       return {
-        ...verdictOf([{ code: 'contact-by-evidence', outcome: 'use', figures: { seconds, strength, active }, source: 'CDC-2008, rhinovirus series (memory)' }]),
+        ...verdictOf([{ code: 'contact-by-evidence', outcome: 'use', figures: { seconds, strength, active }, source: 'CDC-2008, rhinovirus series' }]),
         seconds,
       };
     }
     case 'alcohol':
       return byRule(figuresOf(rules).alcoholSeconds);
     case 'vinegar':
-      return byRule(vinegarReduction.seconds);
+      throw new RangeError('vinegar has no span in which it disinfects');
   }
 };

@@ -20,20 +20,39 @@ const covers: Partial<Record<HazardClass, HazardClass[]>> = {
   'skin-corrosive': ['eye-damage', 'eye-irritant', 'skin-irritant', 'airway-irritant'], 'eye-damage': ['eye-irritant'],
 };
 
+/** What makes a mixture very sour or very alkaline. */
+const ofPh = ['hydrochloric acid', 'sulfuric acid', 'oxalic acid', 'hydrofluoric acid', 'acetic acid', 'citric acid', 'sodium hydroxide', 'sodium carbonate', 'ammonia', 'sodium hypochlorite', 'borax', 'soap'] as const;
+
+/** A pH classes a mixture only where something in it has no limits of its own: those speak first. Source: CLP. */
+const isCorrosiveByPh = (ph: number, constituents: Formula['constituents']): boolean => {
+  if (ph > corrosivePh.acid && ph < corrosivePh.alkali) return false;
+  const inIt = constituents.filter(({ component }) => (ofPh as readonly string[]).includes(component));
+  return inIt.some(({ component }) => !classLimits.some(({ of }) => of === component));
+};
+
+/** From this mass fraction a solvent that floats or evaporates first is what lights. Source: GHS, cautious. */
+const SOLVENT = 0.05;
+
+/** Acetone lights below room temperature, turpentine and orange oil a little above it. Source: GHS; safety data sheets. */
+const solventCategory = (constituents: Formula['constituents']): 2 | 3 | undefined => {
+  const holds = (of: string) => constituents.some(({ component, ww }) => component === of && ww >= SOLVENT);
+  return holds('acetone') ? 2 : holds('terpene') ? 3 : undefined;
+};
+
 /**
  * GHS/CLP classification of a mixture from its composition, flash point and pH, and the label elements that follow.
- * Each component by its own limit, by weight or by weight in volume, whichever is more. Source: CLP, GHS (memory).
+ * Each component by its own limit, by weight or by weight in volume, whichever is more. Source: CLP, GHS.
  */
 export const classify = ({ constituents, strengths, ph }: Pick<Formula, 'constituents' | 'strengths' | 'ph'>): Classification => {
   const masses = Object.fromEntries(constituents.map(({ component, mass }) => [component, mass])) as Masses;
   const flash = flashPoint(masses);
-  const category = flammableCategory(flash, strengths.alcohol);
+  const category = flammableCategory(flash, strengths.alcohol) ?? solventCategory(constituents);
   const found = new Set<HazardClass>(category ? [`flammable-${category}`] : []);
   for (const { of, from, below, class: hazard } of classLimits) {
     const strength = Math.max(0, ...constituents.filter(({ component }) => component === of).map(({ ww, wv }) => Math.max(ww, wv)));
     if (strength >= from * (1 - 1e-9) && (below === undefined || strength < below)) found.add(hazard);
   }
-  if (ph !== undefined && (ph <= corrosivePh.acid || ph >= corrosivePh.alkali)) found.add('skin-corrosive');
+  if (ph !== undefined && isCorrosiveByPh(ph, constituents)) found.add('skin-corrosive');
   const classes = hazardClasses.filter((one) => found.has(one) && ![...found].some((graver) => covers[graver]?.includes(one)));
   const labels = classes.map((one) => hazardLabels[one]);
   const signals = new Set(labels.map(({ signal }) => signal));

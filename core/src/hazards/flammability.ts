@@ -1,4 +1,5 @@
-import { components } from '../reference/components.ts';
+import type { Portion } from '../recipes/portions.ts';
+import { components, type Component } from '../reference/components.ts';
 import { alcoholVapours, MMHG_PER_ATM, waterAntoine } from '../reference/vapours.ts';
 import type { Masses } from '../solutions/stockContent.ts';
 
@@ -7,7 +8,7 @@ type Alcohol = keyof typeof alcoholVapours;
 /** Saturation pressure in mmHg at `t` °C. Source: Antoine. */
 export const saturation = ([a, b, c]: readonly [number, number, number], t: number): number => 10 ** (a - b / (c + t));
 
-/** Activity coefficients of an alcohol and of water at the alcohol's mole fraction. Source: van Laar, constants of Perry (memory). */
+/** Activity coefficients of an alcohol and of water at the alcohol's mole fraction. Source: van Laar, constants of Perry. */
 export const activity = (alcohol: Alcohol, x: number): { alcohol: number; water: number } => {
   const [a, b] = alcoholVapours[alcohol].vanLaar;
   const [own, other] = [a * x, b * (1 - x)];
@@ -51,12 +52,22 @@ export const flashPoint = (masses: Masses): number | undefined => {
 };
 
 export type FlammableCategory = 2 | 3 | 4;
-/** Strength v/v from which alcohol is treated as category 2 whatever the model says. Source: safety data sheets (memory); cautious. */
+/** Strength v/v from which alcohol is treated as category 2 whatever the model says. Source: safety data sheets; cautious. */
 const SURELY_TWO = 0.5;
 
-/** GHS category by flash point (all these boil over 35 °C), or nothing. Source: GHS (memory). */
+/** GHS category by flash point (all these boil over 35 °C), or nothing. Source: GHS. */
 export const flammableCategory = (flash: number | undefined, alcohol: number): FlammableCategory | undefined => {
   if (flash === undefined) return undefined;
   if (flash < 23 || alcohol >= SURELY_TWO) return 2;
   return flash <= 60 ? 3 : flash <= 93 ? 4 : undefined;
+};
+
+/** What may light beside alcohol, whatever its share: its own flash point is not worked out. */
+const othersThatLight: readonly Component[] = ['acetone', 'terpene', 'scent oil'];
+
+/** Whether what rises from a mixture can light: below 100 °C, not at all, or not worked out and so taken as yes. */
+export const fireOf = (portions: readonly Portion[], masses: Masses): 'lights' | 'does-not-light' | 'not-known' => {
+  if (flashPoint(masses) !== undefined) return 'lights';
+  const other = othersThatLight.some((name) => (masses[name] ?? 0) > 0);
+  return other || portions.some(({ ingredient }) => ingredient === 'unknown') ? 'not-known' : 'does-not-light';
 };

@@ -1,13 +1,13 @@
 import { components, MOLAR_LITRES, type Component, type Gas } from '../reference/components.ts';
 import type { ActiveContent } from '../reference/products.ts';
 
-/** Gas in air, ppm: short-term or ceiling, and immediately dangerous. Source: NIOSH (memory). Chloramine has no limits of its own there: chlorine's are taken, the cautious reading. */
+/** Gas in air, ppm: short-term or ceiling, the stricter one of ACGIH, and immediately dangerous. Source: NIOSH; ACGIH. Chloramine has no limits of its own there: chlorine's are taken, the cautious reading. */
 export const gasLimits = {
-  chlorine: { shortTerm: 0.5, immediatelyDangerous: 10 },
-  chloramine: { shortTerm: 0.5, immediatelyDangerous: 10 },
-  'carbon dioxide': { shortTerm: 30_000, immediatelyDangerous: 40_000 },
+  chlorine: { shortTerm: 0.5, stricter: 0.4, immediatelyDangerous: 10 },
+  chloramine: { shortTerm: 0.5, stricter: 0.4, immediatelyDangerous: 10 },
+  'carbon dioxide': { shortTerm: 30_000, stricter: 30_000, immediatelyDangerous: 40_000 },
   oxygen: null,
-} as const satisfies Record<Gas, { shortTerm: number; immediatelyDangerous: number } | null>;
+} as const satisfies Record<Gas, { shortTerm: number; stricter: number; immediatelyDangerous: number } | null>;
 
 /** Upper bound in ppm of `moles` of gas spread through a room of `roomVolume` m³. Throws a RangeError for no room. */
 export const gasPpm = (moles: number, roomVolume: number): number => {
@@ -43,7 +43,7 @@ export interface GasBound {
   mol: number;
   /** Upper bound at the start, ppm. */
   ppm: number;
-  limits: { shortTerm: number; immediatelyDangerous: number } | null;
+  limits: { shortTerm: number; stricter: number; immediatelyDangerous: number } | null;
   /** s until it has fallen to what is not immediately dangerous, and to the short-term limit. */
   dangerousFor: number;
   overShortTermFor: number;

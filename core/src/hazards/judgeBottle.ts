@@ -1,5 +1,6 @@
 import { activeFacts, type Active } from '../reference/families.ts';
-import { rules, type Book, type Group } from '../reference/neverCombine.ts';
+import type { Group } from '../reference/groups.ts';
+import type { Book } from '../reference/neverCombine.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 import { figuresOfBite, judgeCombination, productOf } from './judgeCombination.ts';
 
@@ -20,11 +21,14 @@ export interface Bottle {
   heldSinceWash: BottleContent | null;
 }
 
+/** How far two strengths may be apart and still be the same solution, as a fraction. Source: house rule. */
+const LIKE = 0.01;
+
 /**
  * Whether a bottle may be filled with a batch: never over an old label, nor over the rest of what must not meet it, until
  * it is washed and relabelled; with care into a bottle that light or solvent gets at. Source: OSHA; common practice.
  */
-export const judgeBottle = (bottle: Bottle, content: BottleContent, book: Book = rules): Verdict => {
+export const judgeBottle = (bottle: Bottle, content: BottleContent, book: Book): Verdict => {
   const reasons: Reason[] = [];
   const { family } = activeFacts[content.active];
   const held = bottle.heldSinceWash;
@@ -33,9 +37,11 @@ export const judgeBottle = (bottle: Bottle, content: BottleContent, book: Book =
     for (const bite of judgeCombination(productOf(held), productOf(content), 'vessel', {}, book).bites) {
       if (bite.severity !== 'care') reasons.push({ code: 'held-before', outcome: 'never', figures: { ...figures, ...figuresOfBite(bite) }, source: bite.source });
     }
-    reasons.push({ code: 'old-label', outcome: 'never', figures, source: 'OSHA; common practice (memory)' });
+    const alike = held.active === content.active && Math.abs(held.strength - content.strength) <= LIKE * content.strength && held.groups.join() === content.groups.join();
+    // The same again only wants the rest poured out and a label with the new date; anything else wants washing first.
+    reasons.push({ code: alike ? 'like-refill' : 'old-label', outcome: alike ? 'care' : 'never', figures, source: 'OSHA; common practice' });
   }
-  if (family === 'peroxide' && !bottle.opaque) reasons.push({ code: 'needs-opaque', outcome: 'care', source: 'common practice; USP (memory)' });
+  if (family === 'peroxide' && !bottle.opaque) reasons.push({ code: 'needs-opaque', outcome: 'care', source: 'common practice; USP' });
   if (family === 'alcohol' && bottle.material === 'PET') reasons.push({ code: 'needs-glass-or-hdpe', outcome: 'care', source: 'common practice, no source' });
   return verdictOf(reasons);
 };

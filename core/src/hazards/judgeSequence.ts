@@ -1,5 +1,5 @@
 import { airChanges, usualAiring } from '../reference/roomAir.ts';
-import { rules, type Act, type Book, type Circumstances, type Route } from '../reference/neverCombine.ts';
+import { isAgainst, type Act, type Book, type Circumstances, type Route } from '../reference/neverCombine.ts';
 import { judgeCombination, type Combination, type Product } from './judgeCombination.ts';
 import type { Ventilation } from './judgeSituations.ts';
 
@@ -78,8 +78,8 @@ const pointsOf = (happenings: readonly Happening[], rooms: Readonly<Record<strin
         const key = keyOf[route];
         if (first[key] !== second[key]) return [];
         const place = circumstances(first, second, happenings.slice(i + 1, j), rooms[second.room]!);
-        const combination = judgeCombination(first.product, second.product, route, place, byRoute[route]);
-        return combination.severity === 'fine' ? [] : [{ first: first.id, second: second.id, route, combination, i, j }];
+        const combination = judgeCombination(first.product, second.product, route, place, byRoute[route]!);
+        return isAgainst(combination.severity) ? [{ first: first.id, second: second.id, route, combination, i, j }] : [];
       });
     });
   });
@@ -105,7 +105,7 @@ const reordered = (happenings: readonly Happening[], { i, j, route, combination 
  * bites on one surface, in one drain or in one room's air, and the least that mends it. What an earlier insertion has
  * already mended is not asked for again.
  */
-export const judgeSequence = (happenings: readonly Happening[], rooms: Readonly<Record<string, RoomOfSequence>>, book: Book = rules): Meeting[] => {
+export const judgeSequence = (happenings: readonly Happening[], rooms: Readonly<Record<string, RoomOfSequence>>, book: Book): Meeting[] => {
   const points = pointsOf(happenings, rooms, book);
   const inserted: (Doing & { j: number })[] = [];
   return points.map(({ i, j, ...point }) => {

@@ -1,12 +1,15 @@
-import type { Active } from '../reference/families.ts';
+import type { Against, Goal } from '../contact/requiredContact.ts';
+import { activeFacts, type Active } from '../reference/families.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
 import type { MaterialId } from '../reference/materials.ts';
-import type { Book } from '../reference/neverCombine.ts';
+import type { Act, Book } from '../reference/neverCombine.ts';
+import type { Application } from '../reference/roomAir.ts';
 import type { Reason } from '../verdict.ts';
-import type { Against, Goal } from '../contact/requiredContact.ts';
-import type { Home, Level, Stock } from './home.ts';
-import { judgeSurfaces, type Judged } from './judgeSetting.ts';
-import { stepsOf, type Step } from './steps.ts';
+import { applicationOn, isFoodSurface } from './assessSurface.ts';
+import type { Home, Level, Room, Stock, Surface } from './home.ts';
+import { judgeSurfaces, type Judged, type SettingVerdict } from './judgeSetting.ts';
+import { isRinse, stepsOf, type Step } from './steps.ts';
+import { visitMeetings } from './visitMeetings.ts';
 import { workingOrder } from './workingOrder.ts';
 
 /** One surface as it is to be treated; `treatment` is nothing where it is only washed. Seconds and fractions. */
@@ -20,7 +23,7 @@ export interface TreatedSurface {
   goal: Goal;
   against: Against;
   accepted: string | null;
-  treatment: { stockId: string; active: Active; strength: number; seconds: number } | null;
+  treatment: { stockId: string; active: Active; strength: number; seconds: number; application: Application } | null;
   steps: Step[];
   reasons: Reason[];
 }
@@ -31,21 +34,58 @@ export interface TreatedRoom {
   surfaces: TreatedSurface[];
 }
 
+/** What a surface's treatment follows from besides the surface itself. */
+export interface AroundTreated {
+  home: Pick<Home, 'situations'>;
+  room: Pick<Room, 'flame' | 'ventilation'>;
+  stocks: readonly Stock[];
+  verdict: SettingVerdict;
+  /** What the visit has to do first because of what it has put on before. */
+  between: readonly Act[];
+}
+
+/** One surface as it is to be treated, with the steps that follow from what is judged of it. */
+export const treatedSurface = (surface: Surface, { home, room, stocks, verdict, between }: AroundTreated): TreatedSurface => {
+  const { id, name, material, level, area, food, setting } = surface;
+  const { goal, against, accepted, use } = setting;
+  const stock = use && stocks.find((one) => one.id === use.stockId);
+  const treatment = use && stock
+    ? {
+        stockId: stock.id, active: stock.active, strength: use.strength, seconds: verdict.seconds,
+        application: applicationOn(surface, home, verdict.reasons),
+      }
+    : null;
+  const steps = stepsOf({
+    material, food: isFoodSurface(surface), mildew: against === 'mildew', blood: against === 'blood-spot',
+    situations: home.situations, flame: room.flame, ventilation: room.ventilation, between,
+    put: treatment && { ...verdict, ...treatment, family: activeFacts[treatment.active].family },
+  });
+  return { id, name, material, level, area, food, goal, against, accepted, treatment, steps, reasons: verdict.reasons };
+};
+
 /** A home's protocol as it is set, in working order, with the reasons behind each surface. It judges; it does not enforce. */
-export const buildProtocol = (home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, book?: Book, judged: Judged = judgeSurfaces(home, stocks, rules, now, book)): TreatedRoom[] =>
-  home.rooms.map((room) => ({
+export const buildProtocol = (
+  home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, book: Book,
+  judged: Judged = judgeSurfaces(home, stocks, rules, now, book),
+): TreatedRoom[] => {
+  const between = actsBetween(home, stocks, book);
+  return home.rooms.map((room) => ({
     id: room.id,
     name: room.name,
-    surfaces: workingOrder(room.surfaces).map((surface) => {
-      const { id, name, material, level, area, food, setting } = surface;
-      const { goal, against, accepted, use } = setting;
-      const verdict = judged.get(id)!;
-      const stock = use && stocks.find((one) => one.id === use.stockId);
-      const treatment = use && stock ? { stockId: stock.id, active: stock.active, strength: use.strength, seconds: verdict.seconds } : null;
-      const steps = stepsOf(treatment && verdict);
-      return { id, name, material, level, area, food, goal, against, accepted, treatment, steps, reasons: verdict.reasons };
-    }),
+    surfaces: workingOrder(room.surfaces).map((surface) =>
+      treatedSurface(surface, { home, room, stocks, verdict: judged.get(surface.id)!, between: between.get(surface.id) ?? [] })),
   }));
+};
+
+/** What has to be done before a surface because of what the visit has put on before it: flush, air, rinse. */
+export const actsBetween = (home: Pick<Home, 'rooms'>, stocks: readonly Stock[], book: Book): Map<string, Act[]> => {
+  const acts = new Map<string, Act[]>();
+  for (const { second, mend } of visitMeetings(home, stocks, book)) {
+    if (mend.kind !== 'insert') continue;
+    acts.set(second, [...new Set([...(acts.get(second) ?? []), ...mend.insert.map(({ act }) => act)])]);
+  }
+  return acts;
+};
 
 /** What the wet clock asks of a surface that is treated so. */
 export const treatmentOf = ({ treatment, steps, level }: Pick<TreatedSurface, 'treatment' | 'steps' | 'level'>) => ({
@@ -54,6 +94,6 @@ export const treatmentOf = ({ treatment, steps, level }: Pick<TreatedSurface, 't
   toilet: level === 'toilet',
   seconds: treatment?.seconds ?? 0,
   applies: treatment !== null,
-  rinses: steps.includes('rinse'),
+  rinses: steps.some(isRinse),
   use: treatment && { active: treatment.active, strength: treatment.strength, stockId: treatment.stockId },
 });

@@ -1,4 +1,6 @@
-import { activeFacts, families, type Active, type Family } from '../reference/families.ts';
+import { labelStrength } from '../contact/labelContact.ts';
+import { activeFacts, families, type Family } from '../reference/families.ts';
+import { materialOf } from '../reference/materials.ts';
 import type { Outcome } from '../verdict.ts';
 import { assessSurface, type Assessed, type Proposal, type Where } from './assessSurface.ts';
 import type { Stock } from './home.ts';
@@ -7,7 +9,10 @@ import type { Stock } from './home.ts';
 const usual: Record<Family, number> = { peroxide: 0.03, alcohol: 0.7, vinegar: 0.05, product: 1 };
 
 /** The strength a stock is used at unless somebody says otherwise: the usual one, or all it has. */
-export const usualStrength = (active: Active, stockStrength: number): number => Math.min(usual[activeFacts[active].family], stockStrength);
+export const usualStrength = ({ active, strength, label }: Pick<Stock, 'active' | 'strength' | 'label'>): number =>
+  active === 'registered product' ? labelStrength(label) : Math.min(usual[activeFacts[active].family], strength);
+
+const isPowered = ({ surface }: Pick<Where, 'surface'>): boolean => materialOf(surface.material).powered === true;
 
 /** What one family can do for a surface with the best of its stock; no stock, no verdict. */
 export interface Compared {
@@ -26,9 +31,13 @@ const SAME_COST = 0.01;
 /** What nobody has priced is not thereby cheap: it comes after what is. */
 const cheaper = (a: number | null, b: number | null): number => (a === null || b === null ? Number(a === null) - Number(b === null) : Math.round((a - b) / SAME_COST));
 
-/** Safety first, then effort, then cost; a tie goes to what is carried anyway, then to the least diluting. */
-const better = (carried: ReadonlySet<string>) => (a: Compared, b: Compared): number =>
+/** By the material first: what holds current or is coated takes alcohol on a cloth before anything that stays wet longer. */
+const ownWay = ({ family }: Compared, powered: boolean): number => (powered && family !== 'alcohol' ? 1 : 0);
+
+/** Safety first, then what the material asks for, then effort, then cost; a tie goes to what is carried anyway, then to the least diluting. */
+const better = (carried: ReadonlySet<string>, powered: boolean) => (a: Compared, b: Compared): number =>
   order.indexOf(a.contact.outcome) - order.indexOf(b.contact.outcome) ||
+  ownWay(a, powered) - ownWay(b, powered) ||
   Math.round((a.contact.effort - b.contact.effort) / SAME_EFFORT) ||
   cheaper(a.contact.cost, b.contact.cost) ||
   Number(carried.has(b.stock.id)) - Number(carried.has(a.stock.id)) ||
@@ -43,12 +52,12 @@ export const compareFamilies = (asked: Pick<Proposal, 'goal' | 'against' | 'lift
     const all = stocks
       .filter((stock) => activeFacts[stock.active].family === family)
       .map((stock) => {
-        const strength = usualStrength(stock.active, stock.strength);
+        const strength = usualStrength(stock);
         return { family, stock, strength, contact: assessSurface({ ...asked, stock, strength }, where) };
       });
-    return all.sort(better(carried)).slice(0, 1);
+    return all.sort(better(carried, isPowered(where))).slice(0, 1);
   });
 
 /** The one to propose: nothing that is Never, then by the house's order of preference. */
-export const bestOf = (compared: readonly Compared[], carried: ReadonlySet<string> = new Set()): Compared | undefined =>
-  compared.filter(({ contact }) => contact.outcome !== 'never').sort(better(carried))[0];
+export const bestOf = (compared: readonly Compared[], { surface }: Pick<Where, 'surface'>, carried: ReadonlySet<string> = new Set()): Compared | undefined =>
+  compared.filter(({ contact }) => contact.outcome !== 'never').sort(better(carried, isPowered({ surface })))[0];

@@ -12,8 +12,14 @@ export interface Difference {
 
 const all = (rooms: readonly TreatedRoom[]) => new Map(rooms.flatMap((room) => room.surfaces.map((surface) => [surface.id, { surface, roomName: room.name }] as const)));
 
-/** What a person would do differently: goal, solution, strength, time, or the reason it was accepted for. */
-const works = ({ goal, against, treatment, accepted, steps, material }: TreatedSurface): string => JSON.stringify([goal, against, treatment, accepted, steps, material]);
+/**
+ * What a person would do differently: goal, solution, strength, time, steps, or the reason it was accepted for. Field by
+ * field, since a database gives an object's fields back in an order of its own.
+ */
+const works = ({ goal, against, treatment, accepted, steps, material }: TreatedSurface): string => {
+  const put = treatment && [treatment.stockId, treatment.active, treatment.strength, treatment.seconds, treatment.application];
+  return JSON.stringify([goal, against, put, accepted, steps, material]);
+};
 
 export const diffVersions = (before: readonly TreatedRoom[], after: readonly TreatedRoom[]): Difference[] => {
   const [old, next] = [all(before), all(after)];

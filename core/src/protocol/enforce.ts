@@ -2,11 +2,11 @@ import { judgeAir, type Breathing } from '../hazards/judgeAir.ts';
 import { figuresOfBite } from '../hazards/judgeCombination.ts';
 import { genericActives, isGeneric } from '../reference/families.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
-import { rules as reference, type Book } from '../reference/neverCombine.ts';
+import type { Book } from '../reference/neverCombine.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 import type { Home, Room, Stock } from './home.ts';
 import { judgeSurfaces, type Judged } from './judgeSetting.ts';
-import { breathe, breatheTogether } from './predict.ts';
+import { breathe, breatheTogether, roomOfAir } from './predict.ts';
 import { visitMeetings } from './visitMeetings.ts';
 
 /** What stands between a protocol and its approval, at one surface. */
@@ -19,7 +19,7 @@ const addBreathing = (a: Breathing, b: Breathing): Breathing => ({
 });
 
 /** Treatments that each fit the room's air may together be too much for it: said at the largest of them. */
-export const roomObjections = (room: Room, stocks: readonly Stock[], judged: Judged): Objection[] => {
+export const roomObjections = (room: Room, home: Pick<Home, 'situations'>, stocks: readonly Stock[], judged: Judged): Objection[] => {
   const set = room.surfaces.flatMap((surface) => {
     const stock = stocks.find((one) => one.id === surface.setting.use?.stockId);
     const { outcome, prediction, seconds } = judged.get(surface.id)!;
@@ -27,13 +27,14 @@ export const roomObjections = (room: Room, stocks: readonly Stock[], judged: Jud
       ? [{ surface, active: stock.active, strength: surface.setting.use!.strength, application: prediction.application, area: surface.area, coatsOn: 1 + prediction.rewets.count, required: seconds }]
       : [];
   });
+  const inAir = roomOfAir(room, home);
   return genericActives.flatMap((active) => {
     const own = set.filter((one) => one.active === active);
     if (own.length < 2) return [];
     // As if all were put on at once is more than it can be: what fits so needs no closer look.
-    const atOnce = own.map(({ strength, application, area, coatsOn, required }) => breathe(active, strength, application, room, area, coatsOn, required)).reduce(addBreathing);
+    const atOnce = own.map(({ strength, application, area, coatsOn, required }) => breathe(active, strength, application, inAir, area, coatsOn, required)).reduce(addBreathing);
     if (judgeAir(active, atOnce).outcome !== 'never') return [];
-    const reason = judgeAir(active, breatheTogether(active, own, room));
+    const reason = judgeAir(active, breatheTogether(active, own, inAir));
     const largest = own.reduce((a, b) => (b.area > a.area ? b : a));
     return reason.outcome === 'never' ? [{ surfaceId: largest.surface.id, ...verdictOf([{ ...reason, code: 'air-together-over-limit' as const, figures: { ...reason.figures, count: own.length } }]) }] : [];
   });
@@ -45,7 +46,8 @@ export const meetingObjections = (home: Home, stocks: readonly Stock[], book: Bo
   const accepted = new Set(home.rooms.flatMap((room) => room.surfaces.filter(({ setting }) => setting.accepted).map(({ id }) => id)));
   return visitMeetings(home, stocks, book).flatMap(({ first, second, route, combination, mend }): Objection[] => {
     const outcome = combination.severity === 'never' ? 'never' : 'care';
-    if (outcome === 'care' && accepted.has(second)) return [];
+    // What a flush or some air between puts right is a step of the protocol, and needs nobody's leave.
+    if (outcome === 'care' && (mend.kind === 'insert' || accepted.has(second))) return [];
     const worst = combination.bites[0]!;
     const reason: Reason = { code: 'meets-in-visit', outcome, figures: { with: nameOf.get(first)!, route, mend: mend.kind, ...figuresOfBite(worst) }, source: worst.source };
     return [{ surfaceId: second, ...verdictOf([reason]) }];
@@ -56,7 +58,7 @@ export const meetingObjections = (home: Home, stocks: readonly Stock[], book: Bo
  * What in a home's protocol does not hold: every Never, and every Care that nobody has accepted with a reason.
  * Empty when it may be approved. The page and the server both ask this one function.
  */
-export const enforce = (home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, book: Book = reference, judged: Judged = judgeSurfaces(home, stocks, rules, now, book)): Objection[] => [
+export const enforce = (home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, book: Book, judged: Judged = judgeSurfaces(home, stocks, rules, now, book)): Objection[] => [
   ...home.rooms.flatMap((room) => [
     ...room.surfaces.flatMap((surface) => {
       const { outcome, reasons } = judged.get(surface.id)!;
@@ -65,7 +67,7 @@ export const enforce = (home: Home, stocks: readonly Stock[], rules: HouseRules,
       const open: Reason[] = outcome === 'care' ? [{ code: 'care-not-accepted', outcome, source: 'the protocol' }, ...reasons] : reasons;
       return [{ surfaceId: surface.id, ...verdictOf(open) }];
     }),
-    ...roomObjections(room, stocks, judged),
+    ...roomObjections(room, home, stocks, judged),
   ]),
   ...meetingObjections(home, stocks, book),
 ];

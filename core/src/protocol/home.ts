@@ -1,6 +1,6 @@
 import type { ProductLabel } from '../contact/labelContact.ts';
 import type { Against, Goal } from '../contact/requiredContact.ts';
-import type { Situation, Ventilation } from '../hazards/judgeSituations.ts';
+import type { Flame, Situation, Ventilation } from '../hazards/judgeSituations.ts';
 import type { Active } from '../reference/families.ts';
 import type { MaterialId } from '../reference/materials.ts';
 import type { ProductId } from '../reference/products.ts';
@@ -33,6 +33,8 @@ export interface Setting {
   accepted: string | null;
   /** What waits in the toilet's water is taken out, and the bowl flushed twice, before anything goes on. */
   lifts?: boolean;
+  /** m² of mildew on it; where nobody has said, all of the surface counts. */
+  growth?: number | null;
 }
 
 export interface Room {
@@ -42,7 +44,7 @@ export interface Room {
   floorArea: number;
   height: number;
   ventilation: Ventilation;
-  flame: boolean;
+  flame: Flame;
   surfaces: Surface[];
 }
 

@@ -1,9 +1,11 @@
+import type { Against } from '../contact/requiredContact.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
 import { materials, type Material } from '../reference/materials.ts';
 import type { Book } from '../reference/neverCombine.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 import { assessSurface, type Where } from './assessSurface.ts';
 import type { Home, Room, Stock, Surface } from './home.ts';
+import { growthIn, judgeGrowth } from './mildew.ts';
 import type { Prediction } from './predict.ts';
 
 /** A verdict on what is set for a surface, the seconds it must stay wet, and what is predicted of it. */
@@ -15,6 +17,13 @@ export interface SettingVerdict extends Verdict {
 /** The verdicts of many surfaces, by their ids. */
 export type Judged = ReadonlyMap<string, SettingVerdict>;
 
+/** What holds even where a surface is only cleaned: much blood, a growth too large, what an authority has to be asked. */
+const judgeWashing = (against: Against, { growth }: Pick<Where, 'growth'>): Reason[] => {
+  if (against === 'blood') return [{ code: 'needs-licensed', outcome: 'never', figures: {}, source: 'OSHA' }];
+  if (against === 'candida-auris') return [{ code: 'needs-authority', outcome: 'never', figures: {}, source: 'CDC-2008' }];
+  return against === 'mildew' ? judgeGrowth(growth) : [];
+};
+
 /** Judges one surface as it is set: the full verdict with the seconds it must stay wet. */
 export const judgeSetting = (
   surface: Surface,
@@ -23,7 +32,7 @@ export const judgeSetting = (
 ): SettingVerdict => {
   const { setting } = surface;
   if (!setting.use) {
-    if (setting.goal === 'clean') return { outcome: 'use', reasons: [], seconds: 0 };
+    if (setting.goal === 'clean') return { ...verdictOf(judgeWashing(setting.against, around)), seconds: 0 };
     // A porous surface cannot be disinfected with anything: that is a better answer than "nothing chosen".
     const reason: Reason = (materials[surface.material] as Material).porous
       ? { code: 'porous', outcome: 'never', figures: { material: surface.material }, source: 'common practice, no source' }
@@ -40,5 +49,9 @@ export const judgeRoom = (room: Room, around: Omit<Where, 'surface' | 'room'>, s
   new Map(room.surfaces.map((surface) => [surface.id, judgeSetting(surface, { ...around, room }, stocks)]));
 
 /** Every surface of a home as it is set: what is built, enforced and shown rests on one judgement of each. */
-export const judgeSurfaces = (home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, book?: Book): Judged =>
-  new Map(home.rooms.flatMap((room) => [...judgeRoom(room, { home, rules, now, book }, stocks)]));
+export const judgeSurfaces = (
+  home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, book: Book,
+): Judged => {
+  const growth = growthIn(home.rooms);
+  return new Map(home.rooms.flatMap((room) => [...judgeRoom(room, { home, growth, rules, now, book }, stocks)]));
+};

@@ -1,4 +1,5 @@
-import { dryingCurve, holdsFor, type Drying, type Film } from '../contact/dryingCurve.ts';
+import { basisOf, dryingCurve, holdsFor, type Drying, type Film } from '../contact/dryingCurve.ts';
+import { wateryDensity } from '../solutions/stockContent.ts';
 import { disinfectingSpan, type Against } from '../contact/requiredContact.ts';
 import { rewetsFor, type Rewets } from '../contact/rewets.ts';
 import type { Breathing } from '../hazards/judgeAir.ts';
@@ -6,7 +7,7 @@ import { vapourCurve, type Vapour } from '../hazards/vapourCurve.ts';
 import { activeFacts, type GenericActive } from '../reference/families.ts';
 import { figuresOf, type HouseRules } from '../reference/houseRules.ts';
 import { airChanges, airLimits, coats, usualAir, usualAiring, type Application, type RoomAir } from '../reference/roomAir.ts';
-import type { Room } from './home.ts';
+import type { Home, Room } from './home.ts';
 
 /** What a coat will do there, by the drying model: an estimate. Times in s. */
 export interface Prediction {
@@ -35,16 +36,50 @@ const kept = <T>(work: (film: Film, air: RoomAir, floor: number) => T) => {
 const holding = kept(holdsFor);
 const drying = kept((film, air, floor): Drying => dryingCurve(film, air, floor));
 
+/** kg/m² of an active in a film as it is put on. */
+export const activeIn = ({ active, strength, thickness }: Film): number => {
+  const p = basisOf(active).toWeight(strength);
+  return thickness * wateryDensity(active, p) * p;
+};
+
+/** Air over heated floors and what stands on them is warmer, K. Source: common practice, no source. */
+const FLOOR_HEATING = 5;
+
+/** A room as its air matters: what can be opened, how large, and how warm. */
+export interface RoomOfAir extends Pick<Room, 'ventilation' | 'floorArea' | 'height'> {
+  air: RoomAir;
+}
+
+/** The air of a room in a home: as usual, warmer where the floor is heated. */
+export const roomOfAir = ({ ventilation, floorArea, height }: Pick<Room, 'ventilation' | 'floorArea' | 'height'>, { situations }: Pick<Home, 'situations'>): RoomOfAir => {
+  const usual = usualAir[ventilation];
+  const air = situations.includes('floor-heating') ? { ...usual, temperature: usual.temperature + FLOOR_HEATING } : usual;
+  return { ventilation, floorArea, height, air };
+};
+
 /** How long a coat holds in a room and how often it is renewed to be held for `required` s. */
-export const predict = (active: GenericActive, strength: number, application: Application, room: Pick<Room, 'ventilation'>, floor: number, required: number): Prediction => {
+export const predict = (active: GenericActive, strength: number, application: Application, { air }: Pick<RoomOfAir, 'air'>, floor: number, required: number): Prediction => {
   const film: Film = { active, strength, thickness: coats[application] };
-  const air = usualAir[room.ventilation];
   const holds = Math.floor(holding(film, air, floor));
   return { application, holds, wetUntil: Math.floor(holding(film, air, 0)), rewets: rewetsFor(holds, required) };
 };
 
 /** Solutions to clean with are wiped off again within this time, s. Source: common practice, no source. */
 const CLEANING_STANDS = 120;
+
+/**
+ * What leaves a film into the room. Alcohol leaves whole: what is wiped up dries on the cloth, in the same room. What
+ * hardly evaporates leaves with the cloth: of it only what has gone into the air before the wipe counts.
+ */
+const leaving = (film: Film, air: RoomAir, seconds: number): Pick<Drying, 'times' | 'gone'> => {
+  const curve = drying(film, air, 0);
+  if (activeFacts[film.active].family !== 'alcohol') return until(curve, seconds);
+  const { times, gone } = curve;
+  // The last micrometre, which is beads and damp and no film any more, dries too.
+  return { times: [...times, times.at(-1)! + LAST_DAMP], gone: [...gone, activeIn(film)] };
+};
+/** s in which the last beads dry. Source: common practice, no source. */
+const LAST_DAMP = 30;
 
 /** A curve up to when the film is wiped off: after that nothing more leaves it. */
 const until = ({ times, gone }: Drying, seconds: number): Pick<Drying, 'times' | 'gone'> => {
@@ -58,18 +93,18 @@ const until = ({ times, gone }: Drying, seconds: number): Pick<Drying, 'times' |
 const unitVapours = new Map<string, Vapour>();
 const unitVapour = (film: Film, air: RoomAir, changes: number, wetFor: number): Vapour => {
   const key = [film.active, film.strength, film.thickness, air.temperature, air.humidity, air.airSpeed, changes, wetFor].join();
-  const known = unitVapours.get(key) ?? vapourCurve(film.active, [{ area: 1, at: 0, drying: until(drying(film, air, 0), wetFor) }], 1, changes);
+  const known = unitVapours.get(key) ?? vapourCurve(film.active, [{ area: 1, at: 0, drying: leaving(film, air, wetFor) }], 1, changes);
   if (unitVapours.size > 500) unitVapours.clear();
   unitVapours.set(key, known);
   return known;
 };
 
 /**
- * What `coatsOn` coats on `area` m² leave in the air of a room until they are wiped off after `required` s, with what can
- * be opened open. All coats are counted as if put on at once: an upper estimate.
+ * What `coatsOn` coats on `area` m² leave in the air of a room, held for `required` s, with what can be opened open.
+ * All coats are counted as if put on at once: an upper estimate.
  */
-export const breathe = (active: GenericActive, strength: number, application: Application, room: Pick<Room, 'ventilation' | 'floorArea' | 'height'>, area: number, coatsOn: number, required: number): Breathing => {
-  const unit = unitVapour({ active, strength, thickness: coats[application] }, usualAir[room.ventilation], airChanges[usualAiring[room.ventilation]], (required || CLEANING_STANDS) / coatsOn);
+export const breathe = (active: GenericActive, strength: number, application: Application, room: RoomOfAir, area: number, coatsOn: number, required: number): Breathing => {
+  const unit = unitVapour({ active, strength, thickness: coats[application] }, room.air, airChanges[usualAiring[room.ventilation]], (required || CLEANING_STANDS) / coatsOn);
   const scale = (area * coatsOn) / (room.floorArea * room.height);
   const limit = airLimits[active].day / scale;
   const last = unit.peak > limit ? unit.ppm.findLastIndex((value) => value > limit) : -1;
@@ -92,9 +127,9 @@ export interface RoomTreatment {
 const BETWEEN = 60;
 
 /** What all treatments of a room with one active leave in its air, put on one after another, with what can be opened open. */
-export const breatheTogether = (active: GenericActive, treatments: readonly RoomTreatment[], room: Pick<Room, 'ventilation' | 'floorArea' | 'height'>): Breathing => {
+export const breatheTogether = (active: GenericActive, treatments: readonly RoomTreatment[], room: RoomOfAir): Breathing => {
   const films = treatments.map(({ strength, application, area, coatsOn, required }, i) => ({
-    area: area * coatsOn, at: i * BETWEEN, drying: until(drying({ active, strength, thickness: coats[application] }, usualAir[room.ventilation], 0), (required || CLEANING_STANDS) / coatsOn),
+    area: area * coatsOn, at: i * BETWEEN, drying: leaving({ active, strength, thickness: coats[application] }, room.air, (required || CLEANING_STANDS) / coatsOn),
   }));
   return vapourCurve(active, films, room.floorArea * room.height, airChanges[usualAiring[room.ventilation]]);
 };

@@ -1,5 +1,5 @@
 import type { HouseRules } from '../reference/houseRules.ts';
-import { rules as reference, type Book } from '../reference/neverCombine.ts';
+import type { Book } from '../reference/neverCombine.ts';
 import type { Reason } from '../verdict.ts';
 import type { TreatedRoom, TreatedSurface } from './buildProtocol.ts';
 import { meetingObjections, roomObjections } from './enforce.ts';
@@ -45,10 +45,10 @@ const alone = ({ treatment, accepted }: TreatedSurface, verdict: SettingVerdict 
  * What a change of survey, stock, house rules or the book has made untrue of an approved protocol: of each surface, of
  * what is put on in a room together, and in the course of the visit. Nothing is changed by it.
  */
-export const reviewOf = (approved: readonly TreatedRoom[], home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, book: Book = reference): Flag[] => {
+export const reviewOf = (approved: readonly TreatedRoom[], home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, book: Book): Flag[] => {
   const then = asApproved(approved, home);
   const judged = judgeSurfaces(then, stocks, rules, now, book);
-  const objections = [...then.rooms.flatMap((room) => roomObjections(room, stocks, judged)), ...meetingObjections(then, stocks, book)];
+  const objections = [...then.rooms.flatMap((room) => roomObjections(room, home, stocks, judged)), ...meetingObjections(then, stocks, book)];
   const together = ({ id, treatment }: TreatedSurface): Flagged | undefined => {
     const objection = objections.find(({ surfaceId }) => surfaceId === id);
     return objection && { why: objection.outcome === 'never' ? 'never' : 'care', now: treatment?.seconds ?? 0, reasons: objection.reasons };

@@ -1,7 +1,7 @@
 import { groupsOf } from '../hazards/groupsOf.ts';
 import { judgeCombination, productOf, type Product } from '../hazards/judgeCombination.ts';
 import { judgeSequence, type Happening, type Meeting, type RoomOfSequence } from '../hazards/judgeSequence.ts';
-import type { Book, Route } from '../reference/neverCombine.ts';
+import { isAgainst, type Book, type Route } from '../reference/neverCombine.ts';
 import type { Home, Room, Stock, Surface } from './home.ts';
 import { workingOrder } from './workingOrder.ts';
 
@@ -22,7 +22,7 @@ const happeningsOf = (room: Room, stocks: readonly Stock[]): Happening[] =>
 /** Whether any two of the products bite by one of the routes, whatever is done between. */
 const mayMeet = (products: readonly Product[], routes: readonly Route[], book: Book): boolean => {
   const distinct = [...new Map(products.map((product) => [JSON.stringify(product), product])).values()];
-  return distinct.some((one, i) => distinct.slice(i).some((other) => routes.some((route) => judgeCombination(one, other, route, {}, book).severity !== 'fine')));
+  return distinct.some((one, i) => distinct.slice(i).some((other) => routes.some((route) => isAgainst(judgeCombination(one, other, route, {}, book).severity))));
 };
 
 /** Most rooms hold nothing that could meet: they need no closer look. */

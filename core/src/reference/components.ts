@@ -1,5 +1,5 @@
-/** Standard atomic weights, g/mol. Source: IUPAC, abridged (memory). */
-const atomic: Record<string, number> = { H: 1.008, B: 10.81, C: 12.011, N: 14.007, O: 15.999, Na: 22.99, S: 32.06, Cl: 35.45, Ca: 40.078, Ag: 107.868 };
+/** Standard atomic weights, g/mol. Source: IUPAC, abridged. */
+const atomic: Record<string, number> = { H: 1.008, B: 10.81, C: 12.011, N: 14.007, O: 15.999, F: 18.998, Na: 22.99, S: 32.06, Cl: 35.45, Ca: 40.078, Ag: 107.868 };
 
 /** kg/mol of a formula such as "C2H4O2". */
 const molarMassOf = (formula: string): number =>
@@ -9,7 +9,7 @@ const component = (formula: string, specificVolume: number) => ({ formula, molar
 
 /**
  * What a mixture can hold. `specificVolume` is what a kilogram adds to a watery solution, m³/kg: from the densities
- * of solutions (Perry, memory); for soaps, gums and the like a round figure (common practice, no source).
+ * of solutions (Perry); for soaps, gums and the like a round figure (common practice, no source).
  */
 export const components = {
   water: component('H2O', 1 / 998.2),
@@ -34,6 +34,13 @@ export const components = {
   glycerol: component('C3H8O3', 1 / 1261),
   'scent oil': component('C10H16', 1 / 850),
   acetone: component('C3H6O', 1 / 791),
+  /** What burns in turpentine, orange, pine and tea tree oil, counted as limonene. */
+  terpene: component('C10H16', 1 / 850),
+  /** Olive oil and the like: it does not light at room temperature. */
+  'fatty oil': component('C18H34O2', 1 / 915),
+  'oxalic acid': component('C2H2O4', 1 / 1900),
+  'hydrofluoric acid': component('HF', 1 / 1000),
+  'sodium dithionite': component('Na2S2O4', 1 / 2400),
   /** Silver or copper in traces. */
   metal: component('Ag', 1 / 10490),
   'table salt': component('NaCl', 1 / 3000),

@@ -1,5 +1,5 @@
 import type { Basis } from '../units/strength.ts';
-import type { Group } from './neverCombine.ts';
+import type { Group } from './groups.ts';
 
 /** The three families that the evidence tables speak of. */
 export const families = ['peroxide', 'alcohol', 'vinegar'] as const;

@@ -1,7 +1,7 @@
-/** The US gallon is 231 cubic inches, exactly. Source: NIST Handbook 44 (memory). */
+/** The US gallon is 231 cubic inches, exactly. Source: NIST Handbook 44. */
 const GALLON = 3.785411784;
 
-/** Litres in one measure; the US ones are whole parts of the gallon. Source: NIST SP 811 (memory). */
+/** Litres in one measure; the US ones are whole parts of the gallon. Source: NIST SP 811. */
 export const litresPerMeasure = {
   ml: 0.001,
   cl: 0.01,

@@ -1,7 +1,7 @@
 import type { Component } from './components.ts';
-import type { Group } from './neverCombine.ts';
+import type { Group } from './groups.ts';
 
-/** What counts in a product, as a fraction w/v (kg a litre): what it is usually sold at. Source: labels (memory). */
+/** What counts in a product, as a fraction w/v (kg a litre): what it is usually sold at. Source: labels. */
 export interface ActiveContent {
   component: Component;
   strength: number;
@@ -11,15 +11,15 @@ export interface ActiveContent {
 /** What is met in homes besides the company's own stock: generic kinds, never brands. Strengths as fractions. */
 export const products = {
   'chlorine-bleach': { groups: ['hypochlorite'], content: { component: 'sodium hypochlorite', strength: 0.0525 } },
-  'cistern-tablet': { groups: ['hypochlorite'] },
-  'pool-shock': { groups: ['dry-chlorine'] },
+  'cistern-tablet': { groups: ['hypochlorite', 'dry-chlorine', 'isocyanurate'] },
+  'pool-shock': { groups: ['dry-chlorine', 'calcium-hypochlorite'] },
   vinegar: { groups: ['acid'], content: { component: 'acetic acid', strength: 0.05 } },
   'citric-descaler': { groups: ['acid'], content: { component: 'citric acid', strength: 0.1 } },
   'acid-toilet-cleaner': { groups: ['acid'], content: { component: 'hydrochloric acid', strength: 0.1 } },
   'lemon-juice': { groups: ['acid'], content: { component: 'citric acid', strength: 0.05 } },
   ammonia: { groups: ['ammonia'], content: { component: 'ammonia', strength: 0.05 } },
   'ammonia-glass-cleaner': { groups: ['ammonia'], content: { component: 'ammonia', strength: 0.01 } },
-  urine: { groups: ['ammonia'] },
+  urine: { groups: ['ammonia', 'urine'] },
   'peroxide-household': { groups: ['peroxide'], strength: 0.03, content: { component: 'hydrogen peroxide', strength: 0.03 } },
   'peroxide-strong': { groups: ['peroxide'], strength: 0.12, content: { component: 'hydrogen peroxide', strength: 0.12 } },
   percarbonate: { groups: ['peroxide', 'carbonate'], strength: 0.03 },
@@ -29,8 +29,11 @@ export const products = {
   'baking-soda': { groups: ['carbonate'], content: { component: 'sodium hydrogencarbonate', strength: 0.933 } },
   'washing-soda': { groups: ['carbonate'], content: { component: 'sodium carbonate', strength: 1.0 } },
   'oven-cleaner': { groups: ['strong-alkali'] },
-  'alkaline-drain-opener': { groups: ['strong-alkali'] },
-  'acid-drain-opener': { groups: ['strong-acid'] },
+  'alkaline-drain-opener': { groups: ['strong-alkali', 'hypochlorite'] },
+  'acid-drain-opener': { groups: ['strong-acid', 'acid'] },
+  'muriatic-acid': { groups: ['strong-acid', 'acid'], content: { component: 'hydrochloric acid', strength: 0.31 } },
+  'rust-remover': { groups: ['hydrofluoric', 'rust-remover', 'acid'] },
+  'colour-remover': { groups: ['reducer'] },
   'castile-soap': { groups: ['soap'] },
   'washing-up-liquid': { groups: ['detergent'] },
   'quat-spray': { groups: ['quat'] },
@@ -38,6 +41,9 @@ export const products = {
   'colloidal-silver': { groups: ['metal'] },
   'essential-oil': { groups: ['oil'] },
   water: { groups: ['water'] },
+  'hot-water': { groups: ['water', 'hot-water'] },
+  'aluminium-pan': { groups: ['aluminium'] },
+  glycerine: { groups: [] },
   'unlabelled-bottle': { groups: ['unknown'] },
 } as const satisfies Record<string, { groups: readonly Group[]; strength?: number; content?: ActiveContent }>;
 

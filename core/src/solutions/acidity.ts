@@ -1,7 +1,7 @@
 import { components, type Component } from '../reference/components.ts';
 import type { Masses } from './stockContent.ts';
 
-/** Acids by their pKa, largest step last. Source: textbook values at 25 °C; the soap's is that of its micelles (memory). */
+/** Acids by their pKa, largest step last. Source: textbook values at 25 °C; the soap's is that of its micelles. */
 const acids: { of: Component[]; pKa: number[] }[] = [
   { of: ['acetic acid', 'sodium acetate'], pKa: [4.756] },
   { of: ['citric acid', 'sodium citrate'], pKa: [3.13, 4.76, 6.4] },

@@ -4,7 +4,7 @@ import { ingredientOf } from '../reference/ingredients.ts';
 import { tools } from '../reference/tools.ts';
 import { addMasses, mixtureVolume } from './composition.ts';
 import { contentOf, type Masses } from './stockContent.ts';
-import type { Portion } from './portions.ts';
+import type { Portion } from '../recipes/portions.ts';
 
 /** Which strength is asked about. */
 export type Strong = 'alcohol' | 'peroxide';
@@ -25,11 +25,9 @@ export interface Chance {
   lever: Lever;
 }
 
-/** One deviation of an amount, relative: the tool's, or a third of the range that was written. */
-const offOf = ({ tool, mass, volume, from, to }: Portion): number => {
-  const ofTool = 'least' in tools[tool] ? Math.max(tools[tool].off, (tools[tool] as { least: number }).least / mass) : tools[tool].off;
-  return from === undefined || to === undefined ? ofTool : Math.max(ofTool, (to - from) / 6 / volume);
-};
+/** One deviation of an amount, relative: the tool's. */
+const offOf = ({ tool, mass }: Portion): number =>
+  'least' in tools[tool] ? Math.max(tools[tool].off, (tools[tool] as { least: number }).least / mass) : tools[tool].off;
 
 const strengthOf = (strong: Strong, masses: Masses): number => {
   const volume = mixtureVolume(masses);
@@ -58,7 +56,7 @@ export const strongestLever = (portions: readonly Portion[], strong: Strong): Le
   const all = wobbles(portions);
   const meant = strengthOf(strong, pouredWith(all, () => [1, 1]));
   const levers = all.flatMap(({ portion, amount, stock }, i): Lever[] =>
-    ([['amount', 1 - amount, 1], ['stock', 1, 1 - stock]] as const).map(([by, a, s]) => ({
+    ([['amount', Math.max(0, 1 - amount), 1], ['stock', 1, 1 - stock]] as const).map(([by, a, s]) => ({
       row: portion.row, by, moves: Math.abs(strengthOf(strong, pouredWith(all, (_, j) => (i === j ? [a, s] : [1, 1]))) - meant),
     })));
   return levers.reduce((most, one) => (one.moves > most.moves ? one : most));

@@ -1,6 +1,6 @@
 import type { IngredientId } from '../reference/ingredients.ts';
 import { ingredientOf } from '../reference/ingredients.ts';
-import type { Portion } from './portions.ts';
+import type { Portion } from '../recipes/portions.ts';
 
 /** A price a litre (of a stock as it stands) for a component at a strength; money in the company's currency. */
 export interface Price {

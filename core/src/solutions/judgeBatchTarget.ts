@@ -1,17 +1,17 @@
-import type { ProductLabel } from '../contact/labelContact.ts';
-import { disinfectingSpan, requiredContact } from '../contact/requiredContact.ts';
+import { labelStrength, type ProductLabel } from '../contact/labelContact.ts';
+import { disinfectingSpan, requiredContact, widestSpan } from '../contact/requiredContact.ts';
 import { groupsOf } from '../hazards/groupsOf.ts';
 import { isGeneric, type Active } from '../reference/families.ts';
 import { figuresOfBite, judgeCombination, productOf } from '../hazards/judgeCombination.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
-import { rules as reference, type Book } from '../reference/neverCombine.ts';
+import type { Book } from '../reference/neverCombine.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 
 /** What a batch is poured for. */
 export type Purpose = 'clean' | 'disinfect';
 
 /** What a batch of that strength may be called. */
-export type BatchName = 'of disinfecting strength' | 'a cleaner' | 'a cleaner and descaler' | 'a registered product';
+export type BatchName = 'of disinfecting strength' | 'for respiratory illness only' | 'a cleaner' | 'a cleaner and descaler' | 'a registered product';
 
 export interface BatchVerdict extends Verdict {
   name: BatchName;
@@ -29,9 +29,9 @@ interface Source {
  * Whether a batch may be poured for a purpose: a disinfecting one must be inside the span that the evidence and the
  * house rules allow. `name` says what the result is in any case.
  */
-export const judgeBatchTarget = (stock: Source, target: number, purpose: Purpose, rules: HouseRules, now: number, book: Book = reference): BatchVerdict => {
-  const reasons: Reason[] = isGeneric(stock.active) ? [...requiredContact(stock.active, target, purpose, 'everyday', rules).reasons] : [];
-  if (!isGeneric(stock.active) && Math.abs(target - stock.strength) > 1e-9) reasons.push({ code: 'not-as-sold', outcome: 'never', source: 'product label, as entered' });
+export const judgeBatchTarget = (stock: Source, target: number, purpose: Purpose, rules: HouseRules, now: number, book: Book): BatchVerdict => {
+  const reasons: Reason[] = isGeneric(stock.active) ? [...requiredContact(stock.active, target, purpose, purpose === 'disinfect' ? 'respiratory' : 'everyday', rules).reasons] : [];
+  if (!isGeneric(stock.active) && Math.abs(target - labelStrength(stock.label)) > 1e-9) reasons.push({ code: 'not-as-sold', outcome: 'never', source: 'product label, as entered' });
   if (target > stock.strength * (1 + 1e-9)) {
     reasons.push({ code: 'stronger-than-stock', outcome: 'never', figures: { strength: target, stock: stock.strength, active: stock.active }, source: 'arithmetic' });
   }
@@ -48,5 +48,7 @@ export const nameOf = (active: Active, strength: number, rules: HouseRules): Bat
   if (!isGeneric(active)) return 'a registered product';
   const span = disinfectingSpan(active, 'everyday', rules);
   if (span && strength >= span.floor * (1 - 1e-9) && strength * (1 - 1e-9) <= span.top) return 'of disinfecting strength';
+  const wide = widestSpan(active, rules);
+  if (wide && strength >= wide.floor * (1 - 1e-9) && strength * (1 - 1e-9) <= wide.top) return 'for respiratory illness only';
   return active === 'acetic acid' ? 'a cleaner and descaler' : 'a cleaner';
 };

@@ -1,4 +1,4 @@
-import { disinfectingSpan } from '../contact/requiredContact.ts';
+import { widestSpan } from '../contact/requiredContact.ts';
 import { activeFacts, type Active } from '../reference/families.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
 import { alcoholOf } from './alcohol.ts';
@@ -23,7 +23,7 @@ export type CheckResult =
  */
 export const judgeCheck = (active: Active, meant: number, reading: Reading, rules: HouseRules): CheckResult => {
   const alcohol = alcoholOf(active);
-  const span = disinfectingSpan(active, 'everyday', rules) ?? { floor: 0, top: 1 };
+  const span = widestSpan(active, rules) ?? { floor: 0, top: 1 };
   if (reading.by === 'strip') {
     if (activeFacts[active].family !== 'peroxide') return { ok: false, why: 'wrong-meter' };
     const at = stripSteps.findIndex((step) => Math.abs(step - reading.step) < 1e-9);
@@ -39,6 +39,8 @@ export const judgeCheck = (active: Active, meant: number, reading: Reading, rule
   const uncertainty = densityUncertainty[alcohol];
   // A batch that is meant below the floor is a cleaner, and is held to what was meant only.
   const floor = meant >= span.floor * 0.9999 ? span.floor : 0;
-  const why = measured < floor - uncertainty ? 'too-weak' : measured > span.top + uncertainty ? 'too-strong' : Math.abs(measured - meant) > MAY_DIFFER ? 'not-as-meant' : 'as-meant';
+  // Meant to disinfect, everything inside the span is right; a cleaner is held to what was meant.
+  const differs = floor === 0 && Math.abs(measured - meant) > MAY_DIFFER;
+  const why = measured < floor - uncertainty ? 'too-weak' : measured > span.top + uncertainty ? 'too-strong' : differs ? 'not-as-meant' : 'as-meant';
   return { ok: true, inStrength: why === 'as-meant', measured, uncertainty, why };
 };

@@ -1,6 +1,7 @@
 import { ingredientOf } from '../reference/ingredients.ts';
 import type { Formula } from './analyseFormula.ts';
-import { clashesIn } from './judgeFormula.ts';
+import { clashesAmong } from '../recipes/clashes.ts';
+import type { Book } from '../reference/neverCombine.ts';
 import { shelfLife } from './shelfLife.ts';
 
 const DAY = 86_400;
@@ -20,21 +21,21 @@ export interface MixtureKeeping {
 /** Strength v/v from which alcohol and oil ask for glass or HDPE, and keep a mixture from spoiling. Source: common practice, no source. */
 const STRONG_ALCOHOL = 0.2;
 
-/** Discard-after, container and lid of a mixture. Source: CDC-2008 (memory) for bleach; the rest common practice, no source. */
-export const keepingOf = (formula: Formula): MixtureKeeping => {
+/** Discard-after, container and lid of a mixture. Source: CDC-2008 for bleach; the rest common practice, no source. */
+export const keepingOf = (formula: Formula, book: Book): MixtureKeeping => {
   const { portions, strengths, gas } = formula;
   const { alcohol, peroxide, hypochlorite } = strengths;
   const diluted = portions.length > 1;
   const oil = portions.some(({ ingredient }) => ingredientOf(ingredient).groups.includes('oil'));
-  const gassing = gas.some(({ mol }) => mol > 1e-6) || clashesIn(portions).some(({ severity }) => severity === 'never');
+  const gassing = gas.some(({ mol }) => mol > 1e-6) || clashesAmong(portions, book).some(({ severity }) => severity === 'never');
   const stands = {
     opaque: peroxide > 0 || hypochlorite > 0,
     container: hypochlorite > 0 ? ('HDPE' as const) : alcohol >= STRONG_ALCOHOL || oil ? ('glass or HDPE' as const) : ('any clean bottle' as const),
     lid: gassing ? ('never closed' as const) : ('tight' as const),
   };
   const keeps = (): { seconds: number; because: KeepingReason; source: string } => {
-    if (gassing) return { seconds: 0, because: 'must-not-be-kept', source: 'stoichiometry; Bretherick (memory)' };
-    if (hypochlorite > 0) return diluted ? { seconds: DAY, because: 'bleach-diluted', source: 'CDC-2008 (memory), the cautious end' } : { seconds: 182 * DAY, because: 'bleach', source: 'common practice, no source' };
+    if (gassing) return { seconds: 0, because: 'must-not-be-kept', source: 'stoichiometry; Bretherick' };
+    if (hypochlorite > 0) return diluted ? { seconds: DAY, because: 'bleach-diluted', source: 'CDC-2008, the cautious end' } : { seconds: 182 * DAY, because: 'bleach', source: 'common practice, no source' };
     if (peroxide > 0) return shelfLife('peroxide', peroxide, diluted);
     if (alcohol >= STRONG_ALCOHOL) return shelfLife('alcohol', alcohol, diluted);
     if (!diluted && strengths.acid > 0) return shelfLife('vinegar', strengths.acid, false);

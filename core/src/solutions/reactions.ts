@@ -91,7 +91,9 @@ export const react = (masses: Masses): { masses: Masses; reactions: Reaction[] }
     now[of] = Math.max(0, now[of]! - extent * components[of].molarMass);
     now[other] = Math.max(0, now[other]! - extent * takes * components[other].molarMass);
     for (const name of Object.keys(makes) as Component[]) now[name] = (now[name] ?? 0) + makes[name]! * extent * components[name].molarMass;
-    reactions.push({ id, of, with: other, mol: extent, spent: extent / mol(masses, of), spentWith: (extent * takes) / mol(masses, other), ...gasIn(makes, extent) });
+    // What an earlier reaction has made counts by what there was of it then.
+    const [had, hadOther] = [Math.max(here, mol(masses, of)), Math.max(there, mol(masses, other))];
+    reactions.push({ id, of, with: other, mol: extent, spent: extent / had, spentWith: (extent * takes) / hadOther, ...gasIn(makes, extent) });
   }
   return { masses: now, reactions: [...reactions, ...dangerous] };
 };

@@ -1,7 +1,8 @@
 import type { GenericActive } from '../reference/families.ts';
 import type { IngredientId } from '../reference/ingredients.ts';
 import { analyseFormula, type Formula } from './analyseFormula.ts';
-import type { Portion } from './portions.ts';
+import type { Portion } from '../recipes/portions.ts';
+import { alcoholOf } from './alcohol.ts';
 import { contentOf, type Masses } from './stockContent.ts';
 
 /** The ingredient that a stock of an active is. */
@@ -29,12 +30,14 @@ export const strengthOfWeighed = (active: GenericActive, strength: number, stock
   return { strength: Math.round(found / step) * step, volume };
 };
 
-/** How much of one (kg) may be poured, the other being as meant, for the batch to be in strength and within a hundredth of what was meant. */
+/** How much of one (kg) may be poured, the other being as meant, for the batch to be in strength: alcohol anywhere in its span, the others within a hundredth of what was meant. */
 export const pourBand = (active: GenericActive, strength: number, meant: { stock: number; water: number }, target: number, span: { floor: number; top: number }, of: 'stock' | 'water'): { from: number; to: number } => {
   const fits = (mass: number): boolean => {
     const { stock, water } = of === 'stock' ? { ...meant, stock: mass } : { ...meant, water: mass };
     const made = strengthOfWeighed(active, strength, stock, water).strength;
-    return made >= span.floor * (1 - 1e-9) && made * (1 - 1e-9) <= span.top && Math.abs(made - target) <= 0.01 * target + 1e-9;
+    const inSpan = made >= span.floor * (1 - 1e-9) && made * (1 - 1e-9) <= span.top;
+    // Alcohol holds for as long anywhere in its span; the others are held to what was meant.
+    return inSpan && (alcoholOf(active) !== undefined || Math.abs(made - target) <= 0.01 * target + 1e-9);
   };
   const edge = (outside: number): number => {
     let [inside, out] = [meant[of], outside];

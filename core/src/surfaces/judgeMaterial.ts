@@ -1,37 +1,69 @@
-import type { HouseRules } from '../reference/houseRules.ts';
-import { materials, type Bearing, type Material, type MaterialId } from '../reference/materials.ts';
-import type { GenericFamily } from '../reference/families.ts';
 import type { ProductLabel } from '../contact/labelContact.ts';
 import type { Goal } from '../contact/requiredContact.ts';
-import type { Reason } from '../verdict.ts';
+import type { GenericFamily } from '../reference/families.ts';
+import type { HouseRules } from '../reference/houseRules.ts';
+import { bearsUpTo, materialOf, type Bearing, type MaterialId } from '../reference/materials.ts';
+import type { Outcome, Reason } from '../verdict.ts';
 
-const source = 'common practice and makers’ care advice (memory)';
+const source = 'common practice; makers’ care advice';
+
+/** Weak vinegar, where a house tolerates it on sealed wood at all, w/v. Source: house rule. */
+const WEAK_VINEGAR = 0.01;
+
+const steppedUp: Record<Outcome, Outcome> = { use: 'care', care: 'never', never: 'never' };
+
+const isSealedWood = (id: MaterialId): boolean => id === 'sealed-wood' || id === 'hardwood-floor';
+
+/** What a material bears of a family at that strength (fraction), as the house follows that school. */
+const bearingOf = (
+  id: MaterialId, family: GenericFamily, strength: number, rules: Pick<HouseRules, 'vinegarOnSealedWood'>,
+): { bearing: Bearing; stronger: boolean } => {
+  const listed = materialOf(id).bears[family];
+  const weak = family === 'vinegar' && rules.vinegarOnSealedWood === 'weak' && isSealedWood(id) && strength <= WEAK_VINEGAR * (1 + 1e-9);
+  if (weak) return { bearing: { outcome: 'care', rinse: true }, stronger: false };
+  const stronger = strength > bearsUpTo[family] * (1 + 1e-9) && listed.outcome !== 'never';
+  return { bearing: stronger ? { ...listed, outcome: steppedUp[listed.outcome] } : listed, stronger };
+};
 
 /**
- * What a material says to a family at working strength: at least one reason. A porous material holds no wet
- * film, so it can be cleaned but never disinfected. Where the house follows that school, weak vinegar is a Care on sealed wood.
+ * What a material says to a family at a strength: at least one reason. A porous material holds no wet film, so it can be
+ * cleaned but never disinfected; stronger than the usual is one step worse.
  */
-export const judgeMaterial = (id: MaterialId, family: GenericFamily, goal: Goal, rules: Pick<HouseRules, 'vinegarOnSealedWood'>): Reason[] => {
-  const material: Material = materials[id];
-  const weak = family === 'vinegar' && rules.vinegarOnSealedWood === 'weak' && (id === 'sealed-wood' || id === 'hardwood-floor');
-  const bearing: Bearing = weak ? { outcome: 'care', rinse: true } : material.bears[family];
+export const judgeMaterial = (
+  id: MaterialId, family: GenericFamily, strength: number, goal: Goal, rules: Pick<HouseRules, 'vinegarOnSealedWood'>,
+): Reason[] => {
+  const { porous, mouthed, unknown } = materialOf(id);
+  const { bearing, stronger } = bearingOf(id, family, strength, rules);
+  const { outcome } = bearing;
   const figures = { material: id, family };
   const reasons: Reason[] = [];
-  if (material.porous && goal !== 'clean') reasons.push({ code: 'porous', outcome: 'never', figures, source });
-  if (bearing.untilCool) reasons.push({ code: 'material-wait-until-cool', outcome: bearing.outcome, figures, source });
-  else if (bearing.cloth) reasons.push({ code: 'cloth-only', outcome: bearing.outcome, figures, source });
-  else if (bearing.outcome === 'never') reasons.push({ code: 'material-barred', outcome: 'never', figures, source });
-  else if (bearing.outcome === 'care') reasons.push({ code: 'material-care', outcome: 'care', figures, source });
-  else reasons.push({ code: 'material-bears', outcome: 'use', figures, source });
-  if (bearing.rinse) reasons.push({ code: 'rinse-after', outcome: 'use', figures, source });
+  const say = (code: Reason['code'], how: Outcome) => reasons.push({ code, outcome: how, figures, source });
+  if (porous && goal !== 'clean') say('porous', 'never');
+  if (unknown) say('material-not-known', outcome === 'never' ? 'never' : 'care');
+  else if (stronger) say('material-stronger', outcome);
+  else if (bearing.untilCool) say('material-wait-until-cool', outcome);
+  else if (bearing.cloth) say('cloth-only', outcome);
+  else say(outcome === 'never' ? 'material-barred' : outcome === 'care' ? 'material-care' : 'material-bears', outcome);
+  if (bearing.cloth && stronger) say('cloth-only', 'use');
+  if (bearing.untilCool && stronger) say('material-wait-until-cool', 'use');
+  if (bearing.rinse || mouthed) say('rinse-after', 'use');
   return reasons;
 };
 
 /** What a registered product's label says to a material; what holds no film cannot be disinfected with it either. */
 export const judgeLabelSurface = (id: MaterialId, label: ProductLabel | null | undefined, goal: Goal): Reason[] => {
   const figures = { material: id, family: 'product' };
-  if ((materials[id] as Material).porous && goal !== 'clean') return [{ code: 'porous', outcome: 'never', figures, source }];
+  const { porous, powered, unknown, bears, mouthed } = materialOf(id);
+  const reason = (code: Reason['code'], outcome: Outcome, from = 'product label, as entered'): Reason[] => [
+    { code, outcome, figures, source: from },
+    ...(mouthed ? [{ code: 'rinse-after' as const, outcome: 'use' as const, figures, source }] : []),
+  ];
+  if (porous && goal !== 'clean') return reason('porous', 'never', source);
+  if (label?.notOn.includes(id)) return reason('label-bars-surface', 'never');
   // No label makes a switch or a screen bear spray: liquid gets in whatever it is.
-  if (!label?.notOn.includes(id) && (id === 'electronics' || id === 'coated-screen')) return [{ code: 'cloth-only', outcome: 'care', figures, source }];
-  return label?.notOn.includes(id) ? [{ code: 'label-bars-surface', outcome: 'never', figures, source: 'product label, as entered' }] : [{ code: 'material-bears', outcome: 'use', figures, source: 'product label, as entered' }];
+  if (powered) return reason('cloth-only', 'care', source);
+  if (bears.peroxide.outcome === 'never' && bears.alcohol.outcome === 'never' && bears.vinegar.outcome === 'never') {
+    return reason('material-care', 'care', source);
+  }
+  return unknown ? reason('material-not-known', 'care', source) : reason('material-bears', 'use');
 };

@@ -1,7 +1,9 @@
 import { judgeBowl } from '../hazards/judgeBowl.ts';
 import { figuresOfBite, judgeCombination, productOf } from '../hazards/judgeCombination.ts';
+import { ALCOHOL_TOP } from '../reference/contactTimes.ts';
 import { activeFacts, type Active } from '../reference/families.ts';
-import { rules, type Book, type Group } from '../reference/neverCombine.ts';
+import type { Group } from '../reference/groups.ts';
+import type { Book } from '../reference/neverCombine.ts';
 import type { ProductId } from '../reference/products.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 import type { Asked, SurfaceClock, WetEvent } from './wetClock.ts';
@@ -33,10 +35,24 @@ export interface Treatment extends Asked {
 /** How far a batch may be from the protocol's strength, as a fraction of it. Source: house rule. */
 const STRENGTH_TOLERANCE = 0.01;
 
+/** Alcohol of any strength from the protocol's up to what the evidence covers takes as long; others are as they are set. */
+const isStrengthFor = ({ active, strength }: Batch, wanted: number): boolean => {
+  const near = Math.abs(strength - wanted) <= STRENGTH_TOLERANCE * wanted;
+  return near || (activeFacts[active].family === 'alcohol' && strength > wanted && strength <= ALCOHOL_TOP);
+};
+
 /** What else bears on an event: what the client keeps as of now, and the company's book. */
 export interface AroundEvent {
-  clientKeeps?: readonly ProductId[];
-  book?: Book;
+  clientKeeps: readonly ProductId[];
+  book: Book;
+  /** What other rounds of the same home have to do with the surface; a phone that knows of none gives nothing. */
+  elsewhere?: Elsewhere;
+}
+
+/** What other rounds have left on a surface, and whether it is wet by one of them. */
+export interface Elsewhere {
+  on: readonly string[];
+  wet: boolean;
 }
 
 /** Everything that speaks against putting this batch on this surface now. */
@@ -46,12 +62,12 @@ export const judgeBatch = (
   clock: SurfaceClock,
   batches: ReadonlyMap<string, Batch>,
   at: number,
-  { clientKeeps = [], book = rules }: AroundEvent = {},
+  { clientKeeps, book, elsewhere }: AroundEvent,
 ): Reason[] => {
   if (!batch) return [{ code: 'stock-missing', outcome: 'never', source: 'the bench' }];
   const reasons: Reason[] = [];
   const hand = activeFacts[batch.active].family;
-  for (const id of clock.on) {
+  for (const id of new Set([...clock.on, ...(elsewhere?.on ?? [])])) {
     const other = batches.get(id);
     if (!other || id === batch.id) continue;
     for (const bite of judgeCombination(productOf(other), productOf(batch), 'surface', {}, book).bites) {
@@ -75,7 +91,7 @@ export const judgeBatch = (
   } else if (use.active === 'registered product' && batch.stockId !== use.stockId) {
     // Two products may share nothing but that they are registered: each goes by its own label.
     reasons.push({ code: 'batch-of-other-product', outcome: 'never', source: 'the approved protocol' });
-  } else if (Math.abs(batch.strength - use.strength) > STRENGTH_TOLERANCE * use.strength) {
+  } else if (!isStrengthFor(batch, use.strength)) {
     reasons.push({ code: 'batch-of-other-strength', outcome: 'never', figures: { strength: batch.strength, wanted: use.strength, active: use.active }, source: 'the approved protocol' });
   }
   return reasons;
@@ -87,7 +103,7 @@ export const judgeEvent = (
   treatment: Treatment,
   clock: SurfaceClock,
   batches: ReadonlyMap<string, Batch>,
-  around: AroundEvent = {},
+  around: AroundEvent,
 ): Verdict => {
   const never = (code: Reason['code'], figures?: Reason['figures']): Reason => ({ code, outcome: 'never', figures, source: 'order of work (common practice)' });
   const reasons: Reason[] = [];
@@ -96,7 +112,9 @@ export const judgeEvent = (
 
   if (clock.lastAt !== null && event.at < clock.lastAt) reasons.push(never('out-of-order', { at: event.at, lastAt: clock.lastAt }));
   if (needsWet && !wet) reasons.push(never('not-wet'));
-  if ((event.kind === 'applied' || event.kind === 'washed' || event.kind === 'rinsed') && wet) reasons.push(never('already-wet'));
+  const touches = event.kind === 'applied' || event.kind === 'washed' || event.kind === 'rinsed';
+  if (touches && wet) reasons.push(never('already-wet'));
+  if (touches && around.elsewhere?.wet) reasons.push(never('wet-in-another-round'));
   if (event.kind === 'rinsed' && !wet && clock.on.length === 0) reasons.push(never('nothing-to-do'));
   const before = treatment.flushes && !clock.lifted;
   if (event.kind === 'lifted' && !treatment.flushes) reasons.push(never('nothing-to-do'));

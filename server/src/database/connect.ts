@@ -12,6 +12,7 @@ import { FirstTables1767225600000 } from './migrations/1767225600000-first-table
 import { Bench1767312000000 } from './migrations/1767312000000-bench.ts';
 import { HouseRules1767398400000 } from './migrations/1767398400000-house-rules.ts';
 import { KeepApart1767484800000 } from './migrations/1767484800000-keep-apart.ts';
+import { WhatWasSeen1767571200000 } from './migrations/1767571200000-what-was-seen.ts';
 
 /** The database at `url`, migrated. */
 export const connect = async (url: string): Promise<DataSource> => {
@@ -22,7 +23,7 @@ export const connect = async (url: string): Promise<DataSource> => {
       CompanyEntity, PersonEntity, SessionEntity, SignInAttemptEntity, HomeEntity, RoomEntity, SurfaceEntity, StockEntity, BatchEntity, VersionEntity,
       RoundEntity, LedgerEntity, BottleEntity, BottleEventEntity, RecipeEntity, RecipeVersionEntity, CompanyRuleEntity, PlaceEntity, PlaceItemEntity,
     ],
-    migrations: [FirstTables1767225600000, Bench1767312000000, HouseRules1767398400000, KeepApart1767484800000],
+    migrations: [FirstTables1767225600000, Bench1767312000000, HouseRules1767398400000, KeepApart1767484800000, WhatWasSeen1767571200000],
     migrationsTransactionMode: 'each',
     poolSize: 10,
     logging: false,

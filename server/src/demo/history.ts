@@ -1,5 +1,5 @@
 import type { BatchRow, CheckReading, PourBatch, RoundRow, Version } from '@zymostat/contract';
-import { alcoholOf, densityAt, massFraction, stripSteps, type TreatedSurface } from '@zymostat/core';
+import { alcoholOf, densityAt, isRinse, massFraction, stripSteps, type TreatedSurface } from '@zymostat/core';
 import type { Context } from '../context.ts';
 import { checkBatch, pourBatch } from '../features/bench/service.ts';
 import type { Person } from '../features/people/entities.ts';
@@ -66,7 +66,7 @@ export const workThrough = async (context: Context, clock: Clock, homeId: string
   const { protocol } = await versionById(context, version.id);
   const pass = (seconds: number) => clock.set(clock.ms() + seconds * SECOND);
   const did = (surface: TreatedSurface, kind: 'lifted' | 'washed' | 'applied' | 'rewet' | 'found-dry' | 'wiped' | 'rinsed', batchId: string | null = null, at = clock.ms()) =>
-    addEvent(context, round.id, { id: context.newId(), surfaceId: surface.id, kind, at, batchId, turnedBack: false }, person);
+    addEvent(context, round.id, { id: context.newId(), personId: person.id, surfaceId: surface.id, kind, at, batchId, turnedBack: false }, person);
 
   const finish = async ({ surface, appliedAt, batchId }: Treating) => {
     const { seconds } = surface.treatment!;
@@ -86,7 +86,7 @@ export const workThrough = async (context: Context, clock: Clock, homeId: string
     else clock.set(Math.max(clock.ms(), since + (seconds + 4 + Math.round(chance() * 40)) * SECOND));
     await did(surface, 'wiped');
     pass(25);
-    if (surface.steps.includes('rinse')) await did(surface, 'rinsed');
+    if (surface.steps.some(isRinse)) await did(surface, 'rinsed');
   };
 
   for (const room of protocol.rooms) {

@@ -1,4 +1,4 @@
-import type { Active, Against, Claim, CompanyRule, Group, Level, MaterialId, ProductId, Route, Situation, Touched, Ventilation } from '@zymostat/core';
+import type { Active, Against, Claim, CompanyRule, Flame, Group, Level, MaterialId, ProductId, Route, Situation, Touched, Ventilation } from '@zymostat/core';
 
 /** Everybody and everything here is invented. */
 export const company = { name: 'Quillet Home Care', emergencyNumber: '555-0100', poisonLine: '555-0150' };
@@ -26,7 +26,7 @@ export const product = {
   name: 'Quat spray, ready to use', litres: 4, days: 260, pricePerLitre: 14.5,
   label: {
     groups: ['quat'] as Group[],
-    uses: [{ goal: 'disinfect' as const, against: ['everyday', 'respiratory'] as Against[], seconds: 240 }, { goal: 'disinfect' as const, against: ['stomach'] as Against[], seconds: 600 }, { goal: 'sanitise' as const, against: ['everyday'] as Against[], seconds: 60 }],
+    uses: [{ goal: 'disinfect' as const, against: ['everyday', 'respiratory'] as Against[], seconds: 240 }, { goal: 'disinfect' as const, against: ['norovirus'] as Against[], seconds: 600 }, { goal: 'sanitise' as const, against: ['everyday'] as Against[], seconds: 60 }],
     notOn: ['marble', 'limestone', 'granite-sealed', 'brass', 'copper', 'leather', 'upholstery'] as MaterialId[],
   },
 };
@@ -61,13 +61,13 @@ export const settings = {
   wash: null,
   peroxide: { goal: 'disinfect', against: 'everyday', code: 'S-0101', strength: 0.03 },
   'peroxide, illness': { goal: 'disinfect', against: 'respiratory', code: 'S-0101', strength: 0.03 },
-  'peroxide 1.5': { goal: 'disinfect', against: 'everyday', code: 'S-0101', strength: 0.015 },
+  'peroxide 1.5': { goal: 'disinfect', against: 'respiratory', code: 'S-0101', strength: 0.015 },
   alcohol: { goal: 'disinfect', against: 'everyday', code: 'S-0103', strength: 0.7 },
   descale: { goal: 'clean', against: 'everyday', code: 'S-0106', strength: 0.05 },
 } as const;
 
 interface DemoSurface { name: string; material: MaterialId; level: Level; area: number; touched: Touched; food: boolean; set: keyof typeof settings; accepted?: string; lifts?: boolean }
-interface DemoRoom { name: string; floorArea: number; height: number; ventilation: Ventilation; flame: boolean; surfaces: DemoSurface[] }
+interface DemoRoom { name: string; floorArea: number; height: number; ventilation: Ventilation; flame: Flame; surfaces: DemoSurface[] }
 interface DemoHome { name: string; place: string; situations: Situation[]; clientKeeps?: ProductId[]; rooms: DemoRoom[] }
 
 const surface = (name: string, material: MaterialId, level: Level, area: number, touched: Touched, set: keyof typeof settings = 'wash', more: { food?: true; accepted?: string; lifts?: true } = {}): DemoSurface => ({
@@ -78,12 +78,12 @@ const marbleTested = { accepted: 'Hidden edge behind the bread bin tested in Mar
 
 export const homes: DemoHome[] = [
   {
-    name: 'Hedda', place: 'Fennel Row 7', situations: ['pets'],
+    name: 'Hedda', place: 'Fennel Row 7', situations: ['cat'],
     rooms: [
       {
-        name: 'Bathroom', floorArea: 4.2, height: 2.4, ventilation: 'window', flame: false,
+        name: 'Bathroom', floorArea: 4.2, height: 2.4, ventilation: 'window', flame: 'no',
         surfaces: [
-          surface('Shower tiles', 'glazed-ceramic', 'eye', 3.5, 'daily', 'peroxide'),
+          surface('Shower tiles', 'glazed-ceramic', 'eye', 1.8, 'daily', 'peroxide'),
           surface('Shower screen', 'glass', 'eye', 1.8, 'daily', 'descale'),
           surface('Basin', 'porcelain', 'hand', 0.4, 'often', 'peroxide'),
           surface('Basin tap', 'chrome-plate', 'hand', 0.05, 'often', 'alcohol'),
@@ -93,7 +93,7 @@ export const homes: DemoHome[] = [
         ],
       },
       {
-        name: 'Kitchen', floorArea: 11, height: 2.5, ventilation: 'window', flame: true,
+        name: 'Kitchen', floorArea: 11, height: 2.5, ventilation: 'window', flame: 'hob',
         surfaces: [
           surface('Extractor hood', 'stainless-steel', 'above', 0.6, 'seldom'),
           surface('Cabinet handles', 'brass', 'eye', 0.1, 'often'),
@@ -106,7 +106,7 @@ export const homes: DemoHome[] = [
         ],
       },
       {
-        name: 'Hall', floorArea: 5, height: 2.5, ventilation: 'none', flame: false,
+        name: 'Hall', floorArea: 5, height: 2.5, ventilation: 'none', flame: 'no',
         surfaces: [
           surface('Light switch', 'electronics', 'eye', 0.01, 'often'),
           surface('Door handle', 'brass', 'hand', 0.02, 'often', 'alcohol', { accepted: 'One handle, by cloth, front door open.' }),
@@ -119,7 +119,7 @@ export const homes: DemoHome[] = [
     name: 'Bram', place: 'Kiln House', situations: ['home-oxygen'], clientKeeps: ['cistern-tablet', 'washing-up-liquid'],
     rooms: [
       {
-        name: 'Bathroom', floorArea: 3.8, height: 2.3, ventilation: 'fan', flame: false,
+        name: 'Bathroom', floorArea: 3.8, height: 2.3, ventilation: 'fan', flame: 'no',
         surfaces: [
           surface('Grab rail', 'stainless-steel', 'eye', 0.1, 'often', 'peroxide, illness'),
           surface('Shower tray', 'solid-surface-acrylic', 'knee', 0.8, 'daily', 'peroxide 1.5'),
@@ -130,7 +130,7 @@ export const homes: DemoHome[] = [
         ],
       },
       {
-        name: 'Kitchen', floorArea: 8, height: 2.4, ventilation: 'window', flame: false,
+        name: 'Kitchen', floorArea: 8, height: 2.4, ventilation: 'window', flame: 'no',
         surfaces: [
           surface('Cabinet fronts', 'laminate', 'eye', 3, 'daily'),
           surface('Worktop', 'laminate', 'hand', 1.4, 'often', 'peroxide', food),
@@ -140,12 +140,12 @@ export const homes: DemoHome[] = [
         ],
       },
       {
-        name: 'Bedroom', floorArea: 12, height: 2.4, ventilation: 'window', flame: false,
+        name: 'Bedroom', floorArea: 12, height: 2.4, ventilation: 'window', flame: 'no',
         surfaces: [
           surface('Bed rail', 'hard-plastic', 'hand', 0.3, 'often', 'peroxide, illness'),
           surface('Bedside table', 'sealed-wood', 'hand', 0.3, 'often'),
           surface('Remote control', 'electronics', 'hand', 0.02, 'often'),
-          surface('Carpet', 'upholstery', 'floor', 10, 'daily'),
+          surface('Carpet', 'carpet', 'floor', 10, 'daily'),
         ],
       },
     ],
@@ -154,7 +154,7 @@ export const homes: DemoHome[] = [
     name: 'Yara', place: 'Saltbox 3', situations: ['infant'],
     rooms: [
       {
-        name: 'Bathroom', floorArea: 4.6, height: 2.4, ventilation: 'window', flame: false,
+        name: 'Bathroom', floorArea: 4.6, height: 2.4, ventilation: 'window', flame: 'no',
         surfaces: [
           surface('Bath', 'enamelled-cast-iron', 'knee', 1.6, 'daily', 'peroxide', { accepted: 'Enamel is whole; looked over at the survey.' }),
           surface('Basin', 'porcelain', 'hand', 0.4, 'often', 'peroxide'),
@@ -164,7 +164,7 @@ export const homes: DemoHome[] = [
         ],
       },
       {
-        name: 'Kitchen', floorArea: 10, height: 2.5, ventilation: 'window', flame: false,
+        name: 'Kitchen', floorArea: 10, height: 2.5, ventilation: 'window', flame: 'no',
         surfaces: [
           surface('High chair tray', 'hard-plastic', 'hand', 0.2, 'often', 'peroxide', food),
           surface('Worktop', 'engineered-quartz', 'hand', 1.6, 'often', 'peroxide', { accepted: 'Maker’s sheet allows 3 % for ten minutes.', food: true }),
@@ -174,12 +174,12 @@ export const homes: DemoHome[] = [
         ],
       },
       {
-        name: 'Nursery', floorArea: 9, height: 2.5, ventilation: 'window', flame: false,
+        name: 'Nursery', floorArea: 9, height: 2.5, ventilation: 'window', flame: 'no',
         surfaces: [
           surface('Cot rail', 'sealed-wood', 'hand', 0.4, 'often'),
           surface('Toy tray', 'mouthed-toy', 'knee', 0.5, 'often', 'peroxide 1.5'),
           surface('Door handle', 'stainless-steel', 'hand', 0.02, 'often', 'alcohol'),
-          surface('Nursery rug', 'upholstery', 'floor', 3, 'daily'),
+          surface('Nursery rug', 'carpet', 'floor', 3, 'daily'),
         ],
       },
     ],
@@ -188,7 +188,7 @@ export const homes: DemoHome[] = [
     name: 'Ottilie', place: 'Upper Mews 12', situations: ['asthma'],
     rooms: [
       {
-        name: 'Shower room', floorArea: 3, height: 2.2, ventilation: 'none', flame: false,
+        name: 'Shower room', floorArea: 3, height: 2.2, ventilation: 'none', flame: 'no',
         surfaces: [
           surface('Shower tiles', 'cement-grout', 'eye', 4, 'daily'),
           surface('Basin', 'porcelain', 'hand', 0.35, 'often', 'peroxide'),
@@ -197,7 +197,7 @@ export const homes: DemoHome[] = [
         ],
       },
       {
-        name: 'Kitchen', floorArea: 7, height: 2.4, ventilation: 'fan', flame: false,
+        name: 'Kitchen', floorArea: 7, height: 2.4, ventilation: 'fan', flame: 'no',
         surfaces: [
           surface('Splashback', 'glass', 'eye', 1.1, 'daily'),
           surface('Worktop', 'granite-sealed', 'hand', 1.5, 'often', 'peroxide', { accepted: 'Resealed last autumn; drop test holds.', food: true }),
@@ -206,10 +206,10 @@ export const homes: DemoHome[] = [
         ],
       },
       {
-        name: 'Study', floorArea: 8, height: 2.4, ventilation: 'window', flame: false,
+        name: 'Study', floorArea: 8, height: 2.4, ventilation: 'window', flame: 'no',
         surfaces: [
           surface('Desk', 'sealed-wood', 'hand', 1.1, 'daily'),
-          surface('Keyboard', 'electronics', 'hand', 0.06, 'often'),
+          surface('Keyboard', 'electronics', 'hand', 0.06, 'often', 'alcohol', { accepted: 'Unplugged first, wrung-out cloth, nothing runs in.' }),
           surface('Reading lamp', 'hot-surface', 'hand', 0.05, 'daily'),
           surface('Door handle', 'acrylic-polycarbonate', 'hand', 0.02, 'often', 'peroxide'),
           surface('Armchair', 'leather', 'knee', 1.2, 'daily'),

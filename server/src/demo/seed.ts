@@ -9,6 +9,7 @@ import { addBottle, fillBottle, washBottle } from '../features/bottles/service.t
 import { addHome, addRoom, addSurface, setSurface } from '../features/homes/service.ts';
 import { addRule, editionOf, readBook } from '../features/keepApart/book.ts';
 import { addPlace, places as shelvesAndCaddies, putThing } from '../features/keepApart/places.ts';
+import { UNSEEN } from '../features/homes/changes.ts';
 import { followUp, logMishap } from '../features/keepApart/service.ts';
 import { CompanyEntity, PersonEntity, type Person } from '../features/people/entities.ts';
 import { hashPassword } from '../features/people/service.ts';
@@ -53,20 +54,20 @@ const seedProduct = () => {
   return addProduct(context, { ...rest, volume: litres(size), expiresAt: today + days * DAY });
 };
 
-const seedHomes = async (stockIds: Map<string, string>): Promise<Map<string, { id: string; surfaces: Map<string, string> }>> => {
+const seedHomes = async (stockIds: Map<string, string>, maren: Person): Promise<Map<string, { id: string; surfaces: Map<string, string> }>> => {
   const made = new Map<string, { id: string; surfaces: Map<string, string> }>();
   for (const { rooms, ...home } of homes) {
     const { id } = await addHome(context, home);
     const surfaces = new Map<string, string>();
     for (const { surfaces: list, ...room } of rooms) {
-      const roomId = (await addRoom(context, id, room)).id;
+      const roomId = (await addRoom(context, id, room, maren)).id;
       for (const { set, accepted, lifts, ...surface } of list) {
-        const surfaceId = (await addSurface(context, roomId, surface)).id;
+        const surfaceId = (await addSurface(context, roomId, surface, maren)).id;
         surfaces.set(surface.name, surfaceId);
         const setting = settings[set];
         if (setting) {
           const { goal, against, code, strength } = setting;
-          await setSurface(context, surfaceId, { goal, against, accepted: accepted ?? null, lifts, use: { stockId: stockIds.get(code)!, strength } });
+          await setSurface(context, surfaceId, { goal, against, accepted: accepted ?? null, lifts, use: { stockId: stockIds.get(code)!, strength } }, UNSEEN, maren);
         }
       }
     }
@@ -77,13 +78,13 @@ const seedHomes = async (stockIds: Map<string, string>): Promise<Map<string, { i
 
 const seed = async () => {
   const team = await seedPeople();
+  const maren = team.get('maren')!;
   const stockIds = await seedStock();
   await seedProduct();
-  const made = await seedHomes(stockIds);
-  const maren = team.get('maren')!;
+  const made = await seedHomes(stockIds, maren);
   const cleaners = ['tobias', 'anneke', 'ruben'].map((login) => team.get(login)!);
   const names = [...made.keys()];
-  for (const name of names) await approve(context, made.get(name)!.id, maren);
+  for (const name of names) await approve(context, made.get(name)!.id, UNSEEN, maren);
 
   // Everybody read the book as it stood; then a rule of our own was added, and not all have read it since.
   for (const reader of team.values()) await readBook(context, await editionOf(context), reader);
@@ -117,7 +118,7 @@ const seed = async () => {
       const basin = surfaces.get('Sink tap')!;
       const did = (kind: 'washed' | 'applied' | 'wiped' | 'rinsed', batchId: string | null) => {
         clock.set(clock.ms() + 11 * 60_000);
-        return orRefused(addEvent(context, round.id, { id: context.newId(), surfaceId: basin, kind, at: clock.ms(), batchId, turnedBack: false }, cleaner));
+        return orRefused(addEvent(context, round.id, { id: context.newId(), personId: cleaner.id, surfaceId: basin, kind, at: clock.ms(), batchId, turnedBack: false }, cleaner));
       };
       await did('washed', null);
       await did('applied', peroxide.id);
@@ -152,7 +153,8 @@ const seed = async () => {
   await fillBottle(context, shelf[0]!.id, strong.id, cleaners[0]!);
   await fillBottle(context, shelf[4]!.id, alcohol.id, cleaners[0]!);
   await fillBottle(context, shelf[1]!.id, vinegar.id, cleaners[0]!);
-  await fillBottle(context, shelf[2]!.id, vinegar.id, cleaners[0]!);
+  const more = await pour('S-0106', 0.05, 'clean', cleaners[0]!);
+  await fillBottle(context, shelf[2]!.id, more.id, cleaners[0]!);
   await orRefused(fillBottle(context, shelf[2]!.id, strong.id, cleaners[0]!));
   await washBottle(context, shelf[2]!.id, { code: shelf[2]!.code, washedBy: cleaners[0]!.name }, cleaners[0]!);
 
@@ -166,8 +168,8 @@ const seed = async () => {
 
   // Ottilie's survey has moved on since her protocol was approved: two things stand before the next version.
   const { surfaces } = made.get('Ottilie')!;
-  await setSurface(context, surfaces.get('Shower-room floor')!, { goal: 'clean', against: 'everyday', accepted: null, use: { stockId: stockIds.get('S-0106')!, strength: 0.05 } });
-  await setSurface(context, surfaces.get('Reading lamp')!, { goal: 'disinfect', against: 'everyday', accepted: null, use: { stockId: stockIds.get('S-0101')!, strength: 0.03 } });
+  await setSurface(context, surfaces.get('Shower-room floor')!, { goal: 'clean', against: 'everyday', accepted: null, use: { stockId: stockIds.get('S-0106')!, strength: 0.05 } }, UNSEEN, maren);
+  await setSurface(context, surfaces.get('Reading lamp')!, { goal: 'disinfect', against: 'everyday', accepted: null, use: { stockId: stockIds.get('S-0101')!, strength: 0.03 } }, UNSEEN, maren);
 };
 
 if ((await db.getRepository(CompanyEntity).count()) === 0) await seed();

@@ -5,13 +5,15 @@ import type { Request, Response, Router } from 'express';
 import * as v from 'valibot';
 import type { Context } from '../context.ts';
 import { personOfToken, type Person } from '../features/people/service.ts';
-import { problems } from './problems.ts';
+import { MOST_NAMED, problems } from './problems.ts';
 import { sessionToken } from './session.ts';
 
 interface Call<P extends Schema, Q extends Schema, B extends Schema> {
   params: v.InferOutput<P>;
   query: v.InferOutput<Q>;
   body: v.InferOutput<B>;
+  /** The revision of the home that the caller saw, where the endpoint asks for it. */
+  seen: number;
   /** Who calls; only an endpoint for `anyone` may be called without. */
   person: Person;
   request: Request;
@@ -22,7 +24,7 @@ interface Call<P extends Schema, Q extends Schema, B extends Schema> {
 export const read = <S extends Schema>(schema: S, given: unknown, where: string): v.InferOutput<S> => {
   const result = v.safeParse(schema as v.GenericSchema, given);
   if (result.success) return result.output as v.InferOutput<S>;
-  const fields = result.issues.map((issue) => ({ path: [where, v.getDotPath(issue)].filter(Boolean).join('.'), message: issue.message }));
+  const fields = result.issues.slice(0, MOST_NAMED).map((issue) => ({ path: [where, v.getDotPath(issue)].filter(Boolean).join('.'), message: issue.message }));
   throw problems.badRequest(fields);
 };
 
@@ -33,6 +35,14 @@ export const mayCall = async (context: Context, who: Endpoint['who'], request: R
   if (!person) throw problems.notSignedIn();
   if (who === 'supervisor' && person.role !== 'supervisor') throw problems.notAllowed(person.role);
   return person;
+};
+
+/** `If-Match: "12"`: the revision that somebody saw. Without it nobody can say what would be overwritten. */
+const seenIn = (request: Request, { seen }: Endpoint): number => {
+  if (!seen) return NaN;
+  const match = /^\s*(?:W\/)?"?(\d{1,9})"?\s*$/.exec(request.get('if-match') ?? '');
+  if (!match) throw problems.notSeen();
+  return Number(match[1]);
 };
 
 /** Serves one endpoint of the contract: role, then request, then the work, then the answer. */
@@ -48,6 +58,7 @@ export const serve = <P extends Schema, Q extends Schema, B extends Schema, A ex
       params: read(endpoint.params, request.params, 'path'),
       query: read(endpoint.query, request.query, 'query'),
       body: read(endpoint.body, request.body ?? {}, ''),
+      seen: seenIn(request, endpoint as Endpoint),
       person,
       request,
       response,

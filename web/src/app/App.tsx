@@ -1,4 +1,4 @@
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { SignIn } from '../features/people/SignIn.tsx';
 import { Waiting, WentWrong } from '../ui/parts.tsx';
@@ -20,11 +20,25 @@ const TheBook = lazy(() => import('../features/keepApart/TheBook.tsx'));
 const Records = lazy(() => import('../features/records/Records.tsx'));
 const HouseRules = lazy(() => import('../features/houseRules/HouseRulesPage.tsx'));
 const Products = lazy(() => import('../features/products/Products.tsx'));
+const Sources = lazy(() => import('../features/sources/Sources.tsx'));
 const Rounds = lazy(() => import('../features/rounds/Rounds.tsx'));
 const Round = lazy(() => import('../features/rounds/RoundPage.tsx'));
 
+/** The outbox is fetched only where something was ever kept; a browser that cannot tell is taken to have. */
+const resumeKept = async () => {
+  const stores = await indexedDB.databases?.();
+  if (stores && !stores.some(({ name }) => name === 'zymostat')) return;
+  const { resume } = await import('../features/rounds/outbox.ts');
+  await resume();
+};
+
 export const App = () => {
   const { data: me, error, isLoading } = api.useMeQuery();
+  // What was done without signal is sent from wherever the application is opened again.
+  const personId = me?.person.id;
+  useEffect(() => {
+    if (personId) void resumeKept();
+  }, [personId]);
   if (isLoading) return null;
   if (error && problemOf(error).status !== 401) return <main className="p-6"><WentWrong error={error} /></main>;
   if (!me || error) return <SignIn />;
@@ -44,6 +58,7 @@ export const App = () => {
               <Route path="/products" element={<Products />} />
             </>
           )}
+          <Route path="/sources" element={<Sources />} />
           <Route path="/rounds" element={<Rounds />} />
           <Route path="/bench" element={<Bench />} />
           <Route path="/bench/analyse" element={<Analyse />} />

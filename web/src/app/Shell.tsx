@@ -18,6 +18,7 @@ const TROUBLE = '/keep-apart?happened=yes';
 const Person = ({ me }: { me: Me }) => {
   const dispatch = useAppDispatch();
   const chosen = useAppSelector((state) => state.units);
+  const unsent = useAppSelector((state) => state.outbox.waiting.length);
   const [signOut] = api.useSignOutMutation();
   const other = chosen === 'us' ? 'metric' : 'us';
   const leave = async () => {
@@ -34,7 +35,8 @@ const Person = ({ me }: { me: Me }) => {
         <button className="options__one" onClick={() => dispatch(units.actions.chosen(other))}>Show {other === 'us' ? 'cups and spoons' : 'millilitres'}</button>
         {me.person.role === 'supervisor' && <Link className="options__one" to="/house-rules">House rules</Link>}
         {me.person.role === 'supervisor' && <Link className="options__one" to="/products">Registered products</Link>}
-        <button className="options__one" onClick={leave}>Sign out</button>
+        <Link className="options__one" to="/sources">Sources</Link>
+        <button className="options__one" onClick={leave}>Sign out{unsent > 0 && `, ${unsent} not sent yet stay on this phone for you`}</button>
       </div>
     </>
   );
@@ -43,7 +45,7 @@ const Person = ({ me }: { me: Me }) => {
 const KeyList = ({ places, open, onClose }: { places: Place[]; open: boolean; onClose: () => void }) => {
   const lines = [
     ...places.map(({ name }, i) => [String(i + 1), `go to ${name}`]),
-    ['!', 'it has happened: what to do first'],
+    ['!', 'first response: what to do when two have met'],
     ['n', 'make a new one of what the place holds'],
     ['↑ ↓', 'walk through a list or a descent'],
     ['← →', 'open the room before or after'],
@@ -73,7 +75,7 @@ export const Shell = ({ me }: { me: Me }) => {
         <nav className="places" aria-label="Places">
           {places.map(({ name, path }, i) => <NavLink key={path} to={path}>{name}<span aria-hidden="true">{i + 1}</span></NavLink>)}
         </nav>
-        <div className="top__right"><Link className="small whitespace-nowrap underline underline-offset-4 min-h-11 md:min-h-8 flex items-center" to={TROUBLE}>It has happened</Link><Person me={me} /></div>
+        <div className="top__right"><Link className="small whitespace-nowrap underline underline-offset-4 min-h-11 md:min-h-8 flex items-center" to={TROUBLE}>First response</Link><Person me={me} /></div>
       </header>
       <NowStrip />
       <Suspense fallback={<main className="px-6"><Waiting what="the page" /></main>}><Outlet /></Suspense>

@@ -1,10 +1,14 @@
-import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import { routes, type Answer, type Body, type Problem, type RecordFilter, type RouteName } from '@zymostat/contract';
+import {
+  createApi, fetchBaseQuery, type BaseQueryApi, type FetchArgs, type FetchBaseQueryError, type FetchBaseQueryMeta,
+} from '@reduxjs/toolkit/query/react';
+import { routes, type Answer, type Body, type HomeDetail, type Problem, type RecordFilter, type RouteName } from '@zymostat/contract';
+import { inTurn } from './inTurn.ts';
 
 /** Makes a call of the contract's endpoint: its method and path, with the parameters put in. */
-const call = (name: RouteName, { id, ...rest }: { id?: string; body?: unknown; params?: Record<string, string | number | undefined> } = {}) => {
+const call = (name: RouteName, { id, seen, ...rest }: { id?: string; body?: unknown; seen?: number; params?: Record<string, string | number | undefined> } = {}) => {
   const [method, path] = routes[name].split(' ') as [string, string];
-  return { url: path.replace(':id', encodeURIComponent(id ?? '')), method, ...rest };
+  const headers = seen === undefined ? {} : { headers: { 'If-Match': `"${seen}"` } };
+  return { url: path.replace(':id', encodeURIComponent(id ?? '')), method, ...headers, ...rest };
 };
 
 /** What the page filters records by; the wire carries it as text. */
@@ -12,10 +16,29 @@ export type Filter = Partial<Omit<RecordFilter, 'limit'>>;
 
 type WithBody<N extends RouteName> = { id: string; body: Body<N> };
 
+/** A change of something in a home; `seen` is the revision that a form was opened with, else the one that is shown. */
+type OfHome = { id: string; homeId: string; seen?: number };
+type Revised = Answer<'setSurface'>;
+type Query = (args: FetchArgs) => PromiseLike<{ data?: unknown; error?: FetchBaseQueryError; meta?: FetchBaseQueryMeta }> | { data?: unknown; error?: FetchBaseQueryError };
+type QueryReturnValue<T, E> = { data: T; error?: undefined } | { data?: undefined; error: E };
+
+/** Changes something in a home, one after the other, each by the revision that whoever presses has before them. */
+const change = (name: RouteName) =>
+  async ({ id, homeId, seen, body }: OfHome & { body?: unknown }, { getState, dispatch }: BaseQueryApi, _: object, query: Query) =>
+    inTurn(homeId, async (): Promise<QueryReturnValue<Revised, FetchBaseQueryError>> => {
+      const shown = api.endpoints.home.select(homeId)(getState() as never).data?.revision ?? 0;
+      const result = await query(call(name, { id, seen: seen ?? shown, ...(body === undefined ? {} : { body }) }));
+      if (result.error) return { error: result.error };
+      const revised = result.data as Revised;
+      // The next press builds on this one; what somebody else has done between is fetched before it counts as seen.
+      if (revised.revision === shown + 1) dispatch(api.util.updateQueryData('home', homeId, (home: HomeDetail) => void (home.revision = revised.revision)));
+      return { data: revised };
+    });
+
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Me', 'Homes', 'Home', 'Stock', 'Batches', 'Bottles', 'Recipes', 'Mishaps', 'Book', 'Places', 'Rounds', 'Round', 'WetNow', 'Records'],
+  tagTypes: ['Me', 'Homes', 'Home', 'Stock', 'Batches', 'Bottles', 'Recipes', 'Mishaps', 'Book', 'Places', 'Rounds', 'Round', 'WetNow', 'Records', 'Sources'],
   endpoints: (build) => ({
     me: build.query<Answer<'me'>, void>({ query: () => call('me'), providesTags: ['Me'] }),
     signIn: build.mutation<Answer<'signIn'>, Body<'signIn'>>({ query: (body) => call('signIn', { body }), invalidatesTags: (me) => (me ? ['Me'] : []) }),
@@ -24,32 +47,32 @@ export const api = createApi({
     homes: build.query<Answer<'homes'>, void>({ query: () => call('homes'), providesTags: ['Homes'] }),
     home: build.query<Answer<'home'>, string>({ query: (id) => call('home', { id }), providesTags: ['Home'] }),
     addHome: build.mutation<Answer<'addHome'>, Body<'addHome'>>({ query: (body) => call('addHome', { body }), invalidatesTags: ['Homes'] }),
-    editHome: build.mutation<null, WithBody<'editHome'>>({ query: ({ id, body }) => call('editHome', { id, body }), invalidatesTags: ['Homes', 'Home'] }),
+    editHome: build.mutation<Revised, OfHome & WithBody<'editHome'>>({ queryFn: change('editHome'), invalidatesTags: ['Homes', 'Home'] }),
     addRoom: build.mutation<Answer<'addRoom'>, WithBody<'addRoom'>>({ query: ({ id, body }) => call('addRoom', { id, body }), invalidatesTags: ['Homes', 'Home'] }),
-    editRoom: build.mutation<null, WithBody<'editRoom'>>({ query: ({ id, body }) => call('editRoom', { id, body }), invalidatesTags: ['Home'] }),
-    removeRoom: build.mutation<null, string>({ query: (id) => call('removeRoom', { id }), invalidatesTags: ['Homes', 'Home'] }),
+    editRoom: build.mutation<Revised, OfHome & WithBody<'editRoom'>>({ queryFn: change('editRoom'), invalidatesTags: ['Home'] }),
+    removeRoom: build.mutation<Revised, OfHome>({ queryFn: change('removeRoom'), invalidatesTags: ['Homes', 'Home'] }),
     addSurface: build.mutation<Answer<'addSurface'>, WithBody<'addSurface'>>({ query: ({ id, body }) => call('addSurface', { id, body }), invalidatesTags: ['Homes', 'Home'] }),
-    editSurface: build.mutation<null, WithBody<'editSurface'>>({ query: ({ id, body }) => call('editSurface', { id, body }), invalidatesTags: ['Home'] }),
-    removeSurface: build.mutation<null, string>({ query: (id) => call('removeSurface', { id }), invalidatesTags: ['Homes', 'Home'] }),
-    setSurface: build.mutation<null, WithBody<'setSurface'> & { homeId: string }>({
-      query: ({ id, body }) => call('setSurface', { id, body }),
+    editSurface: build.mutation<Revised, OfHome & WithBody<'editSurface'>>({ queryFn: change('editSurface'), invalidatesTags: ['Home'] }),
+    removeSurface: build.mutation<Revised, OfHome>({ queryFn: change('removeSurface'), invalidatesTags: ['Homes', 'Home'] }),
+    setSurface: build.mutation<Revised, OfHome & WithBody<'setSurface'>>({
+      queryFn: change('setSurface'),
       invalidatesTags: ['Home'],
       // Shown at once, so that a second choice builds on the first and not on what stood before it.
       onQueryStarted: async ({ id, homeId, body }, { dispatch, queryFulfilled }) => {
         const patch = dispatch(
           api.util.updateQueryData('home', homeId, (home) => {
-            for (const room of home.rooms) for (const surface of room.surfaces) if (surface.id === id) surface.setting = { ...body, lifts: body.lifts ?? false };
+            for (const room of home.rooms) for (const surface of room.surfaces) if (surface.id === id) surface.setting = { ...body, lifts: body.lifts ?? false, growth: body.growth ?? null };
           }),
         );
         await queryFulfilled.catch(patch.undo);
       },
     }),
-    setMany: build.mutation<null, WithBody<'setMany'>>({ query: ({ id, body }) => call('setMany', { id, body }), invalidatesTags: ['Home'] }),
+    setMany: build.mutation<Revised, OfHome & WithBody<'setMany'>>({ queryFn: change('setMany'), invalidatesTags: ['Home'] }),
     importRooms: build.mutation<null, WithBody<'importRooms'>>({ query: ({ id, body }) => call('importRooms', { id, body }), invalidatesTags: ['Homes', 'Home'] }),
     ruleEffects: build.query<Answer<'ruleEffects'>, Body<'ruleEffects'>>({ query: (body) => call('ruleEffects', { body }), providesTags: ['Home', 'Me'] }),
     setHouseRules: build.mutation<Answer<'setHouseRules'>, Body<'setHouseRules'>>({ query: (body) => call('setHouseRules', { body }), invalidatesTags: ['Me', 'Home', 'Homes', 'Records'] }),
     version: build.query<Answer<'version'>, string>({ query: (id) => call('version', { id }) }),
-    approve: build.mutation<Answer<'approve'>, string>({ query: (id) => call('approve', { id, body: {} }), invalidatesTags: ['Homes', 'Home', 'Records'] }),
+    approve: build.mutation<Answer<'approve'>, { id: string; seen: number }>({ query: ({ id, seen }) => call('approve', { id, seen, body: {} }), invalidatesTags: ['Homes', 'Home', 'Records'] }),
 
     stock: build.query<Answer<'stock'>, void>({ query: () => call('stock'), providesTags: ['Stock'] }),
     batches: build.query<Answer<'batches'>, void>({ query: () => call('batches'), providesTags: ['Batches'] }),
@@ -81,6 +104,8 @@ export const api = createApi({
     withdrawRule: build.mutation<null, WithBody<'withdrawRule'>>({ query: ({ id, body }) => call('withdrawRule', { id, body }), invalidatesTags: ['Book', 'Me', 'Home', 'Records'] }),
     readBook: build.mutation<null, Body<'readBook'>>({ query: (body) => call('readBook', { body }), invalidatesTags: ['Book', 'Me', 'Records'] }),
     setNumbers: build.mutation<null, Body<'setNumbers'>>({ query: (body) => call('setNumbers', { body }), invalidatesTags: ['Me'] }),
+    sources: build.query<Answer<'sources'>, void>({ query: () => call('sources'), providesTags: ['Sources'] }),
+    checkSource: build.mutation<null, Body<'checkSource'>>({ query: (body) => call('checkSource', { body }), invalidatesTags: ['Sources', 'Records'] }),
     places: build.query<Answer<'places'>, void>({ query: () => call('places'), providesTags: ['Places'] }),
     addPlace: build.mutation<Answer<'addPlace'>, Body<'addPlace'>>({ query: (body) => call('addPlace', { body }), invalidatesTags: ['Places'] }),
     removePlace: build.mutation<null, string>({ query: (id) => call('removePlace', { id }), invalidatesTags: ['Places'] }),

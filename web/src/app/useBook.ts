@@ -1,4 +1,4 @@
-import { bookWith, type Book, type CompanyRule } from '@zymostat/core';
+import { bookWith, cautiousRules, type Book, type CompanyRule } from '@zymostat/core';
 import { useMemo } from 'react';
 import { api } from './api.ts';
 
@@ -6,5 +6,6 @@ import { api } from './api.ts';
 export const useBook = (): Book => {
   const { data: me } = api.useMeQuery();
   const own = me?.company.ownRules;
-  return useMemo(() => bookWith((own ?? []) as CompanyRule[]), [own]);
+  const rules = me?.company.houseRules;
+  return useMemo(() => bookWith((own ?? []) as CompanyRule[], rules ?? cautiousRules), [own, rules]);
 };

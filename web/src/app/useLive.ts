@@ -31,6 +31,8 @@ const tagsOf = (kind: RecordKind) => {
       return ['Me', 'Book', 'Home'] as const;
     case 'book-read':
       return ['Book'] as const;
+    case 'source-checked':
+      return ['Sources'] as const;
     case 'refusal':
       return [] as const;
   }

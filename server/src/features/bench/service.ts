@@ -11,7 +11,7 @@ import { BatchEntity, StockEntity, type BatchRecord, type StockContainer } from 
 
 export const batchCode = (number: string | number): string => `B-${String(number).padStart(4, '0')}`;
 
-const asStock = ({ expiresAt, label, ...rest }: StockContainer): StockRow => ({ ...rest, expiresAt: expiresAt.getTime(), label: label ?? null });
+const asStock = ({ expiresAt, label, ...rest }: StockContainer): StockRow => ({ ...rest, expiresAt: expiresAt.getTime(), label: label ? { ...label, dilution: label.dilution ?? null, registration: label.registration ?? null } : null });
 
 /** All stock as one JSON list, for queries that need it beside something else. */
 export const STOCKS = `SELECT coalesce(json_agg(json_build_object('id', id, 'code', code, 'name', name, 'active', active, 'strength', strength, 'volume', volume,
@@ -122,7 +122,6 @@ export const checkBatch = async (context: Context, id: string, reading: CheckRea
   await within(context, async (inside) => {
     const row = await inside.db.findOne(BatchEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
     if (!row) throw problems.notFound('that batch');
-    if (row.status === 'set-aside') throw problems.conflict('This batch is set aside already. Pour it away and make another.');
     const result = judgeCheck(row.active, row.strength, reading, houseRules);
     if (!result.ok) throw problems.conflict(checkWords[result.why]);
     const { inStrength, measured, uncertainty, why } = result;

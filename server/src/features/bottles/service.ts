@@ -1,5 +1,5 @@
 import { strengthOf, type Body, type BottleRow } from '@zymostat/contract';
-import { judgeBottle, verdictOf, type Reason } from '@zymostat/core';
+import { isUsedUp, judgeBottle, verdictOf, type Reason } from '@zymostat/core';
 import { In } from 'typeorm';
 import { within, type Context } from '../../context.ts';
 import { problems } from '../../http/problems.ts';
@@ -49,6 +49,14 @@ const take = async (inside: Context, id: string): Promise<BottleRow> => {
   return bottleById(inside, id);
 };
 
+/** m³ of a batch that stand in bottles already: each was filled up, as far as the batch went. */
+const filledFrom = async ({ db }: Context, batchId: string): Promise<number> => {
+  const [row] = (await db.query(
+    'SELECT coalesce(sum(bottle.volume), 0)::float8 AS volume FROM bottle_event JOIN bottle ON bottle.id = bottle_id WHERE batch_id = $1 AND did = $2', [batchId, 'filled'],
+  )) as { volume: number }[];
+  return row!.volume;
+};
+
 /** Fills a bottle, or refuses: over what must not meet, over an old label, and with what may not be used. */
 export const fillBottle = async (context: Context, id: string, batchId: string, person: Person): Promise<BottleRow> => {
   const { now, newId } = context;
@@ -58,6 +66,7 @@ export const fillBottle = async (context: Context, id: string, batchId: string, 
     const reasons = [...judgeBottle(bottle, batch, await theBook(inside)).reasons];
     if (batch.status === 'set-aside') reasons.push({ code: 'batch-set-aside', outcome: 'never', source: 'the check of this batch' });
     if (batch.discardAfter <= now()) reasons.push({ code: 'batch-expired', outcome: 'never', figures: { discardAfter: batch.discardAfter }, source: 'the batch’s label' });
+    if (isUsedUp(batch.volume, [await filledFrom(inside, batchId)])) reasons.push({ code: 'batch-used-up', outcome: 'never', figures: { volume: batch.volume }, source: 'the bench' });
     const verdict = verdictOf(reasons);
     if (verdict.outcome === 'never') return { bottle, reasons: verdict.reasons, detail: `bottle ${bottle.code} with ${batch.code}, ${strengthOf(batch.active, batch.strength)}` };
     await inside.db.insert(BottleEventEntity, { bottleId: id, at: new Date(now()), personId: person.id, did: 'filled', batchId });

@@ -1,4 +1,4 @@
-import type { Against, Goal, Level, MaterialId, ProductId, Situation, Touched, Ventilation } from '@zymostat/core';
+import type { Against, Flame, Goal, Level, MaterialId, ProductId, Situation, Touched, Ventilation } from '@zymostat/core';
 import { EntitySchema } from 'typeorm';
 
 export interface HomeRow { id: string; position?: string; name: string; place: string; situations: Situation[]; clientKeeps: ProductId[] }
@@ -14,7 +14,7 @@ export const HomeEntity = new EntitySchema<HomeRow>({
   },
 });
 
-export interface RoomRow { id: string; position?: string; homeId: string; name: string; floorArea: number; height: number; ventilation: Ventilation; flame: boolean }
+export interface RoomRow { id: string; position?: string; homeId: string; name: string; floorArea: number; height: number; ventilation: Ventilation; flame: Flame }
 export const RoomEntity = new EntitySchema<RoomRow>({
   name: 'room',
   columns: {
@@ -25,7 +25,7 @@ export const RoomEntity = new EntitySchema<RoomRow>({
     floorArea: { type: 'float8', name: 'floor_area' },
     height: { type: 'float8' },
     ventilation: { type: 'text' },
-    flame: { type: 'boolean' },
+    flame: { type: 'text' },
   },
 });
 

@@ -1,20 +1,22 @@
-import type { Answer, Body, HomeDetail } from '@zymostat/contract';
+import type { Answer, Body, HomeDetail, Revised } from '@zymostat/contract';
 import { justWashed, workingOrder, type Setting } from '@zymostat/core';
 import { QueryFailedError, type EntitySchema, type ObjectLiteral } from 'typeorm';
 import { within, type Context } from '../../context.ts';
 import { prepared } from '../../database/prepared.ts';
 import { problems } from '../../http/problems.ts';
-import { HomeEntity, RoomEntity, SurfaceEntity, type HomeRow } from './entities.ts';
+import type { Person } from '../people/service.ts';
+import { changing, differing, UNSEEN } from './changes.ts';
+import { HomeEntity, RoomEntity, SurfaceEntity, type HomeRow, type RoomRow, type SurfaceRow } from './entities.ts';
 
-export type Survey = Pick<HomeDetail, 'id' | 'name' | 'place' | 'situations' | 'clientKeeps' | 'rooms'>;
+export type Survey = Pick<HomeDetail, 'id' | 'name' | 'place' | 'situations' | 'clientKeeps' | 'revision' | 'rooms'>;
 
 /** One query for a home and all that is in it, put together by the database: the page asks for it at every change. */
 export const SURVEY = `
-  SELECT id, name, place, situations, client_keeps AS "clientKeeps", coalesce((
+  SELECT id, name, place, situations, client_keeps AS "clientKeeps", revision, coalesce((
     SELECT json_agg(json_build_object('id', room.id, 'name', room.name, 'floorArea', floor_area, 'height', height, 'ventilation', ventilation, 'flame', flame, 'surfaces', coalesce((
       SELECT json_agg(json_build_object(
         'id', surface.id, 'name', surface.name, 'material', material, 'level', level, 'area', area, 'touched', touched, 'food', food,
-        'setting', json_build_object('goal', goal, 'against', against, 'accepted', accepted, 'lifts', lifts,
+        'setting', json_build_object('goal', goal, 'against', against, 'accepted', accepted, 'lifts', lifts, 'growth', growth,
           'use', CASE WHEN stock_id IS NOT NULL THEN json_build_object('stockId', stock_id, 'strength', strength) END)) ORDER BY surface.position)
       FROM surface WHERE room_id = room.id), '[]')) ORDER BY room.position)
     FROM room WHERE home_id = home.id), '[]') AS rooms
@@ -47,66 +49,126 @@ const add = async <Row extends ObjectLiteral & { id: string }>({ db }: Context, 
   return { id: row.id };
 };
 
-const change = async <Row extends ObjectLiteral>({ db }: Context, entity: EntitySchema<Row>, id: string, to: Partial<Row>, what: string): Promise<null> => {
-  const { affected } = await db.getRepository(entity).update({ id } as never, to as never);
-  if (!affected) throw problems.notFound(what);
-  return null;
+type Changes = Parameters<typeof changing>[1];
+
+/** Changes fields of one row, unless somebody else has changed the same row since it was seen. */
+const change = async <Row extends ObjectLiteral & { name: string }>(
+  context: Context, entity: EntitySchema<Row>, id: string, to: Partial<Row>, of: Omit<Changes, 'subjects'>, seen: number, person: Person,
+): Promise<Revised> => {
+  const before = await context.db.getRepository(entity).findOneByOrFail({ id } as never);
+  return changing(context, { ...of, subjects: [{ id, name: before.name }] }, seen, person, async ({ db }) => {
+    const { affected } = await db.getRepository(entity).update({ id } as never, to as never);
+    if (!affected) throw problems.notFound(`that ${of.what}`);
+    return differing(before, to);
+  });
 };
 
-const remove = async <Row extends ObjectLiteral>({ db }: Context, entity: EntitySchema<Row>, id: string, what: string): Promise<null> => {
-  const { affected } = await db.getRepository(entity).delete({ id } as never);
-  if (!affected) throw problems.notFound(what);
-  return null;
+const remove = <Row extends ObjectLiteral & { name: string }>(
+  context: Context, entity: EntitySchema<Row>, { id, name }: { id: string; name: string }, homeId: string, seen: number, person: Person,
+): Promise<Revised> =>
+  changing(context, { homeId, subjects: [{ id, name }], what: 'removed' }, seen, person, async ({ db }) => {
+    await db.getRepository(entity).delete({ id } as never);
+    return ['removed'];
+  });
+
+const added = async (context: Context, homeId: string, subject: { id: string; name: string }, person: Person, work: (inside: Context) => Promise<unknown>): Promise<{ id: string }> => {
+  await changing(context, { homeId, subjects: [subject], what: 'added' }, UNSEEN, person, async (inside) => {
+    await work(inside);
+    return ['added'];
+  });
+  return { id: subject.id };
 };
 
-export const addHome = (context: Context, home: Body<'addHome'>): Promise<Answer<'addHome'>> => add(context, HomeEntity, { id: context.newId(), ...home, clientKeeps: home.clientKeeps ?? [] });
-export const editHome = (context: Context, id: string, home: Body<'editHome'>) => change(context, HomeEntity, id, home, 'that home');
-
-export const addRoom = async (context: Context, homeId: string, room: Body<'addRoom'>): Promise<Answer<'addRoom'>> => {
-  if (!(await homeById(context, homeId))) throw problems.notFound('that home');
-  return add(context, RoomEntity, { id: context.newId(), homeId, ...room });
+export const addHome = (context: Context, home: Body<'addHome'>): Promise<Answer<'addHome'>> =>
+  add(context, HomeEntity, { id: context.newId(), ...home, clientKeeps: home.clientKeeps ?? [] });
+export const editHome = async (context: Context, id: string, home: Body<'editHome'>, seen: number, person: Person): Promise<Revised> => {
+  if (!(await homeById(context, id))) throw problems.notFound('that home');
+  return change(context, HomeEntity, id, home, { homeId: id, what: 'home' }, seen, person);
 };
-export const editRoom = (context: Context, id: string, room: Body<'editRoom'>) => change(context, RoomEntity, id, room, 'that room');
-export const removeRoom = (context: Context, id: string) => remove(context, RoomEntity, id, 'that room');
 
-export const addSurface = async (context: Context, roomId: string, surface: Body<'addSurface'>): Promise<Answer<'addSurface'>> => {
-  if (!(await context.db.getRepository(RoomEntity).findOneBy({ id: roomId }))) throw problems.notFound('that room');
+const roomById = async ({ db }: Context, id: string): Promise<RoomRow> => {
+  const room = await db.getRepository(RoomEntity).findOneBy({ id });
+  if (!room) throw problems.notFound('that room');
+  return room;
+};
+
+/** A surface and the home it is in. */
+const surfaceById = async (context: Context, id: string): Promise<SurfaceRow & { homeId: string }> => {
+  const surface = await context.db.getRepository(SurfaceEntity).findOneBy({ id });
+  if (!surface) throw problems.notFound('that surface');
+  return { ...surface, homeId: (await roomById(context, surface.roomId)).homeId };
+};
+
+export const addRoom = async (context: Context, homeId: string, room: Body<'addRoom'>, person: Person): Promise<Answer<'addRoom'>> => {
+  const row = { id: context.newId(), homeId, ...room };
+  return added(context, homeId, row, person, (inside) => add(inside, RoomEntity, row));
+};
+export const editRoom = async (context: Context, id: string, room: Body<'editRoom'>, seen: number, person: Person): Promise<Revised> => {
+  const { homeId } = await roomById(context, id);
+  return change(context, RoomEntity, id, room, { homeId, what: 'room' }, seen, person);
+};
+export const removeRoom = async (context: Context, id: string, seen: number, person: Person): Promise<Revised> => {
+  const room = await roomById(context, id);
+  return remove(context, RoomEntity, room, room.homeId, seen, person);
+};
+
+export const addSurface = async (context: Context, roomId: string, surface: Body<'addSurface'>, person: Person): Promise<Answer<'addSurface'>> => {
+  const { homeId } = await roomById(context, roomId);
   const { goal, against } = justWashed;
-  return add(context, SurfaceEntity, { id: context.newId(), roomId, ...surface, goal, against, stockId: null, strength: null, accepted: null });
+  const row = { id: context.newId(), roomId, ...surface, goal, against, stockId: null, strength: null, accepted: null };
+  return added(context, homeId, row, person, (inside) => add(inside, SurfaceEntity, row));
 };
-export const editSurface = (context: Context, id: string, surface: Body<'editSurface'>) => change(context, SurfaceEntity, id, surface, 'that surface');
-export const removeSurface = (context: Context, id: string) => remove(context, SurfaceEntity, id, 'that surface');
+export const editSurface = async (context: Context, id: string, surface: Body<'editSurface'>, seen: number, person: Person): Promise<Revised> => {
+  const { homeId } = await surfaceById(context, id);
+  return change(context, SurfaceEntity, id, surface, { homeId, what: 'surface' }, seen, person);
+};
+export const removeSurface = async (context: Context, id: string, seen: number, person: Person): Promise<Revised> => {
+  const surface = await surfaceById(context, id);
+  return remove(context, SurfaceEntity, surface, surface.homeId, seen, person);
+};
 
-const settle = prepared<never>('setting', 'UPDATE surface SET goal = $2, against = $3, stock_id = $4, strength = $5, accepted = $6, lifts = $7 WHERE id = $1');
+const settle = prepared<never>(
+  'setting', 'UPDATE surface SET goal = $2, against = $3, stock_id = $4, strength = $5, accepted = $6, lifts = $7, growth = $8 WHERE id = $1',
+);
 
 /** PostgreSQL's word for a reference to what is not there. */
 const isStranger = (error: unknown): boolean => error instanceof QueryFailedError && (error.driverError as { code?: string }).code === '23503';
 
-/** Keeps what was chosen, whatever it is worth: it is judged when it is approved. */
-export const setSurface = async ({ db }: Context, id: string, { goal, against, use, accepted, lifts }: Setting): Promise<null> => {
-  const [, changed] = (await settle(db, [id, goal, against, use?.stockId ?? null, use?.strength ?? null, accepted, lifts ?? false]).catch((error: unknown) => {
+const settled = async ({ db }: Context, id: string, { goal, against, use, accepted, lifts, growth }: Setting): Promise<void> => {
+  const values = [id, goal, against, use?.stockId ?? null, use?.strength ?? null, accepted, lifts ?? false, growth ?? null];
+  await settle(db, values).catch((error: unknown) => {
     throw isStranger(error) ? problems.notFound('that stock') : error;
-  })) as unknown as [never[], number];
-  if (!changed) throw problems.notFound('that surface');
-  return null;
+  });
+};
+
+/** Keeps what was chosen, whatever it is worth: it is judged when it is approved. */
+export const setSurface = async (context: Context, id: string, setting: Setting, seen: number, person: Person): Promise<Revised> => {
+  const { homeId, name } = await surfaceById(context, id);
+  return changing(context, { homeId, subjects: [{ id, name }], what: 'setting' }, seen, person, async (inside) => {
+    await settled(inside, id, setting);
+    return [setting.goal];
+  });
 };
 
 /** Several surfaces of one home, all or none. */
-export const setMany = (context: Context, homeId: string, settings: { surfaceId: string; setting: Setting }[]): Promise<null> =>
-  within(context, async (inside) => {
-    const own = new Set((await surveyOf(inside, homeId)).rooms.flatMap((room) => room.surfaces.map(({ id }) => id)));
-    const stranger = settings.find(({ surfaceId }) => !own.has(surfaceId));
-    if (stranger) throw problems.notFound('that surface in this home');
-    for (const { surfaceId, setting } of settings) await setSurface(inside, surfaceId, setting);
-    return null;
+export const setMany = async (
+  context: Context, homeId: string, settings: readonly { surfaceId: string; setting: Setting }[], seen: number, person: Person,
+): Promise<Revised> => {
+  const own = new Map((await surveyOf(context, homeId)).rooms.flatMap((room) => room.surfaces.map(({ id, name }) => [id, name])));
+  const subjects = settings.map(({ surfaceId }) => ({ id: surfaceId, name: own.get(surfaceId) ?? '' }));
+  if (subjects.some(({ id }) => !own.has(id))) throw problems.notFound('that surface in this home');
+  return changing(context, { homeId, subjects, what: 'setting' }, seen, person, async (inside) => {
+    for (const { surfaceId, setting } of settings) await settled(inside, surfaceId, setting);
+    return ['several'];
   });
+};
 
 /** Adds rooms with their surfaces, all or none: a file that breaks off leaves nothing behind. */
-export const importRooms = (context: Context, homeId: string, { rooms }: Body<'importRooms'>): Promise<null> =>
+export const importRooms = (context: Context, homeId: string, { rooms }: Body<'importRooms'>, person: Person): Promise<null> =>
   within(context, async (inside) => {
     for (const { surfaces, ...room } of rooms) {
-      const { id } = await addRoom(inside, homeId, room);
-      for (const surface of surfaces) await addSurface(inside, id, surface);
+      const { id } = await addRoom(inside, homeId, room, person);
+      for (const surface of surfaces) await addSurface(inside, id, surface, person);
     }
     return null;
   });

@@ -3,7 +3,7 @@ import { bookWith, type Book, type CompanyRule } from '@zymostat/core';
 import { IsNull } from 'typeorm';
 import { within, type Context } from '../../context.ts';
 import { problems } from '../../http/problems.ts';
-import { allPeople, type Person } from '../people/service.ts';
+import { allPeople, theCompany, type Person } from '../people/service.ts';
 import { append, appendAlone, countOfKinds, lastOfKindByPerson } from '../records/service.ts';
 import { CompanyRuleEntity, type CompanyRuleRecord } from './entities.ts';
 
@@ -15,7 +15,7 @@ export const OWN_RULES = `SELECT coalesce(json_agg(json_build_object('id', id, '
 export const ownRules = async ({ db }: Context): Promise<CompanyRule[]> => ((await db.query(`SELECT (${OWN_RULES}) AS rules`)) as { rules: CompanyRule[] }[])[0]!.rules;
 
 /** The whole book as it stands: what holds everywhere and what the company has added. */
-export const theBook = async (context: Context): Promise<Book> => bookWith(await ownRules(context));
+export const theBook = async (context: Context): Promise<Book> => bookWith(await ownRules(context), (await theCompany(context)).houseRules);
 
 /** Every change of the company's rules makes a new edition. */
 export const editionOf = async (context: Context): Promise<number> => 1 + (await countOfKinds(context, ['rule-added', 'rule-withdrawn']));

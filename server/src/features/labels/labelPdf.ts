@@ -2,27 +2,48 @@ import { pictogramSvg, type LabelWords } from '@zymostat/contract';
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import { createPdf, MM } from '../../print/pdf.ts';
 
-/** The two sizes, and how many go on a page of A4. */
+/**
+ * The two sizes, how many go on a sheet of A4, and the sheet they are printed on. Nothing is set under 8 pt and no sign
+ * under 10 mm: what does not fit is left out, never made smaller.
+ */
 export const labelSizes = {
-  '62x100': { width: 62 * MM, height: 100 * MM, across: 3, down: 2, text: 7, title: 14, sign: 32, qr: 46 },
-  A6: { width: 105 * MM, height: 148 * MM, across: 2, down: 2, text: 11, title: 23, sign: 56, qr: 80 },
+  '62x100': { width: 62 * MM, height: 100 * MM, across: 3, down: 2, sheet: 'A4', text: 8, title: 13, sign: 10 * MM, qr: 46, letters: 36, lines: 27 },
+  A6: { width: 105 * MM, height: 148 * MM, across: 1, down: 1, sheet: 'A6', text: 10.5, title: 22, sign: 18 * MM, qr: 80, letters: 50, lines: 31 },
 } as const;
 export type LabelSize = keyof typeof labelSizes;
 
 const PAD = 7;
-const LONGEST_AT_FULL_SIZE = 440;
-const A4 = { width: 210 * MM, height: 297 * MM };
+const sheets = { A4: { width: 210 * MM, height: 297 * MM }, A6: { width: 105 * MM, height: 148 * MM } } as const;
 const day = (ms: number) => new Date(ms).toLocaleString('en-GB', { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' });
 const soft = '#54635D';
 
+const linesOf = (text: string, letters: number): number => Math.ceil(text.length / letters);
+
+/**
+ * The precautions that still fit: the statements of hazard and the "never with" line stay, and of the precautions those
+ * that come last go first. What is left out stands on the stock's own label and data sheet.
+ */
+const fitting = (label: LabelWords, size: LabelSize): string[] => {
+  const { letters, lines, sign, text } = labelSizes[size];
+  const signs = label.signal ? Math.ceil(sign / (text * 1.05)) : 0;
+  const fixed = [label.strength, label.purpose, label.statements.join(' '), `Never with: ${label.neverWith}.`, label.emergency]
+    .reduce((sum, one) => sum + linesOf(one, letters), 0) + signs + 7;
+  const kept: string[] = [];
+  for (const precaution of label.precautions) {
+    if (fixed + linesOf([...kept, precaution].join(' '), letters) > lines) break;
+    kept.push(precaution);
+  }
+  return kept;
+};
+
 const labelOf = (label: LabelWords, size: LabelSize): Content => {
-  const { text: usual, title, sign, qr, width } = labelSizes[size];
-  // What has more to warn of is set smaller, so that it still fits its label.
-  const said = [...label.statements, ...label.precautions].join(' ');
-  const text = usual * Math.min(1, Math.sqrt(LONGEST_AT_FULL_SIZE / said.length));
+  const { text, title, sign, qr, width } = labelSizes[size];
   const inner = width - 2 * PAD;
   // A new one each time: the layout writes into what it is given.
-  const rule = (): Content => ({ canvas: [{ type: 'line', x1: 0, y1: 0, x2: inner, y2: 0, lineWidth: 0.7 }], margin: [0, 2, 0, 2] });
+  const rule = (): Content => ({ canvas: [{ type: 'line', x1: 0, y1: 0, x2: inner, y2: 0, lineWidth: 0.7 }], margin: [0, 1, 0, 1] });
+  const signal: Content[] = label.signal
+    ? [{ columns: [...label.pictograms.map((one): Content => ({ svg: pictogramSvg(one), width: sign, height: sign })), { text: label.signal, fontSize: title * 0.8, bold: true, margin: [3, sign * 0.25, 0, 0], width: '*' } as Content] } as Content]
+    : [];
   return {
     stack: [
       { columns: [{ text: label.company, color: soft, width: '*' }, { text: label.code, bold: true, alignment: 'right', width: 'auto' }] },
@@ -30,14 +51,14 @@ const labelOf = (label: LabelWords, size: LabelSize): Content => {
       { text: label.strength, bold: true },
       { text: label.purpose },
       rule(),
-      ...(label.signal ? [{ columns: [...label.pictograms.map((one): Content => ({ svg: pictogramSvg(one), width: sign, height: sign })), { text: label.signal, fontSize: title * 0.8, bold: true, margin: [4, sign * 0.25, 0, 0], width: '*' } as Content] } as Content] : []),
-      { text: said },
+      ...signal,
+      { text: [...label.statements, ...fitting(label, size)].join(' ') },
       rule(),
       { text: [{ text: 'Never with: ', bold: true }, label.neverWith + '.'] },
       rule(),
       {
         columns: [
-          { stack: [{ text: ['Made ', { text: day(label.madeAt), bold: true }] }, { text: `by ${label.madeBy}` }, { text: ['Discard after ', { text: day(label.discardAfter), bold: true }] }, { text: label.emergency, margin: [0, 2, 0, 0] }], width: '*' },
+          { stack: [{ text: ['Made ', { text: day(label.madeAt), bold: true }] }, { text: `by ${label.madeBy}` }, { text: ['Discard after ', { text: day(label.discardAfter), bold: true }] }, { text: label.emergency }], width: '*' },
           { qr: label.code, fit: qr, width: 'auto', margin: [4, 0, 0, 0] },
         ],
       },
@@ -47,20 +68,26 @@ const labelOf = (label: LabelWords, size: LabelSize): Content => {
   };
 };
 
-/** A4 pages of `copies` labels, as many to a page as fit, with lines to cut along. */
-export const labelPdf = (label: LabelWords, size: LabelSize, copies: number): Promise<Buffer> => {
-  const { width, height, across, down } = labelSizes[size];
-  const rows = Math.ceil(copies / across);
-  const cell = (i: number): TableCell => (i < copies ? (labelOf(label, size) as TableCell) : '');
+/**
+ * `copies` labels, as many to a sheet as fit, with lines to cut along. `place` is where on the first sheet the first of
+ * them goes, counted from 0, so that a sheet that was begun is used up.
+ */
+export const labelPdf = (label: LabelWords, size: LabelSize, copies: number, place = 0): Promise<Buffer> => {
+  const { width, height, across, down, sheet } = labelSizes[size];
+  const page = sheets[sheet];
+  const first = place % (across * down);
+  const rows = Math.ceil((first + copies) / across);
+  const cell = (i: number): TableCell => (i >= first && i < first + copies ? (labelOf(label, size) as TableCell) : '');
   const body = Array.from({ length: rows }, (_, row) => Array.from({ length: across }, (__, column) => cell(row * across + column)));
-  const pages = Array.from({ length: Math.ceil(rows / down) }, (_, page) => body.slice(page * down, (page + 1) * down));
-  const side = (A4.width - across * width) / 2;
+  const pages = Array.from({ length: Math.ceil(rows / down) }, (_, at) => body.slice(at * down, (at + 1) * down));
+  const side = (page.width - across * width) / 2;
+  const lined = sheet === 'A4' ? 0.3 : 0;
   return createPdf(`${label.code} ${label.title}`, {
-      pageSize: 'A4', pageMargins: [side, (A4.height - down * height) / 2, side, 0],
-      content: pages.map((rowsOfPage, page): Content => ({
-        ...(page > 0 ? { pageBreak: 'before' } : {}),
-        table: { widths: Array.from({ length: across }, () => width), heights: height, dontBreakRows: true, body: rowsOfPage },
-        layout: { hLineWidth: () => 0.3, vLineWidth: () => 0.3, hLineColor: () => '#9AA8A2', vLineColor: () => '#9AA8A2', paddingLeft: () => 0, paddingRight: () => 0, paddingTop: () => 0, paddingBottom: () => 0 },
+      pageSize: sheet, pageMargins: [side, (page.height - down * height) / 2, side, 0],
+      content: pages.map((rowsOfPage, at): Content => ({
+        ...(at > 0 ? { pageBreak: 'before' } : {}),
+        table: { widths: Array.from({ length: across }, () => width), heights: height - 1, dontBreakRows: true, body: rowsOfPage },
+        layout: { hLineWidth: () => lined, vLineWidth: () => lined, hLineColor: () => '#9AA8A2', vLineColor: () => '#9AA8A2', paddingLeft: () => 0, paddingRight: () => 0, paddingTop: () => 0, paddingBottom: () => 0 },
       })),
     });
 };

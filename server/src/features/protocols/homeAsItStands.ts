@@ -32,5 +32,5 @@ export const homeAsItStands = async ({ db }: Context, homeId: string): Promise<O
   const [found] = await find(db, [homeId]);
   if (!found) throw problems.notFound('that home');
   const { own, ...rest } = found;
-  return { ...rest, survey: inWorkingOrder(found.survey), book: bookWith(own) };
+  return { ...rest, survey: inWorkingOrder(found.survey), book: bookWith(own, found.houseRules) };
 };

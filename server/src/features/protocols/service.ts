@@ -1,12 +1,13 @@
 import { setImmediate } from 'node:timers/promises';
 import { isDeepStrictEqual } from 'node:util';
-import type { Answer, Body, HomeDetail, Protocol, RuleEffects, Version } from '@zymostat/contract';
+import type { Answer, Body, HomeDetail, Protocol, Revised, RuleEffects, Version } from '@zymostat/contract';
 import { buildProtocol, enforce, houseQuestions, judgeSurfaces, reviewOf, type HouseRules, type Objection } from '@zymostat/core';
 import { LRUCache } from 'lru-cache';
 import { within, type Context } from '../../context.ts';
 import { prepared } from '../../database/prepared.ts';
 import { problems } from '../../http/problems.ts';
 import { stocksAtHand } from '../bench/service.ts';
+import { refuseUnseen } from '../homes/changes.ts';
 import { allHomes, allSurveys, countsByHome, editHome, type Survey } from '../homes/service.ts';
 import { theBook } from '../keepApart/book.ts';
 import { changeHouseRules, type Person } from '../people/service.ts';
@@ -113,17 +114,16 @@ const objectionsInFull = (survey: Survey, objections: Objection[]) =>
     }),
   );
 
-const holdHome = prepared('hold home', 'SELECT 1 FROM home WHERE id = $1 FOR UPDATE');
 const addVersion = prepared('add version', 'INSERT INTO protocol_version (id, home_id, number, approved_at, approved_by, protocol) VALUES ($1, $2, $3, $4, $5, $6)');
 
 /**
  * Approves what is set as a new version, or refuses with every objection. The same `enforce` as in the page decides,
  * here for good. A refusal is written to the ledger too.
  */
-export const approve = async (context: Context, homeId: string, person: Person): Promise<Answer<'approve'>> => {
+export const approve = async (context: Context, homeId: string, seen: number, person: Person): Promise<Answer<'approve'>> => {
   const { now, newId } = context;
   const done = await within(context, async (inside) => {
-    await holdHome(inside.db, [homeId]);
+    await refuseUnseen(inside, homeId, seen);
     const { survey, stocks, houseRules, versions, book } = await homeAsItStands(inside, homeId);
     if (survey.rooms.every((room) => room.surfaces.length === 0)) throw problems.conflict('There is no surface in this home yet. Survey it first.');
     const at = now();
@@ -165,15 +165,15 @@ const bowlObjections = ({ survey, stocks, houseRules, book }: Awaited<ReturnType
  * Changes a home's survey. What is found there is never refused, being a fact; where it newly bars what is set, that is
  * written down as a combination prevented, and approval and rounds refuse it from now on.
  */
-export const surveyHome = async (context: Context, id: string, fields: Body<'editHome'>, person: Person): Promise<null> => {
+export const surveyHome = async (context: Context, id: string, fields: Body<'editHome'>, seen: number, person: Person): Promise<Revised> => {
   const { now, newId } = context;
   const before = bowlObjections(await homeAsItStands(context, id), now());
-  await editHome(context, id, fields);
+  const revised = await editHome(context, id, fields, seen, person);
   const after = await homeAsItStands(context, id);
   const found = bowlObjections(after, now()).filter(({ surfaceId }) => before.every((one) => one.surfaceId !== surfaceId));
-  if (found.length === 0) return null;
+  if (found.length === 0) return revised;
   const objections = objectionsInFull(after.survey, found);
   const detail = objections.map(({ roomName, surfaceName }) => `${roomName}: ${surfaceName}`).join('; ');
   await appendAlone(context, { kind: 'refusal', factId: newId(), at: now(), home: after.survey, person, body: { what: 'survey', detail, reasons: objections.flatMap(({ reasons }) => reasons) } });
-  return null;
+  return revised;
 };

@@ -32,6 +32,8 @@ const inWords = (row: RecordRow): string => {
       return `${row.body.rule.one} with ${row.body.rule.other}: edition ${row.body.edition}`;
     case 'book-read':
       return `Edition ${row.body.edition}`;
+    case 'source-checked':
+      return `${row.body.source} compared. ${row.body.note}`;
     default:
       return `${row.body.what} Place: ${row.body.place}. Who: ${row.body.who}. Done: ${row.body.done}`;
   }

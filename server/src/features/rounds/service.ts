@@ -1,12 +1,13 @@
 import type { Answer, NewRoundEvent, Protocol, Round, RoundEvent, RoundRow, WetNow } from '@zymostat/contract';
 import {
   foldClock, judgeEvent, outcomeOf, treatmentOf, verdictOf, wetClock,
-  type Batch, type Reason, type TreatedSurface, type Verdict, type WetEvent,
+  type Batch, type Elsewhere, type Reason, type SurfaceClock, type TreatedSurface, type Treatment, type Verdict, type WetEvent,
 } from '@zymostat/core';
-import { IsNull } from 'typeorm';
+import { IsNull, MoreThan } from 'typeorm';
 import { within, type Context } from '../../context.ts';
 import { problems } from '../../http/problems.ts';
 import { batchesById } from '../bench/service.ts';
+import { holdHome } from '../homes/changes.ts';
 import { homeById } from '../homes/service.ts';
 import { theBook } from '../keepApart/book.ts';
 import { personNames, type Person } from '../people/service.ts';
@@ -116,14 +117,39 @@ const answerTo = (known: LedgerRow, event: NewRoundEvent): Answer<'addEvent'> =>
   return { id: event.id, taken: 'before' };
 };
 
+/** What was put on longer ago than this, ms, has dried and been washed over since. Source: house rule. */
+const STILL_ON = 24 * 3_600_000;
+
+/** Events at the surfaces of a home over all its rounds that may still matter, oldest first. */
+const eventsOfHome = async (context: Context, { homeId, id }: RoundRecord): Promise<(RoundEvent & { roundId: string })[]> => {
+  const since = new Date(context.now() - STILL_ON);
+  const rounds = await context.db.getRepository(RoundEntity).find({ where: [{ homeId, finishedAt: IsNull() }, { homeId, finishedAt: MoreThan(since) }] });
+  const facts = await factsOfRounds(context, [...new Set([id, ...rounds.map((round) => round.id)])]);
+  return facts
+    .flatMap((fact) => {
+      const event = asEvent(fact);
+      return event ? [{ ...event, roundId: (fact.body as { roundId: string }).roundId }] : [];
+    })
+    .sort((a, b) => a.at - b.at);
+};
+
+/** What other rounds have left on a surface, and whether it is wet by one of them. */
+const elsewhereOn = (ofHome: readonly RoundEvent[], own: SurfaceClock, treatment: Treatment): Elsewhere => {
+  const all = foldClock(ofHome, treatment);
+  return { on: all.on, wet: all.wetSince !== null && own.wetSince === null };
+};
+
 /**
  * Takes what a phone saw done. Judged by the same function as on the phone; refused or taken, it is on the ledger
  * before the answer goes out, and the same id is never taken twice.
  */
 export const addEvent = async (context: Context, roundId: string, event: NewRoundEvent, person: Person): Promise<Answer<'addEvent'>> => {
   const { now } = context;
+  if (event.personId !== person.id) throw problems.notTheirs();
   const done = await within(context, async (inside): Promise<{ known: LedgerRow } | { verdict: Verdict }> => {
     const round = mine(await inside.db.findOne(RoundEntity, { where: { id: roundId }, lock: { mode: 'pessimistic_write' } }), person);
+    // Two rounds of one home may wet the same surface: what either does waits for the other.
+    await holdHome(inside, round.homeId);
     const known = await factById(inside, event.id);
     if (known) return { known };
     if (round.finishedAt) throw problems.conflict('This round is finished.');
@@ -132,10 +158,14 @@ export const addEvent = async (context: Context, roundId: string, event: NewRoun
     const place = surfacesOf(protocol).find(({ surface }) => surface.id === event.surfaceId);
     if (!place) throw problems.notFound('that surface in this round');
 
-    const earlier = eventsOf(await factsOfRounds(inside, [roundId])).filter((one) => one.surfaceId === event.surfaceId);
-    const { judged, codes } = await batchesFor(inside, [...earlier, event]);
+    const ofHome = (await eventsOfHome(inside, round)).filter((one) => one.surfaceId === event.surfaceId);
+    const earlier = ofHome.filter((one) => one.roundId === roundId);
+    const { judged, codes } = await batchesFor(inside, [...ofHome, event]);
     const treatment = treatmentOf(place.surface);
-    const found = judgeEvent(event, treatment, foldClock(earlier, treatment), judged, { clientKeeps: home?.clientKeeps ?? [], book: await theBook(inside) });
+    const own = foldClock(earlier, treatment);
+    const found = judgeEvent(event, treatment, own, judged, {
+      clientKeeps: home?.clientKeeps ?? [], book: await theBook(inside), elsewhere: elsewhereOn(ofHome, own, treatment),
+    });
     const onPhone: Reason[] = event.turnedBack ? [{ code: 'refused-on-the-phone', outcome: 'never', source: 'the phone' }] : [];
     const verdict = verdictOf([...found.reasons, ...timeReasons(event.at, round, now()), ...onPhone]);
     const batchCode = event.batchId === null ? null : (codes.get(event.batchId) ?? null);

@@ -1,5 +1,5 @@
-import { claimNames, ingredientName, mixtureWords, orderWords, type RecipeRow } from '@zymostat/contract';
-import { claims, inMillilitres, weighOut, type Change, type Claim } from '@zymostat/core';
+import { claimNames, mixtureWords, orderWords, reasonInWords, type RecipeRow } from '@zymostat/contract';
+import { claims, ingredientName, inMillilitres, weighOut, type Change, type Claim } from '@zymostat/core';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../../app/api.ts';
@@ -9,13 +9,13 @@ import { Choice, Segments } from '../../ui/Choice.tsx';
 import { TextField } from '../../ui/Field.tsx';
 import { Form } from '../../ui/Form.tsx';
 import { written } from '../../ui/checks.ts';
-import { StandingNote, Verdict, Waiting, WentWrong } from '../../ui/parts.tsx';
+import { Severity, StandingNote, Verdict, Waiting, WentWrong } from '../../ui/parts.tsx';
 import { dateOf } from '../../ui/times.ts';
 import { Window } from '../../ui/Window.tsx';
-import { analyse, type Made } from './analysis.ts';
+import { analyse, type Analysis, type Made } from './analysis.ts';
 import { BenchHead } from './BenchHead.tsx';
 import { Changes } from './Changes.tsx';
-import { Composition, FormulaSheet } from './FormulaSheet.tsx';
+import { Composition, FormulaSheet, spoilt } from './FormulaSheet.tsx';
 import { exportJson, exportText, importRecipe } from './recipeFiles.ts';
 import { RecipeLines } from './RecipeLines.tsx';
 
@@ -33,6 +33,10 @@ const Sums = ({ made }: { made: Made }) => {
   );
 };
 
+/** No order is given for what must not be made, splits, or is not understood. */
+const mayBePoured = ({ name, reasons }: Analysis['verdict']) =>
+  name !== 'dangerous' && name !== 'not known yet' && !reasons.some(({ code }) => spoilt.has(code));
+
 /** Why it comes then: what it waits for, or what waits for it. */
 const whyThen = (order: Made['order'], at: number): string => {
   if (!order.ok) return '';
@@ -41,10 +45,10 @@ const whyThen = (order: Made['order'], at: number): string => {
   return waits ? orderWords[waits.because].after : waited ? orderWords[waited.because].before : 'as it comes';
 };
 
-const Order = ({ made }: { made: Made }) => (
+const Order = ({ made, verdict }: { made: Made; verdict: Analysis['verdict'] }) => (
   <section className="mt-4" aria-label="Order of pouring">
-    <div className="mb-1 flex items-baseline justify-between"><h2>Order of pouring</h2><span className="small soft">{made.verdict.name === 'dangerous' ? 'none: it must not be made' : 'so that it neither foams nor splits'}</span></div>
-    {made.verdict.name !== 'dangerous' && made.order.ok && (
+    <div className="mb-1 flex items-baseline justify-between"><h2>Order of pouring</h2><span className="small soft">{mayBePoured(verdict) ? 'so that it neither foams nor splits' : 'none: not to be made like this'}</span></div>
+    {mayBePoured(verdict) && made.order.ok && (
       <ol className="pour">
         {made.order.steps.map((at, i) => {
           const portion = made.portions[at]!;
@@ -69,6 +73,28 @@ const ByWeight = ({ made, shares }: { made: Made; shares: number[] }) => {
   );
 };
 
+/** What is found in a recipe that cannot be measured out yet. */
+const Found = ({ verdict }: { verdict: Analysis['verdict'] }) => (
+  <ul className="facts-only">
+    {verdict.reasons.map((reason, i) => (
+      <li key={i}><Severity is={reason.outcome === 'never' ? 'never' : 'care'} /> {reasonInWords(reason)}</li>
+    ))}
+  </ul>
+);
+
+/** The sentence that a recipe's sheet begins with: danger first, then what is not known, then what it spoils. */
+const sayOf = ({ verdict, made }: Analysis): string => {
+  const is = mixtureWords[verdict.name];
+  if (verdict.name === 'dangerous') return 'This must never be mixed.';
+  if (!made) return 'Not all of it can be read yet.';
+  if (verdict.name === 'not known yet') return 'What it makes is not known yet.';
+  const bad = verdict.reasons.find(({ code, outcome }) => spoilt.has(code) && outcome !== 'use');
+  if (bad) return `${reasonInWords(bad)} What is left is ${is}.`;
+  if (verdict.name === 'disinfecting') return verdict.outcome === 'never' ? 'This is not made like this.' : `This is ${is}.`;
+  const burns = made.label.classes.some((one) => one.startsWith('flammable'));
+  return `This makes ${is}${burns ? ', and one that still catches fire' : ''}.`;
+};
+
 const blank = { id: undefined as string | undefined, name: '', claim: 'disinfect' as Claim, text: '' };
 
 /** Any recipe as people write it, and what it really makes. */
@@ -87,11 +113,11 @@ const Analyse = () => {
   const late = useDeferredValue(draft.text);
   const rules = me?.company.houseRules;
   const apart = useBook();
-  const analysis = useMemo(() => (rules && stocks ? analyse(late, draft.claim, rules, stocks, apart) : undefined), [late, draft.claim, rules, stocks, apart]);
+  const analysis = useMemo(() => (rules && stocks ? analyse(late, draft.claim, { rules, book: apart }, stocks) : undefined), [late, draft.claim, rules, stocks, apart]);
   useKeys({ n: () => open(undefined) });
   if (!me || !rules || !stocks || !analysis) return <main className="px-6"><Waiting what="the bench" /></main>;
 
-  const { recipe, problems, made } = analysis;
+  const { recipe, problems, made, verdict } = analysis;
   const kept = book?.find(({ id }) => id === draft.id);
   const changed = kept !== undefined && (kept.versions[0]!.text !== draft.text || kept.versions[0]!.claim !== draft.claim);
   const change = (to: Partial<typeof blank>) => {
@@ -120,13 +146,12 @@ const Analyse = () => {
     setDraft({ ...draft, text: one.text });
     setAccepted(one);
   };
-  const shares = recipe.lines.flatMap((line) => (line.kind === 'ingredient' && line.amount.kind === 'share' ? [line.amount.value] : []));
+  const shares = recipe.lines.flatMap((line) =>
+    (line.kind === 'ingredients' ? line.readings[0].items : []).flatMap(({ amount }) =>
+      (amount.kind === 'share' && amount.by === 'weight' ? [amount.value] : [])));
   const first = made?.mending.changes[0];
-  const is = made && mixtureWords[made.verdict.name];
   const empty = draft.text.trim() === '';
-  const say = empty ? 'Write down a recipe as it is written on the bottle.' : !made ? 'Not all of it can be read yet.'
-    : made.verdict.name === 'dangerous' ? 'This must never be mixed.'
-    : made.verdict.name === 'disinfecting' ? `This is ${is}.` : `This makes ${is}${made.label.classes.some((one) => one.startsWith('flammable')) ? ', and one that still catches fire' : ''}.`;
+  const say = empty ? 'Write down a recipe as it is written on the bottle.' : sayOf(analysis);
   const pour = accepted?.pour;
   return (
     <main className="leaves">
@@ -137,9 +162,9 @@ const Analyse = () => {
           <Choice className="min-w-0 grow" label="From the book" value={draft.id ?? null} onChange={(id) => open(book?.find((one) => one.id === id))} options={[{ value: null, name: 'a new recipe' }, ...(book ?? []).map(({ id, name }) => ({ value: id, name }))]} />
           <Segments label="It is meant to" value={draft.claim} onChange={(claim) => change({ claim })} options={claims.map((one) => ({ value: one, name: claimNames[one] }))} />
         </div>
-        <RecipeLines rows={draft.text === '' ? [''] : draft.text.split('\n')} lines={recipe.lines} portions={made?.portions ?? []} problems={problems.filter(({ row }) => !empty || row > 0)} onChange={(rows) => change({ text: rows.join('\n').replace(/\n+$/, '') })} />
+        <RecipeLines rows={draft.text === '' ? [''] : draft.text.split('\n')} lines={recipe.lines} portions={made?.portions ?? []} problems={empty ? [] : problems} onChange={(rows) => change({ text: rows.join('\n').replace(/\n+$/, '') })} />
         {made && <Sums made={made} />}
-        {made && <Order made={made} />}
+        {made && <Order made={made} verdict={verdict} />}
         {made && shares.length > 1 && <ByWeight made={made} shares={shares} />}
         <p className="mt-4 flex flex-wrap gap-x-4 gap-y-2">
           <button className="btn" disabled={empty} onClick={() => (changed ? void save() : setNaming(true))}>{changed ? `Save version ${kept.versions.length + 1}` : kept ? 'Save under another name' : 'Save it'}</button>
@@ -155,12 +180,13 @@ const Analyse = () => {
         )}
       </section>
       <section className="sheet" aria-label="What it makes">
-        {made?.verdict.name === 'dangerous' && <p className="bar-never -mx-4 -mt-4 mb-3 px-4 md:-mx-6 md:px-6">Never <span>Nobody can override this.</span></p>}
-        <Verdict say={say} why={empty ? 'Cups, spoons, millilitres, parts, drops, grams, per cent: as you would say it. The book has some to begin with.' : !made ? 'What stands in the way is said at its line.' : accepted ? 'Mended. Pour it, or save it as the next version.' : undefined}>
+        {verdict.name === 'dangerous' && <p className="bar-never -mx-4 -mt-4 mb-3 px-4 md:-mx-6 md:px-6">Never <span>Nobody can override this.</span></p>}
+        <Verdict say={say} why={empty ? 'Cups, spoons, millilitres, parts, drops, grams, per cent: as you would say it. The book has some to begin with.' : verdict.name === 'not known yet' ? 'What is in the way is said at its line.' : accepted ? 'Mended. Pour it, or save it as the next version.' : undefined}>
           {pour ? <button className="btn btn--main" onClick={() => void navigate('/bench', { state: { active: pour.active, stock: pour.stock, strength: pour.strength, volume: pour.volume } })}>Pour this</button>
             : first && <button className="btn btn--main" onClick={() => accept(made.mending.changes.find((one) => one.pour) ?? first)}>Use the mended recipe</button>}
         </Verdict>
-        {made && <FormulaSheet made={made} claim={draft.claim} name={draft.name} company={me.company.name} rules={rules} stocks={stocks} />}
+        {!empty && !made && <Found verdict={verdict} />}
+        {made && <FormulaSheet made={made} verdict={verdict} claim={draft.claim} name={draft.name} company={me.company.name} rules={rules} stocks={stocks} />}
         {made && <Changes mending={made.mending} rules={rules} onAccept={accept} />}
         {made && <Composition made={made} />}
         <StandingNote />

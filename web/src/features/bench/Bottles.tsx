@@ -1,5 +1,5 @@
 import { activeNames, bottleMaterialNames, reasonInWords, strengthShort, type BottleRow } from '@zymostat/contract';
-import { activeFacts, bottleMaterials, judgeBottle, litres, parseVolume, type BottleMaterial } from '@zymostat/core';
+import { activeFacts, bottleMaterials, isUsedUp, judgeBottle, litres, parseVolume, type BottleMaterial } from '@zymostat/core';
 import { toDataURL } from 'qrcode';
 import { useEffect, useState } from 'react';
 import { api, problemOf } from '../../app/api.ts';
@@ -40,16 +40,25 @@ const Fill = ({ bottle }: { bottle: BottleRow }) => {
   const book = useBook();
   const [batchId, setBatchId] = useState<string | null>(null);
   const now = useNow(30_000);
-  const good = batches.filter((batch) => batch.discardAfter > now && batch.status !== 'set-aside');
+  const { data: bottles = [] } = api.useBottlesQuery();
+  const filledFrom = (code: string) => bottles.flatMap(({ volume, history }) =>
+    history.flatMap(({ did, batchCode }) => (did === 'filled' && batchCode === code ? [volume] : [])));
+  const good = batches.filter((batch) =>
+    batch.discardAfter > now && batch.status !== 'set-aside' && !isUsedUp(batch.volume, filledFrom(batch.code)));
   const batch = good.find(({ id }) => id === batchId);
   const verdict = batch && judgeBottle(bottle, batch, book);
+  const pour = async () => {
+    const result = await fill({ id: bottle.id, body: { batchId: batchId! } });
+    // What was just poured in is not judged against itself as if it were poured again.
+    if (!result.error) setBatchId(null);
+  };
   const problem = filling.error ? problemOf(filling.error) : undefined;
   return (
     <section className="mt-4 max-w-[640px] border-t border-ink pt-3" aria-label="Fill it">
       <h2 className="mb-2">Fill it</h2>
       <div className="flex flex-wrap items-end gap-3">
         <Choice className="min-w-60 grow" label="From the batch" value={batchId} onChange={setBatchId} options={good.map((one) => ({ value: one.id, name: `${one.code}, ${activeNames[one.active]} ${strengthShort(one.active, one.strength)}` }))} />
-        <button className="btn btn--main" disabled={!batch || filling.isLoading || verdict?.outcome === 'never'} onClick={() => void fill({ id: bottle.id, body: { batchId: batchId! } })}>Fill {bottle.code}</button>
+        <button className="btn btn--main" disabled={!batch || filling.isLoading || verdict?.outcome === 'never'} onClick={() => void pour()}>Fill {bottle.code}</button>
       </div>
       {verdict && verdict.reasons.length > 0 && <ul className="mt-3 grid gap-2">{verdict.reasons.map((reason) => <li key={reason.code} className="grid grid-cols-[72px_1fr] gap-2"><span><Severity is={reason.outcome} /></span><span>{reasonInWords(reason)} <span className="small soft">{reason.source}</span></span></li>)}</ul>}
       {problem && <p role="alert" className="notice my-2"><b>{problem.title}.</b> {problem.detail}</p>}

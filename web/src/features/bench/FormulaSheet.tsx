@@ -1,7 +1,10 @@
 import {
   componentWords, containerWords, gasWords, hazardWords, keepingWords, mixtureWords, percent, precautionWords, reactionWords, reasonInWords, statementWords, toolNames, type StockRow,
 } from '@zymostat/contract';
-import { activeFacts, costOf, inMillilitres, parseFigure, type Chance, type Claim, type HouseRules } from '@zymostat/core';
+import {
+  activeFacts, costOf, fireOf, ingredientName, inMillilitres, parseFigure, type Chance, type Claim, type FormulaVerdict,
+  type HouseRules, type Masses,
+} from '@zymostat/core';
 import { useState } from 'react';
 import { Severity } from '../../ui/parts.tsx';
 import { StrengthRule } from '../../ui/StrengthRule.tsx';
@@ -36,23 +39,42 @@ const Costs = ({ made, stocks }: { made: Made; stocks: StockRow[] }) => {
   const prices = stocks.flatMap(({ active, strength, pricePerLitre }) => (pricePerLitre === null ? [] : [{ of: active as string, strength, perLitre: pricePerLitre }]));
   const { total, perLitre, unpriced } = costOf(made.portions, made.formula.volume, prices);
   const other = parseFigure(bought);
+  const allUnpriced = total === 0 && unpriced.length > 0;
   return (
     <>
-      <b className="fig">{perLitre.toFixed(2)}</b> a litre, <b className="fig">{total.toFixed(2)}</b> this bottle{unpriced.length > 0 && `, without ${unpriced.join(', ')}, which nobody has priced`}.
-      <span className="mt-1 flex items-end gap-3"><TextField className="w-44" label="A bought one, a litre" value={bought} onChange={setBought} check={(text) => (text.trim() === '' ? null : figureBetween(0, 1000, 'a litre')(text))} figure />{other !== undefined && other > 0 && <span className="pb-2">{other > perLitre ? `Mixing saves ${(other - perLitre).toFixed(2)} a litre.` : `Buying saves ${(perLitre - other).toFixed(2)} a litre.`}</span>}</span>
+      {!allUnpriced && <><b className="fig">{perLitre.toFixed(2)}</b> a litre, <b className="fig">{total.toFixed(2)}</b> this bottle</>}{unpriced.length > 0 && `${allUnpriced ? 'Not priced: ' : '; not priced: '}${unpriced.map(ingredientName).join(', ')}`}.
+      <span className="mt-1 flex items-end gap-3"><TextField className="w-44" label="A bought one, a litre" value={bought} onChange={setBought} check={(text) => (text.trim() === '' ? null : figureBetween(0, 1000, 'a litre')(text))} figure />{other !== undefined && other > 0 && unpriced.length === 0 && <span className="pb-2">{other > perLitre ? `Mixing saves ${(other - perLitre).toFixed(2)} a litre.` : `Buying saves ${(perLitre - other).toFixed(2)} a litre.`}</span>}</span>
     </>
   );
 };
 
-const labelOf = (made: Made, company: string, name: string, claim: Claim) => ({
+/** Why a mixture spoils or hurts; the rest is about its strength. */
+export const spoilt: ReadonlySet<string> = new Set(['must-not-share-a-bottle', 'used-up', 'soap-split']);
+
+const Fire = ({ made: { label, formula, portions } }: { made: Made }) => {
+  const masses = Object.fromEntries(formula.constituents.map(({ component, mass }) => [component, mass])) as Masses;
+  const fire = fireOf(portions, masses);
+  const flammable = label.classes.find((one) => one.startsWith('flammable'));
+  const named = flammable && <b>{hazardWords[flammable]}</b>;
+  if (label.flashPoint !== undefined) {
+    return <>Flash point about <b className="fig">{label.flashPoint.toFixed(0)} °C</b> (estimate){named && <>: {named}</>}.</>;
+  }
+  if (named) return <>{named}.</>;
+  return fire === 'not-known'
+    ? <>Not worked out for what is in it: keep it away from flames.</>
+    : <>What rises from it does not light.</>;
+};
+
+const labelOf = (made: Made, verdict: FormulaVerdict, company: string, name: string, claim: Claim) => ({
   company, code: 'preview', title: name || 'This mixture', strength: made.formula.constituents.filter(({ component }) => component !== 'water').slice(0, 3).map(({ component, vv, wv }) => `${componentWords[component]} ${part(vv ?? wv)}`).join(', ') || 'water',
-  purpose: made.verdict.name === 'dangerous' ? 'Must not be made.' : `${mixtureWords[made.verdict.name].charAt(0).toUpperCase()}${mixtureWords[made.verdict.name].slice(1)}${made.verdict.name === 'disinfecting' && claim !== 'disinfect' ? ', used to clean' : ''}.`,
+  purpose: verdict.name === 'dangerous' ? 'Must not be made.' : `${mixtureWords[verdict.name].charAt(0).toUpperCase()}${mixtureWords[verdict.name].slice(1)}${verdict.name === 'disinfecting' && claim !== 'disinfect' ? ', used to clean' : ''}.`,
   ...(made.label.signal ? { signal: made.label.signal } : {}), pictograms: made.label.pictograms, statements: made.label.statements.map((code) => statementWords[code]!), precautions: made.label.precautions.slice(0, 3).map((code) => precautionWords[code]),
   neverWith: 'any other product', madeBy: '', emergency: '',
 });
 
 interface Props {
   made: Made;
+  verdict: FormulaVerdict;
   claim: Claim;
   name: string;
   company: string;
@@ -61,12 +83,12 @@ interface Props {
 }
 
 /** What a mixture really is: strength, fire, what reacted, how long it keeps, its label and all that is in it. */
-export const FormulaSheet = ({ made, claim, name, company, rules, stocks }: Props) => {
-  const { formula, label, keeping, verdict } = made;
+export const FormulaSheet = ({ made, verdict, claim, name, company, rules, stocks }: Props) => {
+  const { formula, keeping } = made;
   const lead = leading(formula);
   const happened = formula.reactions.filter((reaction, i) => formula.reactions.findIndex(({ id }) => id === reaction.id) === i);
-  const spoilt = verdict.reasons.filter(({ code }) => ['must-not-share-a-bottle', 'used-up', 'soap-split'].includes(code));
-  const others = verdict.reasons.filter((reason) => !spoilt.includes(reason));
+  const spoiling = verdict.reasons.filter(({ code }) => spoilt.has(code));
+  const others = verdict.reasons.filter((reason) => !spoiling.includes(reason));
   return (
     <>
       <div className="makes">
@@ -76,12 +98,12 @@ export const FormulaSheet = ({ made, claim, name, company, rules, stocks }: Prop
             <dt>Strength</dt>
             <dd>{others.length === 0 ? 'It claims none.' : others.map((reason, i) => <span key={i} className="block">{reason.outcome === 'never' ? <><Severity is="never" /> </> : null}{reasonInWords(reason)} <span className="small soft">{reason.source}</span></span>)}{formula.estimate && ' Two alcohols: an estimate between two tables.'}</dd>
             <dt>Spoiled</dt>
-            <dd>{spoilt.length === 0 && 'Nothing curdles, gasses or cancels out.'}{spoilt.map((reason, i) => <span key={i} className="block">{reason.outcome === 'never' ? <><Severity is="never" /> </> : null}{reasonInWords(reason)}</span>)}
+            <dd>{spoiling.length === 0 && 'No rule is known that speaks against it.'}{spoiling.map((reason, i) => <span key={i} className="block">{reason.outcome === 'never' ? <><Severity is="never" /> </> : null}{reasonInWords(reason)}</span>)}
               {formula.gas.map(({ gas, volume, pressure }) => <span key={gas} className="block">Up to <b className="fig">{(volume * 1000).toFixed(volume < 0.01 ? 2 : 1)} l</b> of {gasWords[gas]}: in a closed bottle with a tenth of air, up to <b className="fig">{pressure >= 10 ? pressure.toFixed(0) : pressure.toFixed(1)} atm</b> (an upper bound).</span>)}
-              {spoilt.length === 0 && happened.map(({ id }) => <span key={id} className="block">{reactionWords[id]}</span>)}
+              {spoiling.length === 0 && happened.map(({ id }) => <span key={id} className="block">{reactionWords[id]}</span>)}
               {formula.ph !== undefined && <span className="block">pH about <b className="fig">{formula.ph.toFixed(1)}</b> (estimate).</span>}</dd>
             <dt>Fire</dt>
-            <dd>{label.flashPoint === undefined ? 'Its vapour does not light.' : <>Flash point about <b className="fig">{label.flashPoint.toFixed(0)} °C</b> (estimate){label.classes.some((one) => one.startsWith('flammable')) && <>: <b>{hazardWords[label.classes.find((one) => one.startsWith('flammable'))!]}</b></>}.</>}</dd>
+            <dd><Fire made={made} /></dd>
             <dt>Keeps</dt>
             <dd><b>{days(keeping.seconds)}</b>: {keepingWords[keeping.because]}. In {containerWords(keeping)}.</dd>
             <dt>How sure</dt>
@@ -91,7 +113,7 @@ export const FormulaSheet = ({ made, claim, name, company, rules, stocks }: Prop
           </dl>
         </div>
         <div>
-          <Label label={labelOf(made, company, name, claim)} />
+          <Label label={labelOf(made, verdict, company, name, claim)} />
           <p className="small soft mt-2">What its label would have to say. A bottle without one is poured away.</p>
         </div>
       </div>

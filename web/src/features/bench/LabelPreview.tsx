@@ -1,6 +1,8 @@
 import { labelWords, pictogramNames, pictogramSvg, type BatchFacts, type LabelWords } from '@zymostat/contract';
+import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
+import { Choice } from '../../ui/Choice.tsx';
 import { dateOf } from '../../ui/times.ts';
 
 /** A label as it will be printed. */
@@ -22,20 +24,27 @@ export const Label = ({ label }: { label: Omit<LabelWords, 'madeAt' | 'discardAf
   </figure>
 );
 
+/** Labels of 62 × 100 mm that fit an A4 sheet: a sheet that was begun goes on where it was left. */
+const PER_SHEET = 6;
+const upTo = (most: number) => Array.from({ length: most }, (_, i) => ({ value: i + 1, name: String(i + 1) }));
+
 /** The label of a batch, and the way to its PDF in two sizes. */
 export const LabelPreview = ({ batch }: { batch: BatchFacts }) => {
   const { data: me } = api.useMeQuery();
   const book = useBook();
+  const [copies, setCopies] = useState(6);
+  const [place, setPlace] = useState(1);
   if (!me) return null;
-  const href = (size: string, copies: number) => `/api/batches/${batch.id}/label.pdf?size=${size}&copies=${copies}`;
+  const href = (size: string, number: number, first = 1) =>
+    `/api/batches/${batch.id}/label.pdf?size=${size}&copies=${number}&place=${first}`;
   return (
     <section className="mt-5 border-t border-ink pt-3" aria-label="Label">
-      <div className="mb-2 flex flex-wrap items-baseline justify-between gap-3">
-        <h2>Label</h2>
-        <p className="flex flex-wrap gap-4">
-          <a className="btn btn--quiet" href={href('62x100', 6)} target="_blank" rel="noreferrer">Print 6 of 62 × 100 mm</a>
-          <a className="btn btn--quiet" href={href('A6', 4)} target="_blank" rel="noreferrer">Print 4 of A6</a>
-        </p>
+      <h2>Label</h2>
+      <div className="mt-2 mb-3 flex flex-wrap items-end gap-4">
+        <Choice className="w-28" label="How many" value={copies} onChange={setCopies} options={upTo(PER_SHEET)} />
+        <Choice className="w-44" label="First place on the sheet" value={place} onChange={setPlace} options={upTo(PER_SHEET)} />
+        <a className="btn btn--quiet mb-1.5" href={href('62x100', copies, place)} target="_blank" rel="noreferrer">Print {copies} of 62 × 100 mm</a>
+        <a className="btn btn--quiet mb-1.5" href={href('A6', 1)} target="_blank" rel="noreferrer">Print one on A6</a>
       </div>
       <div className="max-w-[340px]"><Label label={labelWords(batch, me.company, me.company.houseRules, book)} /></div>
     </section>

@@ -22,7 +22,7 @@ const PourForm = ({ stocks, from, onPoured }: { stocks: StockRow[]; from: PourFr
   const stock = stocks.find((one) => one.id === stockId) ?? stocks[0]!;
   const { basis, family } = activeFacts[stock.active];
   const [purpose, setPurpose] = useState<Purpose>('disinfect');
-  const [target, setTarget] = useState(percent(from.strength ?? usualStrength(stock.active, stock.strength)));
+  const [target, setTarget] = useState(percent(from.strength ?? usualStrength(stock)));
   const [amount, setAmount] = useState(from.volume ? `${Math.round(inMillilitres(from.volume))} ml` : units === 'us' ? '2 cups' : '500 ml');
   const [how, setHow] = useState<How | null>(null);
   const [pourBatch, { error, isLoading }] = api.usePourBatchMutation();
@@ -43,7 +43,7 @@ const PourForm = ({ stocks, from, onPoured }: { stocks: StockRow[]; from: PourFr
   const chooseStock = (id: string) => {
     const next = stocks.find((one) => one.id === id)!;
     setStockId(id);
-    setTarget(percent(usualStrength(next.active, next.strength)));
+    setTarget(percent(usualStrength(next)));
     if (!disinfectingSpan(next.active, 'everyday', rules)) setPurpose('clean');
   };
   const record = async (weighed?: Weighed) => {

@@ -1,5 +1,5 @@
 import { activeNames, percent, type StockRow } from '@zymostat/contract';
-import { activeFacts, correctPour, inMillilitres, massOfStock, pourBand, strengthOfWeighed, type GenericActive, type Pour, type Purpose, type Span } from '@zymostat/core';
+import { activeFacts, correctPour, doubtOfTare, inMillilitres, massOfStock, pourBand, strengthOfWeighed, type GenericActive, type Pour, type Purpose, type Span } from '@zymostat/core';
 import { useState, type CSSProperties } from 'react';
 import { api } from '../../app/api.ts';
 import { useAppSelector } from '../../app/store.ts';
@@ -23,10 +23,16 @@ interface Props {
 }
 
 type Part = 'water' | 'stock';
+
+const tareWords: Record<NonNullable<ReturnType<typeof doubtOfTare>>, (weight: string) => string> = {
+  'below-zero': () => 'The scale was set to zero with something else on it. Is only the empty bottle on it now?',
+  'no-bottle': (weight) => `Only ${weight} g: is a bottle on it?`,
+  'not-empty': (weight) => `${weight} g is heavy for an empty bottle. Is anything in it? Pour it out first.`,
+};
 const grams = (kilograms: number): string => (kilograms * 1000).toFixed(1);
 const WATER_DENSITY = 998.2;
-/** kg: what stands at nought is an empty, tared bottle; less than the slack nobody can pour. */
-const NOUGHT = 0.0005;
+/** kg: what stands at zero is an empty, tared bottle; less than the slack nobody can pour. */
+const ZERO = 0.0005;
 const SLACK = 0.0001;
 
 /** Length is weight: what is in, what is still to come, the mark, and where it would be too much. All in grams. */
@@ -47,6 +53,7 @@ export const PourSteps = ({ how, stock, target, purpose, span, pour, onDone, onL
   const [meant, setMeant] = useState<Record<Part, number>>({ water: pour.water * WATER_DENSITY, stock: massOfStock(stock.active, stock.strength, pour.stock) });
   const [poured, setPoured] = useState<Record<Part, number>>({ water: 0, stock: 0 });
   const [begun, begin] = useState(how === 'measure');
+  const [asked, ask] = useState(false);
   const [filled, setFilled] = useState<Part[]>([]);
   const [corrected, setCorrected] = useState(false);
 
@@ -57,7 +64,7 @@ export const PourSteps = ({ how, stock, target, purpose, span, pour, onDone, onL
   const other: Part = current === 'water' ? 'stock' : 'water';
 
   const shown = reading.state === 'steady' || reading.state === 'moving' ? reading.grams / 1000 : undefined;
-  const empty = shown !== undefined && Math.abs(shown) < NOUGHT;
+  const empty = shown !== undefined && Math.abs(shown) < ZERO;
   const now = shown === undefined ? 0 : Math.max(0, shown - poured[other]);
   // What is in already is as it is, not as it was meant.
   const band = pourBand(stock.active, stock.strength, filled.includes(other) ? { ...meant, [other]: poured[other] } : meant, target, purpose === 'disinfect' ? span : { floor: 0, top: 1 }, current);
@@ -70,6 +77,17 @@ export const PourSteps = ({ how, stock, target, purpose, span, pour, onDone, onL
   const strength = standing.stock > 0.0005 ? strengthOfWeighed(stock.active, stock.strength, standing.stock, standing.water).strength : undefined;
   const whole = strengthOfWeighed(stock.active, stock.strength, meant.stock, meant.water);
 
+  const doubtful = begun ? null : doubtOfTare(shown ?? 0, meant.water + meant.stock);
+  const doubt = asked ? doubtful : null;
+  // With something in the bottle already, what is in it would count as the bottle.
+  const setToZero = async () => {
+    if (doubtful && !asked) {
+      ask(true);
+      return;
+    }
+    const result = await tare();
+    if (!result.error) begin(true);
+  };
   const next = () => {
     setPoured({ ...poured, [current]: how === 'scale' ? now : meant[current] });
     setFilled([...filled, current]);
@@ -87,7 +105,8 @@ export const PourSteps = ({ how, stock, target, purpose, span, pour, onDone, onL
   const ml = (one: Part): string => `${inMillilitres(one === 'water' ? pour.water : pour.stock).toFixed(0)} ml`;
   const perGram = (one: Part) => (one === 'water' ? pour.water : pour.stock) / meant[one];
   const say = done ? <>Poured. It holds <b className="fig">{grams(poured.water + poured.stock)} g</b>.</>
-    : !begun ? (empty ? 'The scale stands at nought.' : 'Put the empty bottle on, then set it to nought.')
+    : doubt ? <>{tareWords[doubt](grams(shown ?? 0))}</>
+    : !begun ? (empty ? 'The scale is at zero. Is the empty bottle on it?' : 'Put the empty bottle on, then set the scale to zero.')
     : how === 'measure' ? <>Pour the {nameOf(current).toLowerCase()}</>
     : over ? <>{grams(now - meant[current])} g too much {nameOf(current).toLowerCase()}.</>
     : reached ? <>Enough {nameOf(current).toLowerCase()}.</>
@@ -115,8 +134,8 @@ export const PourSteps = ({ how, stock, target, purpose, span, pour, onDone, onL
         {corrected && !over && !done && <p className="small mt-2">Corrected: the batch is now <b className="fig">{inMillilitres(whole.volume).toFixed(0)} ml</b>.</p>}
         <WentWrong error={taring.error} />
         <p className="mt-3 flex flex-wrap gap-3">
-          {!begun && !empty && <button className="btn btn--main" disabled={!steady || taring.isLoading} onClick={() => void tare()}>Set to nought</button>}
-          {!begun && empty && <button className="btn btn--main" onClick={() => begin(true)}>Begin</button>}
+          {!begun && !empty && <button className="btn btn--main" disabled={!steady || taring.isLoading} onClick={() => void setToZero()}>{doubt ? 'It is the empty bottle' : 'Set to zero'}</button>}
+          {!begun && empty && <button className="btn btn--main" onClick={() => begin(true)}>Yes, begin</button>}
           {begun && !done && (over ? <button className="btn btn--main" onClick={correct}>Correct the batch</button> : <button className="btn btn--main" disabled={how === 'scale' && !(reached && steady)} onClick={next}>{nameOf(current)} is in</button>)}
           {done && <button className="btn btn--main" onClick={() => onDone(how === 'scale' ? poured : undefined)}>Record the batch</button>}
           <button className="btn btn--on-ink" onClick={onLeave}>Leave it</button>

@@ -1,30 +1,121 @@
-import { activeNames, ingredientName, percent } from '@zymostat/contract';
-import { alcoholOf, ingredientOf, inMillilitres, type Line, type Portion, type Problem } from '@zymostat/core';
+import {
+  activeNames, percent, problemWords, questionWords, unreadInWords,
+} from '@zymostat/contract';
+import {
+  alcoholOf, ingredientName, ingredientOf, inMillilitres, type Ingredients, type Item, type Line, type LineReading,
+  type Portion, type Problem,
+} from '@zymostat/core';
 import { useRef, type ClipboardEvent, type KeyboardEvent } from 'react';
 
 const small = (ml: number) => (ml < 10 ? ml.toFixed(1) : ml.toFixed(0));
 
-/** What one line was read as, in a few words. */
-const readingOf = (line: Extract<Line, { kind: 'ingredient' }>, portion: Portion | undefined): string => {
-  const { strength } = ingredientOf(line.ingredient);
-  const at = line.strength ?? strength?.usual;
+/** What one ingredient was read as, in a few words, with all that was only assumed. */
+const itemWords = (item: Item, portion: Portion | undefined): string => {
+  const { strength, role } = ingredientOf(item.ingredient);
+  const at = item.strength ?? strength?.usual;
   const alcohol = strength && alcoholOf(strength.of);
-  const pure = portion && alcohol && at !== undefined ? `, ${small(inMillilitres(portion.volume) * at)} ml of it pure` : '';
-  const name = alcohol ? activeNames[alcohol] : ingredientName(line.ingredient);
-  const range = portion?.from === undefined ? '' : `, taken by the middle of ${small(inMillilitres(portion.from))} to ${small(inMillilitres(portion.to!))} ml`;
-  return `${name}${at === undefined ? '' : ` ${percent(at)}${line.strength === undefined ? ', taken as usual' : ''}`}${pure}${range}${ingredientOf(line.ingredient).role === 'scent' ? ', scent only' : ''}${line.unread.length ? `; not read: ${line.unread.join(' ')}` : ''}`;
+  const pure = portion && alcohol && at !== undefined
+    ? `, ${small(inMillilitres(portion.volume) * at)} ml of it pure` : '';
+  const name = alcohol ? activeNames[alcohol] : ingredientName(item.ingredient);
+  const usual = item.strength === undefined ? ', taken as usual' : '';
+  return `${name}${at === undefined ? '' : ` ${percent(at)}${usual}`}${pure}${role === 'scent' ? ', scent only' : ''}`;
 };
 
-const amountOf = (line: Line, portion: Portion | undefined): string => {
-  if (line.kind === 'bottle') return `${small(inMillilitres(line.volume))} ml`;
-  if (line.kind === 'batch') return `${(line.mass * 1000).toFixed(0)} g`;
-  if (!portion) return '';
-  return line.kind === 'ingredient' && (line.amount.kind === 'mass' || line.amount.kind === 'share') ? `${(portion.mass * 1000).toFixed(1)} g` : `${small(inMillilitres(portion.volume))} ml`;
+/** A reading that says in full what was only taken as usual, so that it can be changed. */
+const inFull = ({ items, text }: LineReading): string => {
+  const [only] = items;
+  const usual = only.strength === undefined ? ingredientOf(only.ingredient).strength?.usual : undefined;
+  return items.length === 1 && usual !== undefined ? `${text} ${percent(usual)}` : text;
+};
+
+const assumesOf = ({ items }: LineReading): string[] =>
+  items.flatMap(({ assumed }) => (assumed === undefined ? [] : [assumed]));
+
+const amountOf = (line: Line, portions: readonly Portion[]): string => {
+  if (line.kind === 'size') {
+    return line.volume === undefined ? `${(line.mass! * 1000).toFixed(0)} g` : `${small(inMillilitres(line.volume))} ml`;
+  }
+  if (line.kind !== 'ingredients') return '';
+  const items = line.readings[0].items;
+  return portions.map((portion, i) => {
+    const amount = items[i]?.amount;
+    const byWeight = amount?.kind === 'mass' || (amount?.kind === 'share' && amount.by === 'weight');
+    return byWeight ? `${(portion.mass * 1000).toFixed(1)} g` : `${small(inMillilitres(portion.volume))} ml`;
+  }).join(' + ');
+};
+
+interface PieceProps {
+  line: Line;
+  portions: readonly Portion[];
+  onTake: (line: Line, text: string) => void;
+}
+
+/** The readings of a line as buttons: each puts its own words in the place of what was typed. */
+const Readings = ({ line, onTake }: { line: Ingredients; onTake: PieceProps['onTake'] }) => (
+  <span className="recipe__ways">
+    {line.readings.map((reading) => (
+      <button
+        key={reading.text} type="button" className="btn btn--quiet small"
+        onClick={() => onTake(line, inFull(reading))}
+      >
+        {inFull(reading)}
+      </button>
+    ))}
+  </span>
+);
+
+/** What one piece of a line was read as, or what it is asked, or why it is not read. */
+const Piece = ({ line, portions, onTake }: PieceProps) => {
+  if (line.kind === 'size') return <>{line.volume === undefined ? 'the size of the batch' : 'the size of the bottle'}</>;
+  if (line.kind === 'aside') return <>nothing goes in by this</>;
+  if (line.kind === 'unread') {
+    return (
+      <span className="recipe__unread">
+        {unreadInWords(line)}
+        {line.offers.length > 0 && (
+          <span className="recipe__ways">
+            {line.offers.map((offer) => (
+              <button
+                key={offer} type="button" className="btn btn--quiet small"
+                onClick={() => onTake(line, line.text.replace(line.found, offer))}
+              >
+                {offer}
+              </button>
+            ))}
+          </span>
+        )}
+      </span>
+    );
+  }
+  if (line.asks) {
+    return (
+      <span className="recipe__unread">
+        {questionWords[line.asks.code](line.asks.found)} Until then the worst of these counts.
+        <Readings line={line} onTake={onTake} />
+      </span>
+    );
+  }
+  const [first] = line.readings;
+  const assumed = assumesOf(first);
+  const isUsual = first.items.some(({ ingredient, strength }) =>
+    strength === undefined && ingredientOf(ingredient).strength !== undefined);
+  return (
+    <>
+      {first.items.map((item, i) => itemWords(item, portions[i])).join(' + ')}
+      {line.readings.length > 1 && `; from ${inFull(first)} to ${inFull(line.readings.at(-1)!)}, the worse end counts`}
+      {assumed.length > 0 && `; ${assumed.map((word) => `“${word}”`).join(', ')} taken as ${first.text}`}
+      {(assumed.length > 0 || isUsual) && (
+        <button type="button" className="btn btn--quiet small block" onClick={() => onTake(line, inFull(first))}>
+          Change what was taken
+        </button>
+      )}
+    </>
+  );
 };
 
 interface Props {
   rows: string[];
-  lines: Line[];
+  lines: readonly Line[];
   portions: readonly Portion[];
   problems: readonly Problem[];
   onChange: (rows: string[]) => void;
@@ -33,16 +124,23 @@ interface Props {
 /** A recipe as it is typed, a line an ingredient, and beside each what it was read as. What was typed stays as it was typed. */
 export const RecipeLines = ({ rows, lines, portions, problems, onChange }: Props) => {
   const list = useRef<HTMLOListElement>(null);
-  const focus = (row: number) => requestAnimationFrame(() => list.current?.querySelectorAll('input')[row]?.focus());
+  const focus = (row: number) =>
+    requestAnimationFrame(() => list.current?.querySelectorAll('input')[row]?.focus());
   const shown = rows.at(-1) === '' ? rows : [...rows, ''];
   const put = (row: number, text: string) => onChange(shown.map((one, i) => (i === row ? text : one)));
+  const take = ({ row, column, text }: Line, instead: string) => {
+    const typed = shown[row]!;
+    put(row, `${typed.slice(0, column)}${instead}${typed.slice(column + text.length)}`);
+    focus(row);
+  };
 
   const paste = (row: number) => (event: ClipboardEvent<HTMLInputElement>) => {
     const text = event.clipboardData.getData('text');
     if (!/[\r\n]/.test(text)) return;
     event.preventDefault();
     const pasted = text.split(/\r\n|\r|\n/).filter((one) => one.trim() !== '');
-    onChange([...shown.slice(0, row), ...(shown[row]!.trim() ? [shown[row]!] : []), ...pasted, ...shown.slice(row + 1)]);
+    const before = shown[row]!.trim() ? [shown[row]!] : [];
+    onChange([...shown.slice(0, row), ...before, ...pasted, ...shown.slice(row + 1)]);
     focus(row + pasted.length);
   };
   const press = (row: number) => (event: KeyboardEvent<HTMLInputElement>) => {
@@ -61,16 +159,32 @@ export const RecipeLines = ({ rows, lines, portions, problems, onChange }: Props
     <ol className="recipe recipe__lines" ref={list} aria-label="Recipe as typed" tabIndex={-1}>
       {shown.map((text, row) => {
         const own = lines.filter((line) => line.row === row);
-        const wrong = problems.find((problem) => problem.row === row) ?? own.find((line) => line.kind === 'unread');
-        const of = own.map((line) => ({ line, portion: portions.find((portion) => portion.row === row && portion.text === line.text) }));
-        const read = wrong ? `Found “${wrong.found}”. Expected: ${wrong.expected}.` : of.flatMap(({ line, portion }) => (line.kind === 'ingredient' ? readingOf(line, portion) : line.kind === 'bottle' ? 'the size of the bottle' : line.kind === 'batch' ? 'the size of the batch' : [])).join(' · ');
+        const portionsOf = (line: Line) => portions.filter((portion) => portion.row === row && portion.text === line.text);
+        const unread = own.some(({ kind }) => kind === 'unread');
+        // What is not read is said by its own piece; the rest are about how the amounts go together.
+        const wrong = unread ? [] : problems.filter((problem) => problem.row === row);
         return (
           <li key={row}>
             <span className="recipe__no fig" aria-hidden="true">{row + 1}</span>
-            <input className="recipe__typed" aria-label={`Line ${row + 1}`} aria-describedby={`read-${row}`} value={text} placeholder={row === shown.length - 1 ? 'type or paste, as you would say it' : ''}
-              onChange={(event) => put(row, event.target.value)} onPaste={paste(row)} onKeyDown={press(row)} />
-            <span className="fig">{of.map(({ line, portion }) => amountOf(line, portion)).filter(Boolean).join(' + ')}</span>
-            <span id={`read-${row}`} className={`recipe__read ${wrong ? 'recipe__read--unread' : ''}`}>{read}</span>
+            <input
+              className="recipe__typed" aria-label={`Line ${row + 1}`} aria-describedby={`read-${row}`} value={text}
+              placeholder={row === shown.length - 1 ? 'type or paste, as you would say it' : ''}
+              onChange={(event) => put(row, event.target.value)} onPaste={paste(row)} onKeyDown={press(row)}
+            />
+            <span className="fig">
+              {own.map((line) => amountOf(line, portionsOf(line))).filter(Boolean).join(' + ')}
+            </span>
+            <span id={`read-${row}`} className="recipe__read">
+              {own.map((line, i) => (
+                <span key={line.column} className="block">
+                  {i > 0 && <span aria-hidden="true">+ </span>}
+                  <Piece line={line} portions={portionsOf(line)} onTake={take} />
+                </span>
+              ))}
+              {wrong.map(({ code, found }) => (
+                <span key={code} className="recipe__unread block">{problemWords[code](found)}</span>
+              ))}
+            </span>
           </li>
         );
       })}

@@ -1,16 +1,19 @@
-import { disinfectingSpan, analyseFormula, classify, judgeFormula, keepingOf, mend, mixingOrder, parseRecipe, portionsOf, type Active, type Book, type Claim, type Family, type Formula, type HouseRules, type OnShelf, type Portion, type Recipe } from '@zymostat/core';
+import {
+  analyseRecipe, classify, disinfectingSpan, keepingOf, mend, mixingOrder, type Active, type Claim, type Family, type Formula,
+  type HouseRules, type OnShelf, type Portion, type RecipeRules,
+} from '@zymostat/core';
 
-/** What a recipe's text comes to, all the way: what it is where it can be read, or what is in the way. */
-export const analyse = (text: string, claim: Claim, rules: HouseRules, shelf: readonly OnShelf[], book: Book) => {
-  const recipe: Recipe = parseRecipe(text);
-  const measured = portionsOf(recipe);
-  if (!measured.ok) return { recipe, problems: measured.problems, made: null };
-  const formula = analyseFormula(measured.portions);
+/** What a recipe's text comes to, all the way: the worst that it may mean, and what would mend it. */
+export const analyse = (text: string, claim: Claim, by: RecipeRules, shelf: readonly OnShelf[]) => {
+  const analysis = analyseRecipe(text, claim, by);
+  const { made, recipe } = analysis;
+  if (!made) return { ...analysis, made: null };
+  const { formula, portions, assumedSize } = made;
   return {
-    recipe, problems: [],
+    ...analysis,
     made: {
-      formula, portions: measured.portions, assumedSize: measured.assumedSize, verdict: judgeFormula(formula, claim, rules, book), label: classify(formula), keeping: keepingOf(formula), order: mixingOrder(measured.portions.map(({ ingredient }) => ingredient)),
-      mending: mend(recipe, claim, rules, shelf, book),
+      formula, portions, assumedSize, label: classify(formula), keeping: keepingOf(formula, by.book),
+      order: mixingOrder(portions.map(({ ingredient }) => ingredient)), mending: mend(recipe, claim, by, shelf),
     },
   };
 };

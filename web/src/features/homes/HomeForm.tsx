@@ -5,6 +5,7 @@ import { api } from '../../app/api.ts';
 import { written } from '../../ui/checks.ts';
 import { TextField, Tick } from '../../ui/Field.tsx';
 import { Form } from '../../ui/Form.tsx';
+import { ChangedMeanwhile } from '../../ui/ChangedMeanwhile.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
 
 /** Adds a home, or changes one: its name, its place, and who lives there. */
@@ -17,19 +18,34 @@ export const HomeForm = ({ home, onDone }: { home?: HomeDetail; onDone: (id?: st
   const [editHome, editing] = api.useEditHomeMutation();
   const tick = (one: Situation) => (on: boolean) => setLives(on ? [...lives, one] : lives.filter((other) => other !== one));
   const keep = (one: ProductId) => (on: boolean) => setKeeps(on ? [...keeps, one] : keeps.filter((other) => other !== one));
-  const submit = async () => {
+  const [seen, setSeen] = useState(home?.revision ?? 0);
+  const submit = async (by = seen) => {
     if (written(name) || written(place)) return;
     const body = { name: name.trim(), place: place.trim(), situations: lives, clientKeeps: keeps };
-    const result = home ? await editHome({ id: home.id, body }) : await addHome(body);
-    if (!result.error) onDone(home ? home.id : (result.data as { id: string }).id);
+    if (home) {
+      const result = await editHome({ id: home.id, homeId: home.id, seen: by, body });
+      if (result.data) onDone(home.id);
+    } else {
+      const result = await addHome(body);
+      if (result.data) onDone(result.data.id);
+    }
+  };
+  const takeTheirs = () => {
+    if (!home) return;
+    setName(home.name);
+    setPlace(home.place);
+    setLives(home.situations);
+    setKeeps(home.clientKeeps);
+    setSeen(home.revision);
+    editing.reset();
   };
   return (
-    <Form onSubmit={submit}>
+    <Form onSubmit={() => submit()}>
       <TextField label="Client, by first name" value={name} onChange={setName} check={written} autoFocus />
       <TextField label="Place" value={place} onChange={setPlace} check={written} hint="Street or house, as the team calls it." />
       <fieldset><legend className="field__label">Who lives here</legend><div className="ticks">{situations.map((one) => <Tick key={one} label={situationNames[one]} checked={lives.includes(one)} onChange={tick(one)} />)}</div></fieldset>
       <details open={keeps.length > 0}><summary className="field__label cursor-pointer">What the client keeps or uses{keeps.length > 0 && `, ${keeps.length}`}</summary><div className="ticks">{productIds.filter((one) => one !== 'water').map((one) => <Tick key={one} label={productNames[one]} checked={keeps.includes(one)} onChange={keep(one)} />)}</div></details>
-      <WentWrong error={adding.error ?? editing.error} />
+      {home ? <ChangedMeanwhile error={editing.error} onMine={(now) => void submit(now)} onTheirs={takeTheirs} /> : <WentWrong error={adding.error} />}
       <button className="btn btn--main">{home ? 'Save' : 'Add and survey'}</button>
     </Form>
   );

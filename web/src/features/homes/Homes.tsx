@@ -1,18 +1,21 @@
-import { productNames, situationNames, type HomeRow } from '@zymostat/contract';
+import { flameNames, productNames, situationNames, type HomeRow } from '@zymostat/contract';
 import { enforce } from '@zymostat/core';
-import { useState } from 'react';
+import { skipToken } from '@reduxjs/toolkit/query';
+import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { api } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
 import { useKeys } from '../../app/useKeys.ts';
-import { StandingNote, Verdict, Waiting, WentWrong } from '../../ui/parts.tsx';
+import { Severity, StandingNote, Verdict, Waiting, WentWrong } from '../../ui/parts.tsx';
 import { dayOf } from '../../ui/times.ts';
 import { walkKeys } from '../../ui/walk.ts';
 import { Window } from '../../ui/Window.tsx';
 import { Flags } from '../protocols/Flags.tsx';
 import { HeldUp } from '../protocols/HeldUp.tsx';
 import { countInWords } from '../protocols/words.ts';
-import { HomeForm } from './HomeForm.tsx';
+
+/** Fetched when somebody adds or changes a home. */
+const HomeForm = lazy(() => import('./HomeForm.tsx').then((module) => ({ default: module.HomeForm })));
 
 const HomeSheet = ({ homeId }: { homeId: string }) => {
   const { data: home, error } = api.useHomeQuery(homeId);
@@ -28,7 +31,8 @@ const HomeSheet = ({ homeId }: { homeId: string }) => {
   const surfaces = home.rooms.flatMap((room) => room.surfaces);
   const say = surfaces.length === 0 ? 'Not surveyed yet. Add its rooms and surfaces.'
     : objections.length > 0 ? `${countInWords(objections.length)} before ${newest ? 'the next version' : 'approval'}.`
-    : home.changedSinceApproval ? 'Everything holds, and waits for approval.'
+    : home.flags.length > 0 ? `Version ${newest!.number} is to be reviewed.`
+    : home.changedSinceApproval ? 'Nothing stands before approval.'
     : `Version ${newest!.number} stands as approved.`;
   return (
     <>
@@ -44,7 +48,7 @@ const HomeSheet = ({ homeId }: { homeId: string }) => {
           {home.rooms.map((room) => (
             <tr key={room.id}>
               <td>{room.name}</td>
-              <td>{room.ventilation === 'none' ? 'no window or fan' : room.ventilation}{room.flame && ', flame'}</td>
+              <td>{room.ventilation === 'none' ? 'no window or fan' : room.ventilation}{room.flame === 'no' ? '' : `; flame: ${flameNames[room.flame]}`}</td>
               <td className="num">{(room.floorArea * room.height).toFixed(0)} m³</td>
               <td className="num">{room.surfaces.length}</td>
               <td className="num">{room.surfaces.filter((surface) => surface.setting.goal !== 'clean').length}</td>
@@ -53,7 +57,7 @@ const HomeSheet = ({ homeId }: { homeId: string }) => {
         </tbody>
       </table>
       <p className="my-3 flex gap-5"><Link className="btn btn--quiet" to={`/homes/${home.id}/survey`}>Survey</Link><button className="btn btn--quiet" onClick={() => edit(true)}>Change name and who lives here</button></p>
-      <Window open={editing} title={`Change ${home.name}`} onClose={() => edit(false)}><HomeForm home={home} onDone={() => edit(false)} /></Window>
+      <Window open={editing} title={`Change ${home.name}`} onClose={() => edit(false)}><Suspense><HomeForm home={home} onDone={() => edit(false)} /></Suspense></Window>
       {home.clientKeeps.length > 0 && <p className="small soft mb-3">The client keeps: {home.clientKeeps.map((one) => productNames[one]).join(', ')}.</p>}
     </>
   );
@@ -64,6 +68,10 @@ const rowNote = ({ rooms, surfaces, version, lastRoundAt }: HomeRow) =>
 
 const Homes = () => {
   const { data: homes, error } = api.useHomesQuery();
+  const { data: me } = api.useMeQuery();
+  // Judged after the list is there: what is approved and no longer holds is named at its home.
+  const { data: untrue = [] } = api.useRuleEffectsQuery(me ? me.company.houseRules : skipToken);
+  const toReview = new Set(untrue.map(({ homeId }) => homeId));
   const [search, setSearch] = useSearchParams();
   const [adding, add] = useState(false);
   const navigate = useNavigate();
@@ -81,14 +89,17 @@ const Homes = () => {
           {homes?.map((home) => (
             <li key={home.id}>
               <button className={`list__row ${home.id === chosen ? 'on-ink' : ''}`} aria-current={home.id === chosen || undefined} onClick={() => choose(home.id)}>
-                <b className="font-semibold">{home.name}, {home.place}</b>{home.situations.length > 0 && <span className="soft"> · {home.situations.map((one) => situationNames[one]).join(', ')}</span>}
+                <span className="flex items-baseline justify-between gap-3">
+                  <span><b className="font-semibold">{home.name}, {home.place}</b>{home.situations.length > 0 && <span className="soft"> · {home.situations.map((one) => situationNames[one]).join(', ')}</span>}</span>
+                  {toReview.has(home.id) && <Severity is="care" word="Review" />}
+                </span>
                 <span className="small soft block">{rowNote(home)}</span>
               </button>
             </li>
           ))}
         </ul>
         <Window open={adding} title="Add a home" onClose={() => add(false)}>
-          <HomeForm onDone={(id) => { add(false); if (id) void navigate(`/homes/${id}/survey`); }} />
+          <Suspense><HomeForm onDone={(id) => { add(false); if (id) void navigate(`/homes/${id}/survey`); }} /></Suspense>
         </Window>
       </section>
       <section className="sheet" aria-label="The home">

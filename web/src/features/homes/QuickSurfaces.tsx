@@ -1,5 +1,5 @@
 import { materialWords, type RoomRow } from '@zymostat/contract';
-import { materialIds, readSurfaces, type MaterialId } from '@zymostat/core';
+import { materialIds, noteSurface, readSurfaces, type MaterialId } from '@zymostat/core';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { Choice } from '../../ui/Choice.tsx';
@@ -13,13 +13,14 @@ export const QuickSurfaces = ({ room, onDone }: { room: RoomRow; onDone: () => v
   const [materials, setMaterials] = useState<Record<string, MaterialId>>({});
   const [addSurface, adding] = api.useAddSurfaceMutation();
   const noted = readSurfaces(text);
+  const there = new Set(room.surfaces.map(({ name }) => name.toLowerCase()));
   const unsure = noted.filter(({ name, sure }) => !sure && !materials[name]);
   const add = async () => {
-    for (const { sure: _, ...surface } of noted) {
+    for (const { sure: _, guessed: __, ...surface } of noted) {
       const result = await addSurface({ id: room.id, body: { ...surface, material: materials[surface.name] ?? surface.material } });
       // What could not be added stays in the field.
       if (result.error) return;
-      setText((before) => before.split(/[,;\n]/).filter((one) => one.trim().toLowerCase() !== surface.name.toLowerCase()).join(','));
+      setText((before) => before.split(/[;\n]|,(?!\d)/).filter((one) => noteSurface(one.trim()).name.toLowerCase() !== surface.name.toLowerCase()).join(','));
     }
     onDone();
   };
@@ -28,9 +29,9 @@ export const QuickSurfaces = ({ room, onDone }: { room: RoomRow; onDone: () => v
       <TextField label={`What is in ${room.name}`} value={text} onChange={setText} lines={3} autoFocus hint="As you walk through it: basin, chrome tap, mirror, oak floor." />
       {noted.length > 0 && (
         <ul className="grid max-h-[44vh] gap-2 overflow-auto" aria-label="Read as">
-          {noted.map(({ name, material, sure, area }, i) => (
+          {noted.map(({ name, material, sure, area, guessed }, i) => (
             <li key={`${i} ${name}`} className="grid grid-cols-[1fr_220px] items-end gap-3 border-b border-rule pb-2">
-              <span><b className="font-semibold">{name}</b><span className="small soft block">{sure ? `about ${area} m², to be put right later` : 'Not known: say what it is made of.'}</span></span>
+              <span><b className="font-semibold">{name}</b><span className="small soft block">{sure ? `${area} m²${guessed.length > 0 ? `; guessed: ${guessed.join(' and ')}, to be confirmed` : ''}` : 'Not known: say what it is made of.'}{there.has(name.toLowerCase()) && <b className="block">There is a {name} in this room already.</b>}</span></span>
               <Choice label={`Material of ${name}`} value={materials[name] ?? (sure ? material : null)} onChange={(id) => setMaterials({ ...materials, [name]: id as MaterialId })} options={materialIds.map((id) => ({ value: id as MaterialId | null, name: materialWords[id].name }))} />
             </li>
           ))}

@@ -1,12 +1,13 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions, Field, Label } from '@headlessui/react';
 import { levelNames, materialWords, type SurfaceRow } from '@zymostat/contract';
-import { materialIds, parseFigure, touches, type Level, type MaterialId, type Touched } from '@zymostat/core';
+import { materialIds, noteSurface, parseFigure, somethingElse, touches, type Level, type MaterialId, type Touched } from '@zymostat/core';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { figureBetween, written } from '../../ui/checks.ts';
 import { Choice, Segments } from '../../ui/Choice.tsx';
 import { optionsOf, TextField, Tick } from '../../ui/Field.tsx';
 import { Form } from '../../ui/Form.tsx';
+import { ChangedMeanwhile } from '../../ui/ChangedMeanwhile.tsx';
 import { Verdict, WentWrong } from '../../ui/parts.tsx';
 import { Window } from '../../ui/Window.tsx';
 
@@ -30,7 +31,31 @@ const MaterialField = ({ value, onChange }: { value: MaterialId | null; onChange
   );
 };
 
+/** Three questions for what nobody can name; an answer that is missing counts as the worse. */
+const SomethingElse = ({ onChange }: { onChange: (id: MaterialId) => void }) => {
+  const [answers, setAnswers] = useState({ soaksUp: null, finished: null, bearsAcidOrSolvent: null } as Answers);
+  const answer = (to: Partial<Answers>) => {
+    const next = { ...answers, ...to };
+    setAnswers(next);
+    onChange(somethingElse(next));
+  };
+  const ask = (label: string, key: keyof Answers) => (
+    <Choice label={label} value={answers[key]} onChange={(value) => answer({ [key]: value })} options={[{ value: null, name: 'not known' }, { value: true, name: 'yes' }, { value: false, name: 'no' }]} />
+  );
+  return (
+    <div className="grid gap-3 border-l-2 border-rule pl-3">
+      {ask('Does it soak up a drop of water?', 'soaksUp')}
+      {ask('Is it painted, lacquered or plated?', 'finished')}
+      {ask('Does its maker allow acid or solvent on it?', 'bearsAcidOrSolvent')}
+    </div>
+  );
+};
+type Answers = Parameters<typeof somethingElse>[0];
+
 interface Props {
+  homeId: string;
+  /** The revision of the home that this form shows. */
+  revision: number;
   roomId: string;
   roomName: string;
   surface?: SurfaceRow;
@@ -38,27 +63,61 @@ interface Props {
 }
 
 /** Adds a surface, or changes one. */
-export const SurfaceForm = ({ roomId, roomName, surface, onDone }: Props) => {
+export const SurfaceForm = ({ homeId, revision, roomId, roomName, surface, onDone }: Props) => {
+  const [seen, setSeen] = useState(revision);
   const [name, setName] = useState(surface?.name ?? '');
   const [material, setMaterial] = useState<MaterialId | null>(surface?.material ?? null);
   const [level, setLevel] = useState<Level>(surface?.level ?? 'hand');
   const [area, setArea] = useState(surface ? String(surface.area) : '');
   const [touched, setTouched] = useState<Touched>(surface?.touched ?? 'daily');
   const [food, setFood] = useState(surface?.food ?? false);
+  const [guessed, guess] = useState(false);
   const [tried, setTried] = useState(false);
   const [asking, ask] = useState(false);
   const [addSurface, adding] = api.useAddSurfaceMutation();
   const [editSurface, editing] = api.useEditSurfaceMutation();
   const [removeSurface] = api.useRemoveSurfaceMutation();
-  const submit = async () => {
+  const submit = async (by = seen) => {
     setTried(true);
     if (written(name) || anArea(area) || !material) return;
     const body = { name: name.trim(), material, level, area: parseFigure(area)!, touched, food };
-    const result = surface ? await editSurface({ id: surface.id, body }) : await addSurface({ id: roomId, body });
-    if (!result.error) onDone(surface ? surface.id : (result.data as { id: string }).id);
+    if (surface) {
+      const result = await editSurface({ id: surface.id, homeId, seen: by, body });
+      if (!result.data) return;
+      setSeen(result.data.revision);
+      onDone(surface.id);
+    } else {
+      const result = await addSurface({ id: roomId, body });
+      if (result.data) onDone(result.data.id);
+    }
+  };
+  /** A new surface takes from its name what such a thing most likely is, until somebody says otherwise. */
+  const rename = (to: string) => {
+    setName(to);
+    if (surface || (material && !guessed)) return;
+    const noted = noteSurface(to.trim());
+    if (!noted.sure) return;
+    guess(true);
+    setMaterial(noted.material);
+    setLevel(noted.level);
+    setArea(String(noted.area));
+    setTouched(noted.touched);
+    setFood(noted.food);
+  };
+  /** What somebody else has saved, as it was fetched meanwhile. */
+  const takeTheirs = () => {
+    if (!surface) return;
+    setName(surface.name);
+    setMaterial(surface.material);
+    setLevel(surface.level);
+    setArea(String(surface.area));
+    setTouched(surface.touched);
+    setFood(surface.food);
+    setSeen(revision);
+    editing.reset();
   };
   const takeOut = async () => {
-    if (surface) await removeSurface(surface.id);
+    if (surface) await removeSurface({ id: surface.id, homeId });
     ask(false);
     onDone();
   };
@@ -66,9 +125,10 @@ export const SurfaceForm = ({ roomId, roomName, surface, onDone }: Props) => {
     <>
       <p className="crumb"><b>{roomName}</b></p>
       <Verdict say={surface ? surface.name : `A new surface in ${roomName}`} why={surface ? undefined : 'It starts as washed with detergent; set more on the protocol.'} />
-      <Form onSubmit={submit} className="grid max-w-[560px] gap-4">
-        <TextField label="Name" value={name} onChange={setName} check={written} autoFocus={!surface} />
-        <MaterialField value={material} onChange={setMaterial} />
+      <Form onSubmit={() => submit()} className="grid max-w-[560px] gap-4">
+        <TextField label="Name" value={name} onChange={rename} check={written} autoFocus={!surface} hint={guessed ? 'Material and area are guessed from the name until you change them.' : undefined} />
+        <MaterialField value={material} onChange={(id) => { guess(false); setMaterial(id); }} />
+        {material?.startsWith('something') && <SomethingElse onChange={setMaterial} />}
         {tried && !material && <span className="field__wrong">Choose a material from the table.</span>}
         <div className="grid grid-cols-2 gap-4">
           <Choice label="Where it comes in the room" value={level} onChange={setLevel} options={optionsOf(levelNames)} />
@@ -76,7 +136,7 @@ export const SurfaceForm = ({ roomId, roomName, surface, onDone }: Props) => {
         </div>
         <Segments label="Touched" value={touched} onChange={setTouched} options={touches.map((one) => ({ value: one, name: one }))} />
         <Tick label="Food touches it" checked={food} onChange={setFood} />
-        <WentWrong error={adding.error ?? editing.error} />
+        {surface ? <ChangedMeanwhile error={editing.error} onMine={(now) => void submit(now)} onTheirs={takeTheirs} /> : <WentWrong error={adding.error} />}
         <p className="flex items-center gap-5"><button className="btn btn--main">{surface ? 'Save' : 'Add the surface'}</button>{surface && <button type="button" className="btn btn--quiet" onClick={() => ask(true)}>Take it out of the survey</button>}</p>
       </Form>
       <Window open={asking} title={`Take out ${surface?.name}?`} onClose={() => ask(false)}>

@@ -1,4 +1,4 @@
-import { materialWords, touchedNames, ventilationNames } from '@zymostat/contract';
+import { flameNames, materialWords, touchedNames, ventilationNames } from '@zymostat/contract';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../../app/api.ts';
@@ -31,7 +31,7 @@ export const Survey = ({ home, openRoomId, chosenId, onOpen, onChoose }: Standin
     onChoose(id);
   };
   const takeOut = async () => {
-    if (room) await removeRoom(room.id);
+    if (room) await removeRoom({ id: room.id, homeId: home.id });
     close();
     onChoose(undefined);
   };
@@ -50,22 +50,22 @@ export const Survey = ({ home, openRoomId, chosenId, onOpen, onChoose }: Standin
           <button className="btn" onClick={() => setDialog('new-room')}>Add a room</button>
           {room && <button className="btn btn--quiet" onClick={() => setDialog('room')}>Change {room.name}</button>}
         </p>
-        {room && <p className="small soft mt-3">{room.name}: {room.floorArea} m² by {room.height} m, {ventilationNames[room.ventilation]}{room.flame ? ', flame or pilot light' : ''}.</p>}
+        {room && <p className="small soft mt-3">{room.name}: {room.floorArea} m² by {room.height} m, {ventilationNames[room.ventilation]}; flame: {flameNames[room.flame]}.</p>}
         <HomeFiles home={home} />
       </section>
       <section className="sheet" aria-label={surface?.name ?? 'Survey'}>
-        {room && adding ? <SurfaceForm key={`new ${room.id}`} roomId={room.id} roomName={room.name} onDone={(id) => (id ? choose(id) : add(false))} />
-          : surface && room ? <SurfaceForm key={surface.id} roomId={room.id} roomName={room.name} surface={surface} onDone={(id) => choose(id ?? '')} />
+        {room && adding ? <SurfaceForm key={`new ${room.id}`} homeId={home.id} revision={home.revision} roomId={room.id} roomName={room.name} onDone={(id) => (id ? choose(id) : add(false))} />
+          : surface && room ? <SurfaceForm key={surface.id} homeId={home.id} revision={home.revision} roomId={room.id} roomName={room.name} surface={surface} onDone={(id) => choose(id ?? '')} />
           : <Verdict say={room ? 'Choose a surface, or add one.' : 'Begin with a room: its size and its air decide what may be used in it.'}>
               {room ? <button className="btn btn--main" onClick={startAdding}>Add a surface</button> : <button className="btn btn--main" onClick={() => setDialog('new-room')}>Add a room</button>}
             </Verdict>}
         <p className="my-4"><Link className="btn btn--quiet" to={`/homes/${home.id}/protocol${surface ? `/${surface.id}` : ''}`}>To the protocol</Link></p>
         <StandingNote />
       </section>
-      <Window open={dialog === 'new-room'} title="Add a room" onClose={close}><RoomForm homeId={home.id} onDone={(id) => { close(); if (id) onOpen(id); }} /></Window>
+      <Window open={dialog === 'new-room'} title="Add a room" onClose={close}><RoomForm homeId={home.id} revision={home.revision} onDone={(id) => { close(); if (id) onOpen(id); }} /></Window>
       <Window open={dialog === 'several'} title={`Several surfaces in ${room?.name}`} onClose={close}>{room && <QuickSurfaces room={room} onDone={close} />}</Window>
       <Window open={dialog === 'room'} title={`Change ${room?.name}`} onClose={close}>
-        {room && <RoomForm homeId={home.id} room={room} onDone={close} />}
+        {room && <RoomForm homeId={home.id} revision={home.revision} room={room} onDone={close} />}
         <p className="mt-4"><button className="btn btn--quiet" onClick={() => setDialog('take-room')}>Take this room out of the survey</button></p>
       </Window>
       <Window open={dialog === 'take-room'} title={`Take out ${room?.name}?`} onClose={close}>

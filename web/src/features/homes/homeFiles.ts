@@ -40,7 +40,7 @@ const materialOf = (text: string): MaterialId | undefined => materialIds.find((i
 const levelOf = (text: string) => levels.find((level) => level === text.trim() || levelNames[level].toLowerCase() === text.trim().toLowerCase());
 
 /** Rooms that a list of surfaces names but the home has not get the usual size, to be put right. */
-const usualRoom = { floorArea: 8, height: 2.4, ventilation: 'window', flame: false } as const;
+const usualRoom = { floorArea: 8, height: 2.4, ventilation: 'window', flame: 'unknown' } as const;
 
 const fromCsv = (text: string): Brought => {
   const problems: string[] = [];

@@ -19,7 +19,7 @@ const Question = ({ question, rules, onChange }: { question: HouseQuestion; rule
       {schools[question].map((school, i) => (
         <Radio key={school} value={school} className="school__one">
           <span className="school__mark" aria-hidden="true" />
-          <span><b className="font-semibold">{(words as Schools)[school]!.name}</b>{i === 0 && <span className="small soft"> · as delivered</span>}<span className="small soft block">{(words as Schools)[school]!.trades}</span></span>
+          <span><b className="font-semibold">{(words as Schools)[school]!.name}</b>{i === 0 && <span className="small soft"> · as set at the start</span>}<span className="small soft block">{(words as Schools)[school]!.trades}</span></span>
         </Radio>
       ))}
     </RadioGroup>

@@ -1,5 +1,5 @@
 import { productNames, reasonInWords, routeNames, severityNames, wordsOfRule, type HomeRow } from '@zymostat/contract';
-import { bowlOf, enforce, judgeCombination, judgeSet, products, routes, worstOf, type Severity as SeverityName } from '@zymostat/core';
+import { bowlOf, enforce, isAgainst, judgeCombination, judgeSet, products, routes, worstOf, type Severity as SeverityName } from '@zymostat/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../../app/api.ts';
@@ -23,15 +23,15 @@ const Home = ({ homeId }: { homeId: string }) => {
   const inside = judgeSet(keeps.map((id) => products[id]), 'shelf', {}, book).conflicts;
   const against = keeps.flatMap((id) => brought.map((ours) => {
     const by = routes.map((route) => ({ route, ...judgeCombination(products[id], ours.product, route, {}, book) }));
-    return { id, ours, severity: worstOf(by.map(({ severity }) => severity)), by: by.filter(({ severity }) => severity !== 'fine') };
-  })).filter(({ severity }) => severity !== 'fine');
+    return { id, ours, severity: worstOf(by.map(({ severity }) => severity)), by: by.filter(({ severity }) => isAgainst(severity)) };
+  })).filter(({ severity }) => isAgainst(severity));
   const barred = enforce(home, stocks, me.company.houseRules, now, book).filter(({ reasons }) => reasons.some(({ code }) => code === 'meets-in-bowl'));
   const lifted = home.rooms.flatMap((room) => room.surfaces.filter(({ setting }) => setting.lifts).map((surface) => ({ room, surface })));
   const nameOf = new Map(home.rooms.flatMap((room) => room.surfaces.map((surface) => [surface.id, `${room.name}: ${surface.name}`])));
   return (
     <>
       <p className="crumb"><b>{home.name}, {home.place}</b></p>
-      <p className="verdict__say my-2" role="status">{barred.length > 0 ? `${barred.length} ${barred.length === 1 ? 'surface is' : 'surfaces are'} barred by what the client keeps.` : keeps.length === 0 ? 'Nothing of the client’s is written down.' : against.length > 0 ? 'What the client keeps and what we bring must be kept apart.' : 'What the client keeps goes with what we bring.'}</p>
+      <p className="verdict__say my-2" role="status">{barred.length > 0 ? `${barred.length} ${barred.length === 1 ? 'surface is' : 'surfaces are'} barred by what the client keeps.` : keeps.length === 0 ? 'Nothing of the client’s is written down.' : against.length > 0 ? 'What the client keeps and what we bring must be kept apart.' : 'No rule speaks against what the client keeps.'}</p>
       {barred.map(({ surfaceId, reasons }) => <p key={surfaceId} className="mb-2 flex flex-wrap items-baseline gap-x-3"><Severity is="never" /><Link className="font-semibold underline" to={`/homes/${home.id}/protocol/${surfaceId}`}>{nameOf.get(surfaceId)}</Link><span>{reasonInWords(reasons.find(({ code }) => code === 'meets-in-bowl')!)}</span></p>)}
       {lifted.length > 0 && bowlOf(keeps).length > 0 && <p className="notice mb-3">In the protocol: the tablet is taken out and the bowl flushed twice before {lifted.map(({ surface }) => surface.name).join(', ')}.</p>}
       {against.length > 0 && (

@@ -35,13 +35,13 @@ export const GasBound = ({ a, b }: { a: ActiveContent; b: ActiveContent }) => {
   return (
     <section className="mt-4" aria-label="How bad">
       <h2>How bad, in a room of <span className="fig">{room} m³</span> <span className="soft font-normal">(upper bound, estimate)</span></h2>
-      <p className="my-1" role="status"><b>Could reach <span className="fig">{figure(ppm)} ppm</span> of {name}</b>{limits && (times >= 1 ? <>, <b><span className="fig">{figure(times)}</span> times</b> what is immediately dangerous</> : <>, under what is immediately dangerous</>)}. {limits && <>Dangerous for {span(shut.dangerousFor)} shut, {span(open.dangerousFor)} open; over the short-term limit for {span(shut.overShortTermFor)} shut, {span(open.overShortTermFor)} open.</>} {shut.gas === 'carbon dioxide' && <>In a capped bottle with 100 ml of headspace: about <b className="fig">{figure(closedPressure(shut.mol, HEADSPACE))} atm</b> above ambient; it bursts.</>}</p>
+      <p className="my-1" role="status"><b>Could reach <span className="fig">{figure(ppm)} ppm</span> of {name}</b> in the mixed air of the room{limits && (times >= 1 ? <>, <b><span className="fig">{figure(times)}</span> times</b> what is immediately dangerous</> : <>, under what is immediately dangerous</>)}. {limits && <>Dangerous for {span(shut.dangerousFor)} shut, {span(open.dangerousFor)} open; over the short-term limit ({limits.shortTerm} ppm; the stricter is {limits.stricter} ppm) for {span(shut.overShortTermFor)} shut, {span(open.overShortTermFor)} open.</>} {shut.gas === 'carbon dioxide' && <>In a capped bottle with 100 ml of headspace: about <b className="fig">{figure(closedPressure(shut.mol, HEADSPACE))} atm</b> above ambient; it bursts.</>}</p>
       <div className="grid gap-x-8 gap-y-2 md:grid-cols-[1fr_220px]">
         <div className="min-w-0"><Suspense><LineChart label={`${name} over an hour: ${figure(ppm)} ppm at the start`} lines={lines} x={{ title: 'minutes', most: 60 }} left={{ title: 'ppm' }} /></Suspense></div>
         <div className="grid content-start gap-3">
           <Slider label="Of each" value={amount} from={5} to={500} step={5} unit="ml" onChange={setAmount} />
           <Slider label="Room" value={room} from={2} to={60} step={1} unit="m³" onChange={setRoom} />
-          <p className="small soft">The smaller amount reacts completely, all of it is set free and mixes with the room’s air. Over the bowl it is worse. Stoichiometry; NIOSH (memory).</p>
+          <p className="small soft">The smaller amount reacts completely, all of it is set free and mixes with the room’s air. Over the bowl or the bucket it is many times that. Stoichiometry; NIOSH; ACGIH.</p>
         </div>
       </div>
     </section>

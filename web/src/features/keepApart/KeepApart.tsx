@@ -41,7 +41,7 @@ const KeepApart = () => {
   return (
     <main className="leaves">
       <section className="leaf" aria-label="Keep apart">
-        <KeepApartHead><p className="legend"><Severity is="never" /><Severity is="spoils" /><Severity is="care" /><span className="legend__fine"><i />may meet</span></p></KeepApartHead>
+        <KeepApartHead><p className="legend"><Severity is="never" /><Severity is="spoils" /><Severity is="care" /><span className="legend__fine"><i />may meet</span><span className="legend__no-rule"><i />no rule known</span></p></KeepApartHead>
         {urgent && <FirstResponse harm="gas" onIncident={() => write('incident')} />}
         <div className="mb-3"><Segments label="By which route" value={route} onChange={setRoute} options={byRoute} /></div>
         {ready && <Matrix lines={lines} book={book} route={route} a={a.key} b={b.key} onPick={pick} />}

@@ -1,5 +1,5 @@
 import { groupNames, remedyInWords, routeNames, severityNames, wordsOfRule } from '@zymostat/contract';
-import { isGeneric, judgeCombination, productOf, routes, type Route, type Severity } from '@zymostat/core';
+import { isAgainst, isGeneric, judgeCombination, productOf, routes, type Route, type Severity } from '@zymostat/core';
 import { lazy, Suspense, useState } from 'react';
 import { api } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
@@ -7,6 +7,7 @@ import { Choice, Segments } from '../../ui/Choice.tsx';
 import { TextField } from '../../ui/Field.tsx';
 import { StandingNote } from '../../ui/parts.tsx';
 import { KeepApartHead } from './KeepApartHead.tsx';
+import { isSameCode } from './codes.ts';
 import { kinds, usePickables, type Pickable } from './pickables.ts';
 
 /** The camera only where the browser can read codes by itself. */
@@ -17,14 +18,14 @@ const answers: Record<Severity, { word: string; say: string }> = {
   never: { word: 'No. Never.', say: 'Nobody can override this.' },
   spoils: { word: 'No. They spoil each other.', say: 'Nobody is hurt, and neither works afterwards.' },
   care: { word: 'With care.', say: 'Kept apart, and aired.' },
-  fine: { word: 'Yes.', say: 'Nothing in the book speaks against it.' },
+  'no-rule': { word: 'No rule is known.', say: 'Still one at a time, and rinse between.' },
+  fine: { word: 'Yes.', say: 'The book says that they may meet.' },
 };
 
-const clean = (code: string) => code.trim().toUpperCase();
-
 /** Even what may meet is not mixed in a bottle on a guess. */
-const notOnAGuess = { word: 'No rule against it.', say: 'A bottle still holds one product only: what is mixed comes from a recipe.' };
-const answerTo = (severity: Severity, route: Route) => (severity === 'fine' && route === 'vessel' ? notOnAGuess : answers[severity]);
+const notInABottle = { word: 'Not in one bottle.', say: 'A bottle holds one product only: what is mixed comes from a recipe.' };
+const answerTo = (severity: Severity, route: Route) =>
+  (!isAgainst(severity) && route === 'vessel' ? notInABottle : answers[severity]);
 
 /** What a code on a label stands for. A code that nobody knows is an unlabelled bottle: never with anything. */
 const useCodes = () => {
@@ -33,17 +34,18 @@ const useCodes = () => {
   const { data: bottles = [] } = api.useBottlesQuery();
   const { data: stocks = [] } = api.useStockQuery();
   return (typed: string): Pickable | undefined => {
-    const code = clean(typed);
+    const code = typed.trim();
     if (code === '') return undefined;
-    const stock = stocks.find((one) => one.code === code);
+    const stock = stocks.find((one) => isSameCode(one.code, code));
     if (stock) return own.find(({ key }) => key === stock.id);
-    const bottle = bottles.find((one) => one.code === code);
+    const bottle = bottles.find((one) => isSameCode(one.code, code));
     const held = bottle?.heldSinceWash;
-    if (bottle && !held) return { ...kinds.find(({ key }) => key === 'water')!, key: code, name: `${code}, washed and empty` };
-    const batch = batches.find((one) => one.code === (held?.batchCode ?? code));
+    if (bottle && !held) return { ...kinds.find(({ key }) => key === 'water')!, key: bottle.code, name: `${bottle.code}, washed and empty` };
+    const batch = batches.find((one) => isSameCode(one.code, held?.batchCode ?? code));
     const inside = held ?? batch;
     if (!inside) return { ...kinds.find(({ key }) => key === 'unlabelled-bottle')!, key: code, name: `${code}, not known here` };
-    return { key: code, name: `${code}, ${inside.groups.map((group) => groupNames[group]).join(' and ')}`, product: productOf(inside), family: undefined, own: isGeneric(inside.active) };
+    const known = bottle?.code ?? batch?.code ?? code;
+    return { key: known, name: `${known}, ${inside.groups.map((group) => groupNames[group]).join(' and ')}`, product: productOf(inside), family: undefined, own: isGeneric(inside.active) };
   };
 };
 
@@ -91,7 +93,7 @@ const MayI = () => {
           <>
             <div role="status" className={`answer answer--${verdict.severity}`} aria-label={severityNames[verdict.severity]}><b>{answerTo(verdict.severity, route).word}</b>{answerTo(verdict.severity, route).say}</div>
             <p className="mb-2"><b>{a.name}</b> and <b>{b.name}</b>, {routeNames[route].toLowerCase()}.</p>
-            {verdict.bites.map((bite) => <p key={bite.rule} className="mb-2">{wordsOfRule(bite.rule, bite.says).happens} What lifts it: <b>{remedyInWords(bite.remedy)}</b> <span className="small soft">{bite.source}</span></p>)}
+            {verdict.bites.map((bite) => <p key={bite.rule} className="mb-2">{wordsOfRule(bite.rule, bite.says).happens} Between them: <b>{remedyInWords(bite.remedy)}</b> <span className="small soft">{bite.source}</span></p>)}
           </>
         ) : <p className="verdict__say my-2">Name two, and how they would meet.</p>}
         <StandingNote />

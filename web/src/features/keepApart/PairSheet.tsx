@@ -1,6 +1,6 @@
 import { dayOf } from '../../ui/times.ts';
-import { harmOf, recordKindNames, remedyInWords, routeNames, routeWords, wordsOfRule, type Harm, type RecordRow } from '@zymostat/contract';
-import { judgeCombination, routes, worstOf, type Bite, type Book, type Combination, type Route, type RuleId, type Severity as SeverityName } from '@zymostat/core';
+import { recordKindNames, remedyInWords, routeNames, routeWords, wordsOfRule, type RecordRow } from '@zymostat/contract';
+import { isAgainst, judgeCombination, routes, worstOf, type Book, type Combination, type Route, type Severity as SeverityName } from '@zymostat/core';
 import { Severity } from '../../ui/parts.tsx';
 import { FirstResponse } from './FirstResponse.tsx';
 import { BottlePressure, GasBound } from './GasBound.tsx';
@@ -8,7 +8,8 @@ import { shortName, type Pickable } from './pickables.ts';
 
 const say = (a: string, b: string, bottle: SeverityName, surface: SeverityName, worst: SeverityName): string => {
   const pair = a === b ? `Two lots of ${a.toLowerCase()}` : `${a} and ${b.charAt(0).toLowerCase()}${b.slice(1)}`;
-  if (worst === 'fine') return `${pair} may meet. Nothing in the book speaks against it.`;
+  if (worst === 'fine') return `${pair} may meet.`;
+  if (worst === 'no-rule') return `No rule is known for ${pair.charAt(0).toLowerCase()}${pair.slice(1)}. Still one at a time, and rinse between.`;
   if (bottle === 'never' && surface === 'never') return `${pair} must never meet, in a bottle or on a wet surface.`;
   if (bottle === 'never') return `${pair} must never share a bottle.`;
   if (surface === 'never') return `${pair} must never meet on a wet surface.`;
@@ -16,16 +17,19 @@ const say = (a: string, b: string, bottle: SeverityName, surface: SeverityName, 
   return worst === 'never' ? `${pair} must never be kept or poured away together.` : `${pair}: take care where they are kept.`;
 };
 
+const notAgainst = (severity: SeverityName, route: Route): string => {
+  if (route === 'vessel') return 'a bottle still holds one product only';
+  return severity === 'fine' ? 'the book says that they may' : 'one at a time, and rinse between';
+};
+
 /** One route: how bad, and what lifts it there. */
 const RouteLine = ({ route, combination: { severity, bites } }: { route: Route; combination: Combination }) => (
   <li>
     <b>{routeNames[route]}</b>
     <span><Severity is={severity} /></span>
-    <span>{severity === 'fine' ? <span className="soft">{route === 'vessel' ? 'no rule against it; a bottle still holds one product only' : 'no rule against it'}</span> : <>{routeWords[route]}. <span className="soft">{remedyInWords(bites[0]!.remedy)}</span></>}</span>
+    <span>{!isAgainst(severity) ? <span className="soft">{notAgainst(severity, route)}</span> : <>{routeWords[route]}. <span className="soft">{remedyInWords(bites[0]!.remedy)}</span></>}</span>
   </li>
 );
-
-const harmOfBite = ({ rule }: Bite): Harm => harmOf[rule as RuleId] ?? 'unknown';
 
 /** What this pair has done here before. */
 const Before = ({ rows }: { rows: RecordRow[] }) => (
@@ -62,6 +66,7 @@ export const PairSheet = ({ a, b, book, before, urgent, onIncident }: Props) => 
   const all = [...by.values()].flatMap(({ bites }) => bites);
   const bites = all.filter((bite, i) => all.findIndex(({ rule }) => rule === bite.rule) === i);
   const [first] = bites;
+  const harm = bites.find((bite) => bite.harm)?.harm;
   const decomposing = bites.some(({ rule }) => rule === 'peroxide-decomposes') ? [a, b].find(({ content }) => content?.component === 'hydrogen peroxide')?.content : undefined;
   return (
     <>
@@ -79,7 +84,7 @@ export const PairSheet = ({ a, b, book, before, urgent, onIncident }: Props) => 
         </section>
       )}
       {before.length > 0 && <Before rows={before} />}
-      {!urgent && <FirstResponse harm={first ? harmOfBite(first) : 'gas'} onIncident={onIncident} />}
+      {!urgent && harm && <FirstResponse harm={harm} onIncident={onIncident} />}
     </>
   );
 };

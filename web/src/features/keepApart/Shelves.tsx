@@ -1,5 +1,5 @@
 import { groupNames, productNames, severityNames, wordsOfRule, type PlaceItem, type PlaceRow, type PlacedThing } from '@zymostat/contract';
-import { judgeSet, productIds, type Book, type Product, type ProductId } from '@zymostat/core';
+import { isAgainst, judgeSet, productIds, type Book, type Product, type ProductId } from '@zymostat/core';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
@@ -97,14 +97,14 @@ const Shelves = () => {
   const supervisor = me?.person.role === 'supervisor';
   const half = Math.ceil(places.length / 2);
   const severities = places.map((place) => judgeSet(place.items.map(asProduct), place.kind, {}, book).severity);
-  const bad = severities.filter((severity) => severity !== 'fine').length;
+  const bad = severities.filter(isAgainst).length;
   const list = (part: PlaceRow[]) => part.map((place) => <Place key={place.id} place={place} book={book} supervisor={supervisor} />);
   return (
     <main className="leaves">
       <section className="leaf" aria-label="Shelves and caddies">
         <KeepApartHead title="Shelves and caddies" />
         <WentWrong error={error} />
-        <p className="verdict__say mb-3" role="status">{places.length === 0 ? 'No shelf or caddy is written down yet.' : bad === 0 ? 'Everything stands well.' : `${bad} of ${places.length} ${bad === 1 ? 'holds' : 'hold'} what should be apart, at worst: ${severityNames[severities.includes('never') ? 'never' : severities.includes('spoils') ? 'spoils' : 'care'].toLowerCase()}.`}</p>
+        <p className="verdict__say mb-3" role="status">{places.length === 0 ? 'No shelf or caddy is written down yet.' : bad === 0 ? 'No rule speaks against how they stand.' : `${bad} of ${places.length} ${bad === 1 ? 'holds' : 'hold'} what should be apart, at worst: ${severityNames[severities.includes('never') ? 'never' : severities.includes('spoils') ? 'spoils' : 'care'].toLowerCase()}.`}</p>
         {supervisor && <p className="mb-3"><button className="btn" onClick={() => add(true)}>Add a shelf or caddy</button></p>}
         {list(places.slice(0, half))}
       </section>

@@ -12,6 +12,19 @@ import { dateFieldOf } from '../../ui/times.ts';
 
 interface UseDraft { goal: LabelUse['goal']; against: Against[]; minutes: string }
 
+/** How a concentrate is thinned, as typed; no water where it is used as sold. */
+interface DilutionDraft { water: string; days: string; hardness: string }
+const DAY = 86_400;
+const figureOf = (value: number | null | undefined) => (value == null ? '' : String(Number(value.toFixed(3))));
+const dilutionDraft = (label: StockRow['label']): DilutionDraft => ({
+  water: figureOf(label?.dilution?.water), days: label?.dilution ? figureOf(label.dilution.keeps / DAY) : '',
+  hardness: figureOf(label?.dilution?.hardness),
+});
+const blankOr = (check: (text: string) => string | null) => (text: string) => (text.trim() === '' ? null : check(text));
+const someWater = blankOr(figureBetween(0.01, 1000, 'parts of water'));
+const someDays = figureBetween(0.001, 730, 'days');
+const someHardness = blankOr(figureBetween(0, 2000, 'ppm'));
+
 const minutesOf = (seconds: number): string => String(Number((seconds / 60).toFixed(2)));
 const aTime = figureBetween(0.02, 120, 'min');
 const toggled = <T,>(list: readonly T[], one: T, on: boolean): T[] => (on ? [...list, one] : list.filter((other) => other !== one));
@@ -30,6 +43,9 @@ export const ProductForm = ({ product, onDone }: { product?: StockRow; onDone: (
   const [groups, setGroups] = useState<Group[]>(product?.label?.groups ?? []);
   const [notOn, setNotOn] = useState<MaterialId[]>(product?.label?.notOn ?? []);
   const [uses, setUses] = useState<UseDraft[]>(product?.label?.uses.map(({ goal, against, seconds }) => ({ goal, against, minutes: minutesOf(seconds) })) ?? [{ goal: 'disinfect', against: ['everyday'], minutes: '' }]);
+  const [dilution, setDilution] = useState(dilutionDraft(product?.label ?? null));
+  const [registration, setRegistration] = useState(product?.label?.registration ?? '');
+  const thinned = dilution.water.trim() !== '';
   const [tried, setTried] = useState(false);
   const [add, adding] = api.useAddProductMutation();
   const [edit, editing] = api.useEditProductMutation();
@@ -39,6 +55,8 @@ export const ProductForm = ({ product, onDone }: { product?: StockRow; onDone: (
     written(name) ? 'Its name, as on the label.' : null, Number.isNaN(dayMs(expires)) ? 'The day it is good until.' : null, volume.ok ? null : 'How much there is of it.', cost === undefined ? 'A price a litre, or none.' : null,
     groups.length === 0 ? 'What is in it: at least one reactive group, or unknown.' : null, uses.length === 0 ? 'At least one use with its time.' : null,
     uses.some(({ against }) => against.length === 0) ? 'Against what each use is.' : null, uses.some(({ minutes }) => aTime(minutes)) ? 'The time of each use, as the label gives it.' : null,
+    someWater(dilution.water) ? 'How much water to one part, as the label says.' : null,
+    thinned && someDays(dilution.days) ? 'How many days the dilution keeps.' : null, someHardness(dilution.hardness) ? 'The hardest water the label allows, or nothing.' : null,
   ].filter((one) => one !== null);
   const change = (i: number, to: Partial<UseDraft>) => setUses(uses.map((use, j) => (i === j ? { ...use, ...to } : use)));
   const submit = async () => {
@@ -46,7 +64,11 @@ export const ProductForm = ({ product, onDone }: { product?: StockRow; onDone: (
     if (wrong.length > 0 || !volume.ok || cost === undefined) return;
     const body = {
       name: name.trim(), volume: Math.min(volume.value, litres(100)), expiresAt: dayMs(expires), pricePerLitre: cost,
-      label: { groups, notOn, uses: uses.map(({ goal, against, minutes }) => ({ goal, against, seconds: Math.ceil(parseFigure(minutes)! * 60) })) },
+      label: {
+        groups, notOn, registration: registration.trim() || null,
+        dilution: thinned ? { water: parseFigure(dilution.water)!, keeps: Math.round(parseFigure(dilution.days)! * DAY), hardness: parseFigure(dilution.hardness) ?? null } : null,
+        uses: uses.map(({ goal, against, minutes }) => ({ goal, against, seconds: Math.ceil(parseFigure(minutes)! * 60) })),
+      },
     };
     const result = product ? await edit({ id: product.id, body }) : await add(body);
     if (result.data) onDone(result.data.id);
@@ -58,6 +80,12 @@ export const ProductForm = ({ product, onDone }: { product?: StockRow; onDone: (
         <TextField label="Good until" type="date" value={expires} onChange={setExpires} />
         <TextField label="How much" value={size} onChange={setSize} check={aVolume} figure />
         <TextField label="Price a litre" value={price} onChange={setPrice} check={(text) => (text.trim() === '' ? null : figureBetween(0, 10_000, 'a litre')(text))} figure />
+      </div>
+      <div className="grid grid-cols-1 gap-4 sm:grid-cols-4">
+        <TextField label="Registration number" value={registration} onChange={setRegistration} hint="As on the label; none is no disinfectant." />
+        <TextField label="Parts of water to one" value={dilution.water} onChange={(water) => setDilution({ ...dilution, water })} check={someWater} figure hint="Empty where it is used as sold." />
+        {thinned && <TextField label="Diluted it keeps, days" value={dilution.days} onChange={(days) => setDilution({ ...dilution, days })} check={someDays} figure />}
+        {thinned && <TextField label="Hardest water, ppm" value={dilution.hardness} onChange={(hardness) => setDilution({ ...dilution, hardness })} check={someHardness} figure hint="Empty where the label does not say." />}
       </div>
       {uses.map((use, i) => (
         <section key={i} className="border-t border-ink pt-3" aria-label={`Use ${i + 1}`}>

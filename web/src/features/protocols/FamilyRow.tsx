@@ -56,14 +56,14 @@ export const FamilyRow = ({ compared, stocks, goal, rules, set, typed, onType, o
       </div>
       <div className="compare__rule">{family === 'product' ? <p className="small soft pt-3">{stocks.find((one) => one.id === stock.id)?.name}, by its own label</p> : <StrengthRule family={family} stock={stock.strength} span={goal === 'clean' ? { floor: 0, top: 1 } : contact.span} batch={strength} />}</div>
       <div className="compare__band">
-        {never ? <p className="small soft">{contact.span ? 'No wet time would count.' : 'No stretch of the rule is permitted, and no wet time would count.'}</p>
+        {never ? <p className="small soft">{contact.span ? 'No wet time counts.' : 'No strength of it is allowed here, and no wet time counts.'}</p>
           : contact.seconds > 0 ? <Bands family={family} contact={contact} /> : <p className="small soft">No wait: it only cleans.</p>}
       </div>
       <div className="compare__why">
         {never && worst && <p className="compare__source">{worst.source}</p>}
         {grave.map((reason) => <p key={reason.code} className="my-0.5"><Severity is={reason.outcome} /> <span className="ml-1">{reasonInWords(reason)}</span> <span className="compare__source">{reason.source}</span></p>)}
         {!never && <p>{mild.map((reason) => <span key={reason.code}>{reasonInWords(reason)} <span className="compare__source">{reason.source}</span> </span>)}</p>}
-        {(family !== 'product' || stocks.length > 1) && <button className="btn btn--quiet mt-1" aria-expanded={changing} onClick={() => change(!changing)}>{changing ? 'Leave it so' : 'Other strength or stock'}</button>}
+        {(family !== 'product' || stocks.length > 1) && <button className="btn btn--quiet mt-1" aria-expanded={changing} onClick={() => change(!changing)}>{changing ? 'Keep it as it is' : 'Other strength or stock'}</button>}
         {!never && contact.prediction && <button className="btn btn--quiet mt-1 ml-5" onClick={onDrying}>Wet time and air</button>}
         {!set && !never && <button className="btn btn--quiet mt-1 ml-5" onClick={onSet}>Set {familyNames[family].toLowerCase()}</button>}
       </div>

@@ -3,7 +3,7 @@ import { activeFacts, fillRest, isUnset, type HouseRules } from '@zymostat/core'
 import { useMemo, useState } from 'react';
 import { api } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
-import { WentWrong } from '../../ui/parts.tsx';
+import { ChangedMeanwhile } from '../../ui/ChangedMeanwhile.tsx';
 import { Window } from '../../ui/Window.tsx';
 
 /** Proposes a setting for everything that nobody has set, and says why; a person takes it, and nothing is approved by that. */
@@ -18,8 +18,8 @@ export const FillRest = ({ home, stocks, rules, now }: { home: HomeDetail; stock
     return one ? [{ ...one, room, surface, stock: stocks.find(({ id }) => id === one.setting.use?.stockId) }] : [];
   }));
   const changing = rows.filter(({ surface, setting }) => setting.use !== null || setting.goal !== surface.setting.goal);
-  const take = async () => {
-    const result = await setMany({ id: home.id, body: { settings: changing.map(({ surfaceId, setting }) => ({ surfaceId, setting })) } });
+  const take = async (seen?: number) => {
+    const result = await setMany({ id: home.id, homeId: home.id, body: { settings: changing.map(({ surfaceId, setting }) => ({ surfaceId, setting })) }, ...(seen === undefined ? {} : { seen }) });
     if (!result.error) setOpen(false);
   };
   if (unset.length === 0) return null;
@@ -42,7 +42,7 @@ export const FillRest = ({ home, stocks, rules, now }: { home: HomeDetail; stock
             </tbody>
           </table>
         </div>
-        <WentWrong error={saving.error} />
+        <ChangedMeanwhile error={saving.error} onMine={(seen) => void take(seen)} onTheirs={() => setOpen(false)} />
         <p className="mt-4 flex gap-3"><button className="btn btn--main" disabled={changing.length === 0 || saving.isLoading} onClick={() => void take()}>{changing.length === 0 ? 'Cleaning is enough' : `Set these ${changing.length}`}</button><button className="btn" onClick={() => setOpen(false)}>Leave it</button></p>
       </Window>
     </>

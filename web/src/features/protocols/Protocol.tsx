@@ -1,13 +1,14 @@
-import { materialWords, strengthShort, type SurfaceRow } from '@zymostat/contract';
-import { activeFacts, enforce, judgeSurfaces } from '@zymostat/core';
+import { cleanedStep, materialWords, stepNames, strengthShort, type SurfaceRow } from '@zymostat/contract';
+import { activeFacts, enforce, judgeSurfaces, materialOf } from '@zymostat/core';
 import { useState } from 'react';
-import { api, problemOf } from '../../app/api.ts';
+import { api } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
 import { Descent } from '../../ui/Descent.tsx';
-import { Goal, StandingNote, Verdict, Waiting, WentWrong } from '../../ui/parts.tsx';
+import { Goal, StandingNote, Verdict, Waiting } from '../../ui/parts.tsx';
 import { dayOf } from '../../ui/times.ts';
 import { WetBand } from '../../ui/WetBand.tsx';
 import { HomeHead, type Standing } from '../homes/HomePage.tsx';
+import { ApproveSheet } from './ApproveSheet.tsx';
 import { Differences } from './Differences.tsx';
 import { FillRest } from './FillRest.tsx';
 import { Flags } from './Flags.tsx';
@@ -19,7 +20,7 @@ import { countInWords } from './words.ts';
 export const Protocol = ({ home, openRoomId, chosenId, onOpen, onChoose }: Standing) => {
   const { data: stocks } = api.useStockQuery();
   const { data: me } = api.useMeQuery();
-  const [approve, approving] = api.useApproveMutation();
+  const [approving, approve] = useState(false);
   const book = useBook();
   const [now] = useState(Date.now);
   if (!stocks || !me) return <main className="px-6"><Waiting what="the stock" /></main>;
@@ -46,7 +47,7 @@ export const Protocol = ({ home, openRoomId, chosenId, onOpen, onChoose }: Stand
       <span className="descent__set" data-family={familyOf(surface) ?? 'soap'}>
         {objected.get(surface.id) === 'never' ? <i className="pip__never w-[104px]" title="Never" />
           : seconds > 0 ? band(surface) : <i className={`stub stub--row ${use ? 'fill' : ''}`} />}
-        <span className="truncate">{use ? `${strengthShort(stocks.find(({ id }) => id === use.stockId)?.active ?? 'ethanol', use.strength)}${seconds > 0 ? `, ${Math.ceil(seconds / 60)} min` : ', no wait'}` : goal === 'clean' ? 'washing-up detergent' : 'nothing set'}</span>
+        <span className="truncate">{use ? `${strengthShort(stocks.find(({ id }) => id === use.stockId)?.active ?? 'ethanol', use.strength)}${seconds > 0 ? `, ${Math.ceil(seconds / 60)} min` : ', no wait'}` : goal === 'clean' ? stepNames[cleanedStep([materialOf(surface.material).cleaned])] : 'nothing set'}</span>
         {objected.get(surface.id) === 'care' && <b className="font-semibold text-ink">Care waits</b>}
       </span>
     );
@@ -62,28 +63,26 @@ export const Protocol = ({ home, openRoomId, chosenId, onOpen, onChoose }: Stand
   const chosen = chosenRoom?.surfaces.find((surface) => surface.id === chosenId);
   const [newest] = home.versions;
   const ready = objections.length === 0 && home.changedSinceApproval && all.length > 0;
-  const refused = approving.error ? problemOf(approving.error) : undefined;
   return (
     <main className="leaves">
       <section className="leaf" aria-label="Protocol">
         <HomeHead home={home} tab="protocol" />
-        <Descent home={home} openRoomId={openRoomId} chosenId={chosenId} onOpen={onOpen} onChoose={onChoose} beside={(surface) => <Goal is={surface.setting.goal} />} under={under} pip={pip} />
+        <Descent home={home} openRoomId={openRoomId} chosenId={chosenId} onOpen={onOpen} onChoose={(id) => { approve(false); onChoose(id); }} beside={(surface) => <Goal is={surface.setting.goal} />} under={under} pip={pip} />
         <p className="small soft my-2 flex flex-wrap gap-x-4"><span className="goal goal--clean">clean</span><span className="goal goal--sanitise">sanitise</span><span className="goal goal--disinfect">disinfect</span><span className="ml-auto">{all.filter((surface) => surface.setting.goal === 'clean').length} of {all.length} surfaces need only cleaning</span></p>
         <div className="mt-2 mb-1 flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
           <h2>{objections.length > 0 ? `${countInWords(objections.length)} before approval` : home.changedSinceApproval ? 'Nothing stands before approval' : `Version ${newest!.number} stands as approved`}</h2>
           {(home.changedSinceApproval || objections.length > 0) && all.length > 0 && (
-            <button className={`btn ${ready && !chosen ? 'btn--main' : ''}`} disabled={approving.isLoading} onClick={() => void approve(home.id)}>Approve protocol</button>
+            <button className={`btn ${ready && !chosen ? 'btn--main' : ''}`} onClick={() => approve(true)}>Look over and approve</button>
           )}
         </div>
         <p className="my-1"><FillRest home={home} stocks={stocks} rules={rules} now={now} /></p>
         <HeldUp home={home} objections={objections} />
         <Flags home={home} />
-        {refused?.objections && <p role="alert" className="notice my-2"><b>Not approved.</b> {countInWords(refused.objections.length)} in the way. The refusal is on record.</p>}
-        {refused && !refused.objections && <WentWrong error={approving.error} />}
         {newest && <p className="small soft mt-2">Version {newest.number}, approved by {newest.approvedBy} on {dayOf(newest.approvedAt)}{home.changedSinceApproval ? '; the home has changed since. ' : '. '}<Differences home={home} stocks={stocks} rules={rules} now={now} /></p>}
       </section>
       <section className="sheet" aria-label={chosen?.name ?? 'The surface'}>
-        {chosen && chosenRoom ? <SurfaceSheet key={chosen.id} home={home} room={chosenRoom} surface={chosen} stocks={stocks} rules={rules} now={now} />
+        {approving ? <ApproveSheet home={home} stocks={stocks} rules={rules} now={now} objections={objections} judged={judged} onDone={() => approve(false)} />
+          : chosen && chosenRoom ? <SurfaceSheet key={chosen.id} home={home} room={chosenRoom} surface={chosen} stocks={stocks} rules={rules} now={now} />
           : <Verdict say="Choose a surface to set what it must reach." why={all.length === 0 ? 'There is none yet: survey the home first.' : `Most need only cleaning. ${materialWords.marble.name} and vinegar never go together; the sheet says why.`} />}
         <StandingNote />
       </section>

@@ -1,15 +1,19 @@
 import { againstNames, familyNames, materialWords, percent, touchedNames, type HomeDetail, type RoomRow, type StockRow, type SurfaceRow } from '@zymostat/contract';
-import { activeFacts, assessSurface, bestOf, compareFamilies, families, isGeneric, materials, parseStrength, type Compared, type Family, type HouseRules, type Material, type Setting } from '@zymostat/core';
+import { activeFacts, actsBetween, assessSurface, bestOf, compareFamilies, families, growthIn, isGeneric, parseFigure, parseStrength, treatedSurface, type Compared, type Family, type Goal, type HouseRules, type Setting } from '@zymostat/core';
 import { lazy, Suspense, useState } from 'react';
 import { api } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
-import { written } from '../../ui/checks.ts';
-import { Choice, Segments } from '../../ui/Choice.tsx';
+import { aReason } from '../../ui/checks.ts';
+import { Choice } from '../../ui/Choice.tsx';
+import { Switches } from '../../ui/Switches.tsx';
 import { optionsOf, TextField } from '../../ui/Field.tsx';
 import { Form } from '../../ui/Form.tsx';
-import { Severity, Verdict, WentWrong } from '../../ui/parts.tsx';
+import { Severity, Verdict } from '../../ui/parts.tsx';
 import { FamilyRow } from './FamilyRow.tsx';
-import { sayHolding, sayTreatment, sayWashOnly } from './words.ts';
+import { figureBetween } from '../../ui/checks.ts';
+import { ChangedMeanwhile } from '../../ui/ChangedMeanwhile.tsx';
+import { Steps } from './Steps.tsx';
+import { goalInWords, sayHolding, saySteps } from './words.ts';
 
 /** The curves come with the charts, when somebody asks for them. */
 const WetTime = lazy(() => import('../wetTime/WetTime.tsx'));
@@ -22,6 +26,18 @@ interface Props {
   rules: HouseRules;
   now: number;
 }
+
+/** m² of mildew on it; as long as nobody has said, all of the surface counts. */
+const Growth = ({ value, area, onSave }: { value: number | null | undefined; area: number; onSave: (growth: number) => void }) => {
+  const [text, setText] = useState(value == null ? '' : String(value));
+  const check = figureBetween(0, area, 'm²');
+  return (
+    <Form className="flex items-end gap-2" onSubmit={() => { if (!check(text)) onSave(parseFigure(text)!); }}>
+      <TextField className="w-36" label="Mildew, m²" figure value={text} onChange={setText} check={check} hint={value == null ? 'not measured: all of it counts' : undefined} />
+      <button className="btn mb-1">Keep</button>
+    </Form>
+  );
+};
 
 /** What somebody has typed for a family, over what would be taken from the stock by itself. */
 type Typed = Partial<Record<Family, { stockId: string; strength: string }>>;
@@ -38,8 +54,12 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
   const [typed, setTyped] = useState(() => typedFrom(setting, stocks));
   const [why, setWhy] = useState(setting.accepted ?? '');
   const book = useBook();
-  const where = { surface, room, home, rules, now, book };
-  const set = (to: Partial<Setting>) => void save({ id: surface.id, homeId: home.id, body: { ...setting, ...to } });
+  const where = { surface, room, home, growth: growthIn(home.rooms), rules, now, book };
+  const [last, setLast] = useState<Partial<Setting>>({});
+  const set = (to: Partial<Setting>, seen?: number) => {
+    setLast(to);
+    void save({ id: surface.id, homeId: home.id, ...(seen === undefined ? {} : { seen }), body: { ...setting, ...to } });
+  };
 
   const asTyped = (one: Compared): Compared => {
     const own = typed[one.family];
@@ -51,16 +71,18 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
   const compared = compareFamilies(setting, stocks, where).map(asTyped);
   const isSet = (one: Compared) => setting.use?.stockId === one.stock.id && Math.abs(setting.use.strength - one.strength) < 1e-9;
   const chosen = compared.find(isSet);
-  const best = bestOf(compared);
-  const porous = (materials[surface.material] as Material).porous === true;
+  const best = bestOf(compared, where);
   const [drying, setDrying] = useState<Compared | null>(null);
   const use = (one: Compared) => set({ use: { stockId: one.stock.id, strength: one.strength }, accepted: null });
 
   const proposal = chosen ?? (setting.goal === 'clean' ? undefined : best);
-  const say = !proposal ? (setting.goal !== 'clean' ? 'Nothing on the shelf may do this. Clean it, or call for a registered product or a licensed trade.' : sayWashOnly(porous))
-    : proposal.contact.outcome === 'never' ? `${familyNames[proposal.family]} is set, and it does not hold here.`
-    : sayTreatment(setting.goal, proposal.stock.active, proposal.strength, proposal.contact);
+  // The same steps stand here, in the approved version, on the phone and on paper.
+  const treated = treatedSurface({ ...surface, setting: { ...setting, use: proposal ? { stockId: proposal.stock.id, strength: proposal.strength } : null } }, { home, room, stocks, verdict: proposal?.contact ?? { outcome: 'use', reasons: [], seconds: 0 }, between: actsBetween(home, stocks, book).get(surface.id) ?? [] });
+  const say = !proposal && setting.goal !== 'clean' ? 'Nothing on the shelf may do this. Clean it, or call for a registered product or a licensed trade.'
+    : proposal?.contact.outcome === 'never' ? `${familyNames[proposal.family]} is set, and it does not hold here.`
+    : saySteps(treated);
   const barred = surface.level === 'toilet' && !setting.lifts && compared.some(({ contact }) => contact.reasons.some(({ code }) => code === 'meets-in-bowl'));
+  const goalsHere: Goal[] = ['clean', ...(rules.vinegar === 'household-reduction' || setting.goal === 'reduce' ? ['reduce' as const] : []), 'sanitise', 'disinfect'];
   const careOpen = chosen?.contact.outcome === 'care' && !setting.accepted;
   return (
     <>
@@ -69,17 +91,20 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
         {proposal && !chosen && proposal.contact.outcome !== 'never' && <button className="btn btn--main" onClick={() => use(proposal)}>Set {familyNames[proposal.family].toLowerCase()}</button>}
       </Verdict>
       <div className="mb-4 flex flex-wrap items-end gap-x-6 gap-y-3">
-        <Segments label="Must be" value={setting.goal} onChange={(goal) => set({ goal, use: null, accepted: null })} options={[{ value: 'clean', name: 'cleaned' }, { value: 'sanitise', name: 'sanitised' }, { value: 'disinfect', name: 'disinfected' }]} />
-        {setting.goal !== 'clean' && <Choice className="w-56" label="Against" value={setting.against} onChange={(against) => set({ against })} options={optionsOf(againstNames)} />}
+        <Switches label="Must be" value={setting.goal} onChange={(goal) => set({ goal, use: null, accepted: null })} options={goalsHere.map((value) => ({ value, name: goalInWords[value] }))} />
+        {(setting.goal !== 'clean' || setting.against !== 'everyday') && <Choice className="w-56" label="Against" value={setting.against} onChange={(against) => set({ against, accepted: null })} options={optionsOf(againstNames)} />}
+        {setting.goal === 'clean' && setting.against === 'everyday' && <button className="btn btn--quiet mb-1.5" onClick={() => set({ against: 'mildew' })}>There is mildew</button>}
+        {setting.against === 'mildew' && <Growth key={setting.growth ?? 'all'} value={setting.growth} area={surface.area} onSave={(growth) => set({ growth })} />}
         {setting.use && <button className="btn btn--quiet mb-1.5" onClick={() => set({ use: null, accepted: null })}>Take {chosen ? familyNames[chosen.family].toLowerCase() : 'it'} off again</button>}
       </div>
-      <WentWrong error={saving.error} />
+      <ChangedMeanwhile error={saving.error} onMine={(seen) => set(last, seen)} onTheirs={() => saving.reset()} />
+      {proposal?.contact.outcome !== 'never' && <Steps treated={treated} />}
       {barred && <div className="mb-4 border-y border-ink py-3"><p className="mb-2">{home.name} keeps a bleach tablet in this cistern: it doses the bowl at every flush, and nothing that it reacts with may go on here until it is out and the bowl flushed twice.</p><button className="btn" onClick={() => set({ lifts: true })}>Take the tablet out first: put it in the protocol</button></div>}
       {setting.lifts && <p className="mb-4 border-y border-ink py-2"><b>First: take the tablet out, flush twice.</b> The cleaner confirms it before anything goes on. <button className="btn btn--quiet ml-3" onClick={() => set({ lifts: false })}>Leave this step out</button></p>}
       {chosen?.contact.outcome === 'care' && (
-        <Form key={careOpen ? 'open' : 'accepted'} className="mb-4 border-y border-ink py-3" onSubmit={() => { if (!written(why)) set({ accepted: why.trim() }); }}>
+        <Form key={careOpen ? 'open' : 'accepted'} className="mb-4 border-y border-ink py-3" onSubmit={() => { if (!aReason(why)) set({ accepted: why.trim() }); }}>
           <p className="mb-2 flex items-center gap-3"><Severity is="care" /> {careOpen ? 'A competent person may decide this. The reason stays on the record.' : <span>Accepted: <b>{setting.accepted}</b></span>}</p>
-          {careOpen && <div className="flex flex-wrap items-end gap-3"><TextField className="min-w-60 grow" label="Why it is acceptable here" value={why} onChange={setWhy} check={written} /><button className="btn">Accept with this reason</button></div>}
+          {careOpen && <div className="flex flex-wrap items-end gap-3"><TextField className="min-w-60 grow" label="Why it is acceptable here" value={why} onChange={setWhy} check={aReason} /><button className="btn">Accept with this reason</button></div>}
         </Form>
       )}
       <div className="compare__head"><span>Family</span><span>Strength</span><span>Must stay wet</span></div>
@@ -92,7 +117,7 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
       })}
       <article className="compare compare--line" data-family="soap">
         <div className="compare__name"><i className="compare__swatch fill" /><h2>Detergent</h2></div>
-        <p className="compare__why flex items-baseline gap-3" style={{ margin: 0 }}><Severity is="use" word="Use first" /><span>Soil spends the solution, so the wet time counts from a clean surface. It lifts; it does not kill.</span></p>
+        <p className="compare__why flex items-baseline gap-3" style={{ margin: 0 }}><Severity is="use" word="Use first" /><span>Dirt uses the solution up, so the wet time counts from a clean surface. Detergent takes dirt off; it does not disinfect.</span></p>
       </article>
       {drying && drying.contact.prediction && isGeneric(drying.stock.active) && <Suspense><WetTime title={surface.name} active={drying.stock.active} strength={drying.strength} seconds={drying.contact.seconds} against={setting.against} prediction={drying.contact.prediction} area={surface.area} room={room} rules={rules} onClose={() => setDrying(null)} /></Suspense>}
     </>

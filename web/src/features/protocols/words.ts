@@ -1,21 +1,24 @@
-import { about, clock, duration, familyNames, strengthShort } from '@zymostat/contract';
-import { activeFacts, type Active, type Assessed, type Contact, type Goal } from '@zymostat/core';
+import { about, clock, familyNames, stepOrders, strengthShort } from '@zymostat/contract';
+import { activeFacts, type Active, type Assessed, type Goal, type TreatedSurface } from '@zymostat/core';
 
 const figures = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'];
 
 /** "Two things stand" */
 export const countInWords = (n: number): string => `${figures[n] ?? n} ${n === 1 ? 'thing stands' : 'things stand'}`;
 
-/** The sentence that a surface's sheet begins with. */
-export const sayTreatment = (goal: Goal, active: Active, strength: number, { seconds, reasons }: Contact): string => {
-  const what = active === 'registered product' ? 'the registered product' : `${strengthShort(active, strength)} ${familyNames[activeFacts[active].family].toLowerCase()}`;
-  const rinse = reasons.some((reason) => /rinse/.test(reason.code)) ? ', rinse' : '';
-  const first = reasons.some(({ code }) => code === 'taken-out-first') ? 'Tablet out, flush twice. ' : '';
-  if (goal === 'clean') return `${first}Wash it, go over it with ${what}, wipe${rinse}.`;
-  return `${first}Wash it, keep it wet with ${what} for ${duration(seconds)}, wipe${rinse}.`;
-};
+/** Steps that everybody takes anyway, or that a headline has no room for. */
+const USUAL = new Set(['gloves', 'look', 'dry-first', 'out-until-dry', 'air-room', 'people-out', 'open-window', 'fan-on', 'goggles', 'edges-dry', 'dry-after']);
 
-export const sayWashOnly = (porous: boolean): string => (porous ? 'Clean it only: nothing disinfects a porous thing.' : 'Wash it with detergent, rinse, dry.');
+/** What is done there in a sentence or two, from the steps themselves: the headline says what the phone will say. */
+export const saySteps = (treated: Pick<TreatedSurface, 'steps' | 'area' | 'treatment'>): string =>
+  stepOrders(treated.steps, treated).filter(({ step }) => !USUAL.has(step)).map(({ order }) => order).join(' ');
+
+/** What would be put on, in a word or two. */
+export const whatIsPutOn = (active: Active, strength: number): string =>
+  active === 'registered product' ? 'registered product' : `${strengthShort(active, strength)} ${familyNames[activeFacts[active].family].toLowerCase()}`;
+
+/** What a goal is called where it is claimed: nothing is called disinfecting that is not. */
+export const goalInWords: Record<Goal, string> = { clean: 'cleaned', reduce: 'reduced (some bacteria)', sanitise: 'sanitised', disinfect: 'disinfected' };
 
 /** How it will hold, in a sentence. */
 export const sayHolding = ({ seconds, prediction }: Assessed): string | undefined => {

@@ -36,6 +36,8 @@ export const lineOf = (row: RecordRow): { what: string; note: string } => {
       return { what: `${groupNames[row.body.rule.one]} with ${groupOrAnything(groupNames, row.body.rule.other)}`, note: `edition ${row.body.edition} of the book` };
     case 'book-read':
       return { what: `edition ${row.body.edition}`, note: '' };
+    case 'source-checked':
+      return { what: `${row.body.source} compared with its figures`, note: row.body.note };
     case 'near-miss':
     case 'incident':
       return { what: row.body.what, note: row.body.place };

@@ -1,15 +1,14 @@
-import { clock as clockWords } from '@zymostat/contract';
+import { cleanedStep, clock as clockWords, stepNames } from '@zymostat/contract';
 import { outcomeOf, secondsBetween, type EventKind, type Verdict } from '@zymostat/core';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { api } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
-import { useAppDispatch, useAppSelector } from '../../app/store.ts';
+import { useAppSelector } from '../../app/store.ts';
 import { StandingNote, Waiting, WentWrong } from '../../ui/parts.tsx';
 import { useNow } from '../../ui/useNow.ts';
 import { Window } from '../../ui/Window.tsx';
-import { resume } from './outbox.ts';
-import { outbox } from './outboxSlice.ts';
+import { KeptHere, NotTaken } from './KeptHere.tsx';
 import { StopScreen } from './StopScreen.tsx';
 import { SurfaceScreen } from './SurfaceScreen.tsx';
 import { asBatches, doAt, useStops, type Stop } from './useRound.ts';
@@ -28,9 +27,10 @@ const nextWord = ({ surface, treatment, clock }: Stop, now: number) => {
   }
   if (clock.done) return outcomeOf(clock, treatment) === 'not-met' ? 'not met' : 'done';
   if (clock.stretches.length > 0) return clock.stretches.at(-1)!.ended === 'wiped' ? 'rinse' : 'dry, again';
-  if (treatment.flushes && !clock.lifted) return treatment.lifts ? 'tablet out, wash' : 'flush, wash';
+  if (treatment.flushes && !clock.lifted) return treatment.lifts ? 'tablet out first' : 'flush first';
   if (clock.washed) return 'apply';
-  return surface.goal === 'clean' && !surface.treatment ? 'wash' : 'wash, apply';
+  const clean = stepNames[cleanedStep(surface.steps)];
+  return surface.treatment ? `${clean}, apply` : clean;
 };
 
 /** The next thing to do: what is due first, then the first surface that is not done and not waiting. */
@@ -43,7 +43,6 @@ const RoundPage = () => {
   const { roundId } = useParams<{ roundId: string }>();
   const [search, setSearch] = useSearchParams();
   const navigate = useNavigate();
-  const dispatch = useAppDispatch();
   const { data: round, error } = api.useRoundQuery(roundId!, { refetchOnMountOrArgChange: true });
   const { data: rows = [] } = api.useBatchesQuery();
   const { data: me } = api.useMeQuery();
@@ -51,12 +50,10 @@ const RoundPage = () => {
   const [stopped, setStopped] = useState<{ verdict: Verdict; stop: Stop; batchId: string | null } | null>(null);
   const [asking, ask] = useState<'early' | 'finish' | null>(null);
   const [hands, setHands] = useState<Record<string, string>>({});
-  const refusedLater = useAppSelector((state) => state.outbox.refused);
   const unsent = useAppSelector((state) => state.outbox.waiting.length);
   const stops = useStops(round);
   const book = useBook();
   const now = useNow(500);
-  useEffect(() => void resume(), []);
   useAwake(stops.some(({ clock }) => clock.wetSince !== null));
 
   if (error && !round) return <main className="p-6"><WentWrong error={error} /><Link className="btn btn--quiet" to="/rounds">To the rounds</Link></main>;
@@ -65,6 +62,7 @@ const RoundPage = () => {
   const batches = asBatches(rows);
   const current = stops.find(({ surface }) => surface.id === search.get('surface')) ?? upNext(stops, now) ?? stops[0]!;
   const go = (id: string) => setSearch({ surface: id }, { replace: true });
+  const nameOf = (id: string) => stops.find(({ surface }) => surface.id === id)?.surface.name ?? 'in another round';
   const open = stops.filter(({ clock }) => !clock.done);
   const at = stops.indexOf(current);
   const others = [...stops.slice(at + 1), ...stops.slice(0, at)];
@@ -77,7 +75,7 @@ const RoundPage = () => {
   const act = (kind: EventKind) => {
     ask(null);
     const batchId = kind === 'applied' || kind === 'rewet' ? hand : null;
-    const verdict = doAt(round.id, current, kind, batchId, batches, { clientKeeps: round.clientKeeps, book });
+    const verdict = doAt(round.id, me.person.id, current, kind, batchId, batches, { clientKeeps: round.clientKeeps, book });
     if (verdict.outcome === 'never') setStopped({ verdict, stop: current, batchId });
     else go(current.surface.id);
   };
@@ -102,9 +100,7 @@ const RoundPage = () => {
   return (
     <main className="phone">
       <header className="phone__top"><Link to="/rounds" className="phone__back">Rounds</Link><b>{current.roomName}</b><Saved /></header>
-      {refusedLater && (
-        <div role="alert" className="notice mx-5 mt-3 text-[16px]"><b>Not taken.</b> {refusedLater.problem.detail} <button className="btn btn--quiet" onClick={() => dispatch(outbox.actions.acknowledged())}>Understood</button></div>
-      )}
+      <KeptHere nameOf={nameOf} />
       <SurfaceScreen stop={current} rows={rows} hand={hand} now={now} onHand={(id) => setHands({ ...hands, [current.surface.id]: id })} onDo={act} onWipe={wipe} onNext={ahead[0] && (() => go(ahead[0]!.surface.id))} />
       <section className="phone__next">
         <h2>{current.clock.wetSince !== null ? 'Next, while the clock runs' : ahead.length > 0 ? 'Next' : 'Everything else is done'}</h2>
@@ -117,6 +113,7 @@ const RoundPage = () => {
         <details className="mb-4 text-[16px]"><summary className="soft min-h-11 cursor-pointer">All {stops.length} surfaces, {stops.length - open.length} done</summary>
           <ol>{stops.map((stop) => <li key={stop.surface.id}><button className="cursor-pointer text-left" onClick={() => go(stop.surface.id)}>{stop.roomName}: {stop.surface.name}</button><span>{nextWord(stop, now)}</span></li>)}</ol>
         </details>
+        <NotTaken nameOf={nameOf} />
         <StandingNote />
       </section>
       <Window open={asking === 'early'} title={`Wipe ${current.surface.name} now?`} onClose={() => ask(null)}>

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { api } from '../../app/api.ts';
+import { KeptHere } from './KeptHere.tsx';
 import { StandingNote, Verdict, WentWrong } from '../../ui/parts.tsx';
 import { momentOf } from '../../ui/times.ts';
 
@@ -23,6 +24,7 @@ const Rounds = () => {
       <section className="leaf" aria-label="Rounds in hand">
         <div className="headline"><h1>Rounds</h1></div>
         <WentWrong error={error} />
+        <KeptHere nameOf={() => 'at one surface'} />
         <h2 className="mb-1">In hand</h2>
         {rounds?.length === 0 && <p className="soft">None. Start one from its home.</p>}
         <ul className="list">

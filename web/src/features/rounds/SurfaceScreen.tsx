@@ -1,6 +1,8 @@
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/react';
-import { clock as clockWords, familyNames, strengthShort, type BatchRow } from '@zymostat/contract';
-import { activeFacts, outcomeOf, secondsBetween, type EventKind } from '@zymostat/core';
+import {
+  cleanedNames, cleanedStep, clock as clockWords, familyNames, stepOrders, strengthShort, type BatchRow,
+} from '@zymostat/contract';
+import { activeFacts, isRinse, outcomeOf, partOf, secondsBetween, type EventKind, type StepPart } from '@zymostat/core';
 import { WetBand } from '../../ui/WetBand.tsx';
 import type { Stop } from './useRound.ts';
 
@@ -31,6 +33,31 @@ const Bottle = ({ rows, hand, onHand }: Pick<Props, 'rows' | 'hand' | 'onHand'>)
         ))}
       </ListboxOptions>
     </Listbox>
+  );
+};
+
+/** What is due now of a surface's steps: all that makes it safe first, then each part as it comes. */
+const partsNow = ({ clock, treatment }: Stop): StepPart[] => {
+  if (clock.wetSince !== null) return ['wet', 'after'];
+  if (treatment.flushes && !clock.lifted) return ['first'];
+  if (!clock.washed) return ['first', 'clean'];
+  return clock.done || clock.stretches.at(-1)?.ended === 'wiped' ? ['after'] : ['put'];
+};
+
+/** The orders for what comes now, in plain words, and why the supervisor allowed what needs care. */
+const Orders = ({ stop }: { stop: Stop }) => {
+  const { surface } = stop;
+  const parts = partsNow(stop);
+  const due = stepOrders(surface.steps, surface).filter(({ step }) => parts.includes(partOf(step)));
+  return (
+    <>
+      {due.length > 0 && (
+        <ol className="phone__orders" aria-label="What to do">
+          {due.map(({ step, order }, i) => <li key={i} data-part={partOf(step)}>{order}</li>)}
+        </ol>
+      )}
+      {surface.accepted && <p className="phone__words">Allowed with care: <b>{surface.accepted}</b></p>}
+    </>
   );
 };
 
@@ -65,8 +92,8 @@ const NotWet = ({ stop, onDo, onNext }: Props) => {
   const dry = last?.ended === 'found-dry' && !clock.done;
   const rinseNext = last?.ended === 'wiped' && !clock.done;
   const step: { kind: EventKind; say: string; note: string } | null = treatment.flushes && !clock.lifted ? (treatment.lifts ? { kind: 'lifted', say: 'Tablet out, flushed twice', note: 'gloves on; it goes into its own bag' } : { kind: 'lifted', say: 'Bowl flushed', note: 'nothing of it left' })
-    : !clock.washed ? { kind: 'washed', say: 'Washed and rinsed', note: 'soil spends the solution' }
-    : rinseNext ? { kind: 'rinsed', say: 'Rinsed', note: surface.food ? 'with drinking water' : 'with clean water' }
+    : !clock.washed ? { kind: 'washed', say: cleanedNames[cleanedStep(surface.steps)]!, note: treatment.use ? 'dirt makes it too weak' : 'that is all it needs' }
+    : rinseNext ? { kind: 'rinsed', say: 'Rinsed', note: surface.steps.find(isRinse) === 'rinse-drinking' ? 'with drinking water' : 'with clean water' }
     : clock.done ? null
     : { kind: 'applied', say: 'Applied', note: treatment.seconds > 0 ? `starts ${clockWords(treatment.seconds)}` : 'no wait, it only cleans' };
   const family = treatment.use ? activeFacts[treatment.use.active].family : undefined;
@@ -78,7 +105,7 @@ const NotWet = ({ stop, onDo, onNext }: Props) => {
           : outcome === 'not-met' && last ? <><b>Not met:</b> {clockWords(last.heldSeconds)} of {clockWords(treatment.seconds)}. It is recorded so.</>
           : outcome === 'met' && last ? <><b className="met-ink">Met:</b> {clockWords(last.heldSeconds)} of {clockWords(treatment.seconds)}.</>
           : clock.done ? <><b className="met-ink">Done.</b></>
-          : !treatment.use ? 'Washing is all it needs.' : treatment.seconds > 0 ? <>Then apply, and keep it wet for <b>{clockWords(treatment.seconds)}</b>.</> : 'Then go over it, and wipe.'}
+          : !treatment.use ? 'Cleaning is all it needs.' : treatment.seconds > 0 ? <>Then apply, and keep it wet for <b>{clockWords(treatment.seconds)}</b>.</> : 'Then go over it, and wipe.'}
       </p>
       <div className="phone__acts">
         {step && <button className="btn btn--main" onClick={() => onDo(step.kind)}>{step.say}<small>{step.note}</small></button>}
@@ -98,9 +125,9 @@ export const SurfaceScreen = (props: Props) => {
     <>
       <section className="phone__surface">
         <h1>{surface.name}</h1>
-        {treatment.use ? <div className="mt-2"><Bottle rows={rows} hand={hand} onHand={onHand} /></div> : <p className="phone__set" data-family="soap"><i className="fill" />Washing-up detergent</p>}
+        {treatment.use ? <div className="mt-2"><Bottle rows={rows} hand={hand} onHand={onHand} /></div> : <p className="phone__set" data-family="soap"><i className="fill" />{cleanedStep(surface.steps) === 'wash' ? 'Washing-up detergent' : 'Cleaned only'}</p>}
       </section>
-      {clock.wetSince !== null ? <Wet {...props} /> : <NotWet {...props} />}
+      {clock.wetSince !== null ? <><Wet {...props} /><Orders stop={stop} /></> : <><Orders stop={stop} /><NotWet {...props} /></>}
     </>
   );
 };

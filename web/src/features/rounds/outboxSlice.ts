@@ -7,20 +7,35 @@ export interface Waiting {
   event: NewRoundEvent;
 }
 
+/** What the server did not take although the phone had: it stays on the phone with why. */
+export interface NotTaken extends Waiting {
+  problem: Problem;
+  /** Whether the person has read why. */
+  read: boolean;
+}
+
+/** What somebody else has left on this phone: only they can send it. */
+export interface OfOthers {
+  by: string;
+  count: number;
+  since: number;
+}
+
 interface Outbox {
+  /** Of the person who is signed in. */
   waiting: Waiting[];
   /** Taken by the server, but perhaps not yet in the round as fetched. */
   taken: Waiting[];
   online: boolean;
-  /** What the server refused although the phone had not. */
-  refused: { waiting: Waiting; problem: Problem } | null;
+  notTaken: NotTaken[];
+  ofOthers: OfOthers[];
 }
 
 export const outbox = createSlice({
   name: 'outbox',
-  initialState: { waiting: [], taken: [], online: true, refused: null } as Outbox,
+  initialState: { waiting: [], taken: [], online: true, notTaken: [], ofOthers: [] } as Outbox,
   reducers: {
-    loaded: (state, { payload }: PayloadAction<Waiting[]>) => void (state.waiting = payload),
+    loaded: (state, { payload }: PayloadAction<Pick<Outbox, 'waiting' | 'notTaken' | 'ofOthers'>>) => ({ ...state, ...payload }),
     added: (state, { payload }: PayloadAction<Waiting>) => void state.waiting.push(payload),
     sent: (state, { payload }: PayloadAction<Waiting>) => {
       state.waiting = state.waiting.filter(({ event }) => event.id !== payload.event.id);
@@ -28,11 +43,11 @@ export const outbox = createSlice({
       state.online = true;
     },
     unsent: (state) => void (state.online = false),
-    refused: (state, { payload }: PayloadAction<{ waiting: Waiting; problem: Problem }>) => {
-      state.waiting = state.waiting.filter(({ event }) => event.id !== payload.waiting.event.id);
+    notTaken: (state, { payload }: PayloadAction<NotTaken>) => {
+      state.waiting = state.waiting.filter(({ event }) => event.id !== payload.event.id);
       state.online = true;
-      if (!payload.waiting.event.turnedBack) state.refused = payload;
+      state.notTaken.push(payload);
     },
-    acknowledged: (state) => void (state.refused = null),
+    read: (state) => void state.notTaken.forEach((one) => { one.read = true; }),
   },
 });

@@ -34,9 +34,9 @@ export const useStops = (round: Round | undefined): Stop[] => {
 export const asBatches = (rows: BatchRow[]): Map<string, Batch> => new Map(rows.map(({ id, stockId, active, strength, discardAfter, status, groups }) => [id, { id, stockId, active, strength, discardAfter, status, groups }]));
 
 /** Records what was done at a stop. Judged here at once by the core; a refusal is put on record too. */
-export const doAt = (roundId: string, stop: Stop, kind: EventKind, batchId: string | null, batches: Map<string, Batch>, around: AroundEvent): Verdict => {
+export const doAt = (roundId: string, personId: string, stop: Stop, kind: EventKind, batchId: string | null, batches: Map<string, Batch>, around: AroundEvent): Verdict => {
   const event = { id: newId(), surfaceId: stop.surface.id, kind, at: Date.now(), batchId };
   const verdict = judgeEvent(event, stop.treatment, stop.clock, batches, around);
-  void keep(roundId, { ...event, turnedBack: verdict.outcome === 'never' });
+  void keep(roundId, { ...event, personId, turnedBack: verdict.outcome === 'never' });
   return verdict;
 };

@@ -1,4 +1,4 @@
-import { activeNames, clock, strengthOf, type RoomRow } from '@zymostat/contract';
+import { activeNames, clock, reasonInWords, strengthOf, type RoomRow } from '@zymostat/contract';
 import {
   activeFacts, airChanges, airLimits, coats, dryingCurve, filmFloor, judgeAir, rewetsFor, usualAir, usualAiring, vapourCurve, type Against, type Airing, type Film, type GenericActive, type Holding, type HoldingLever, type HouseRules, type Prediction, type RoomAir,
 } from '@zymostat/core';
@@ -96,7 +96,7 @@ const WetTime = ({ title, active, strength, seconds, against, prediction, area, 
           <LineChart label={`Strength and film over time: above the floor until ${clock(holds)}, wet until ${clock(Math.floor(drying.wetUntil))}`} lines={filmLines} x={{ title: 'minutes', most: end / 60 }} left={{ title: `% ${activeFacts[active].basis}` }} right={{ title: '% of the film', most: 100 }} />
           <h3 className="mt-4">Air in this room of {volume.toFixed(0)} m³, estimate</h3>
           <LineChart label={`Vapour over time: ${Math.round(most)} ppm at most`} lines={airLines} x={{ title: 'minutes', most: airEnd / 60 }} left={{ title: 'ppm' }} />
-          <p className="mt-1">{breathing.outcome === 'never' ? <b>Over a limit. </b> : null}Up to <b className="fig">{most >= 10 ? Math.round(most) : most.toFixed(2)} ppm</b>; over a quarter of an hour <b className="fig">{vapour.shortTerm >= 10 ? Math.round(vapour.shortTerm) : vapour.shortTerm.toFixed(2)}</b>{limits.shortTerm !== null && <> of <span className="fig">{limits.shortTerm}</span></>}. {vapour.reentry > 0 ? `Stay out until ${clock(vapour.reentry)} after the first coat.` : 'One may stay.'} <span className="small soft">NIOSH (memory)</span></p>
+          <p className="mt-1">{breathing.outcome !== 'use' && <b>{reasonInWords(breathing)} </b>}Up to <b className="fig">{most >= 10 ? Math.round(most) : most.toFixed(2)} ppm</b>; over a quarter of an hour <b className="fig">{vapour.shortTerm >= 10 ? Math.round(vapour.shortTerm) : vapour.shortTerm.toFixed(2)}</b>{limits.shortTerm !== null && <> of <span className="fig">{limits.shortTerm}</span></>}. {vapour.reentry > 0 ? `Stay out until ${clock(vapour.reentry)} after the first coat.` : 'One may stay.'} <span className="small soft">{breathing.source}</span></p>
         </div>
         <div className="grid content-start gap-4">
           <Slider label="Coat" value={Math.round(microns)} from={5} to={120} step={5} unit="µm" onChange={setMicrons} />

@@ -1,0 +1,194 @@
+import { ingredientOf, type IngredientId } from '../reference/ingredients.ts';
+import { DROP, OIL_DROP, type Tool } from '../reference/tools.ts';
+import { addMasses, massOf, mixtureVolume } from '../solutions/composition.ts';
+import { contentOf, type Content, type Masses } from '../solutions/stockContent.ts';
+import { litres } from '../units/volume.ts';
+import type { Item, Line, LineReading, Recipe, UnreadCode } from './line.ts';
+
+/** One ingredient of a recipe as it is measured out: m³ and kg. */
+export interface Portion {
+  row: number;
+  text: string;
+  ingredient: IngredientId;
+  /** Fraction in the ingredient's basis, and whether it was only assumed. */
+  strength?: number;
+  assumed: boolean;
+  volume: number;
+  mass: number;
+  /** kg of each component in it. */
+  masses: Masses;
+  tool: Tool;
+}
+
+/** What stands in the way of measuring a recipe out. */
+export const problemCodes = [
+  'nothing-in-it', 'bottle-size', 'already-full', 'no-room', 'too-much-for-bottle', 'shares-sum', 'shares-mixed',
+] as const;
+export type ProblemCode = UnreadCode | (typeof problemCodes)[number];
+
+export interface Problem {
+  row: number;
+  code: ProblemCode;
+  found: string;
+}
+
+/** What a recipe is measured out as, or every reason why it cannot be. */
+export type Measured =
+  | { ok: true; portions: Portion[]; assumedSize: boolean; bottle?: number }
+  | { ok: false; problems: Problem[] };
+
+/** One reading of every line that puts something in. */
+export type Chosen = readonly { line: Line; reading: LineReading }[];
+
+/** Taken where a recipe in parts or shares does not say how much is made. */
+const USUAL_BOTTLE = litres(0.5);
+const USUAL_BATCH = 0.5;
+const SUM_SLACK = 0.001;
+/** A bottle takes a little more than its name says. Source: common practice, no source. */
+const BRIM = 1.02;
+
+interface Placed {
+  row: number;
+  text: string;
+  item: Item;
+}
+
+const contentOfItem = ({ ingredient, strength }: Item): Content => contentOf(ingredient, strength);
+
+const byVolume = ({ row, text, item }: Placed, volume: number, tool: Tool): Portion => {
+  const content = contentOfItem(item);
+  const { strength } = ingredientOf(item.ingredient);
+  const mass = volume * content.density;
+  const masses = Object.fromEntries(Object.entries(content.parts).map(([name, part]) => [name, part * mass]));
+  return {
+    row, text, ingredient: item.ingredient, volume, mass, masses: masses as Masses, tool,
+    ...(strength ? { strength: item.strength ?? strength.usual } : {}),
+    assumed: strength !== undefined && item.strength === undefined,
+  };
+};
+
+const dropOf = (id: IngredientId): number => {
+  const { role, groups } = ingredientOf(id);
+  return role === 'scent' || groups.includes('alcohol') || groups.includes('oil') ? OIL_DROP : DROP;
+};
+
+/** Amounts that need nothing but themselves. */
+const direct = (placed: Placed): Portion | undefined => {
+  const { amount, ingredient } = placed.item;
+  if (amount.kind === 'volume') return byVolume(placed, amount.value, amount.tool);
+  if (amount.kind === 'mass') return byVolume(placed, amount.value / contentOfItem(placed.item).density, amount.tool);
+  return amount.kind === 'drops' ? byVolume(placed, amount.value * dropOf(ingredient), 'by eye') : undefined;
+};
+
+const volumeOf = (portions: readonly Portion[]): number =>
+  mixtureVolume(portions.reduce<Masses>((sum, { masses }) => addMasses(sum, masses), {}));
+
+/** The portion that brings what is in the bottle up to `target` m³, contraction and all; nothing where it is full. */
+const upTo = (target: number, placed: Placed, before: readonly Portion[]): Portion | undefined => {
+  // What is left of a full bottle by rounding is no portion.
+  if (volumeOf(before) >= target * (1 - 1e-4)) return undefined;
+  let [low, high] = [0, 2 * target];
+  for (let i = 0; i < 50; i += 1) {
+    const middle = (low + high) / 2;
+    if (volumeOf([...before, byVolume(placed, middle, 'by eye')]) < target) low = middle;
+    else high = middle;
+  }
+  return byVolume(placed, low, 'by eye');
+};
+
+interface Sizes {
+  bottle?: number;
+  batch?: number;
+}
+
+const sizesIn = ({ lines }: Recipe): Sizes => {
+  const sizes = lines.filter((line) => line.kind === 'size');
+  return { bottle: sizes.find(({ volume }) => volume !== undefined)?.volume, batch: sizes.find(({ mass }) => mass !== undefined)?.mass };
+};
+
+type Shares = { ok: true; ofBottle: number; ofBatch: number } | { ok: false; problem: Problem };
+
+/** What the shares of a recipe are shares of: by volume of the bottle, by weight of the batch. They add up to all of it. */
+const sharesOf = (placed: readonly Placed[], { bottle, batch }: Sizes): Shares => {
+  const shares = placed.flatMap(({ item: { amount } }) => (amount.kind === 'share' ? [amount] : []));
+  const sum = shares.reduce((total, { value }) => total + value, 0);
+  const row = placed[0]!.row;
+  const whole = Math.abs(sum - 1) <= SUM_SLACK;
+  const byWeight = shares.some(({ by }) => by === 'weight');
+  if (byWeight && shares.some(({ by }) => by !== 'weight')) return { ok: false, problem: { row, code: 'shares-mixed', found: '' } };
+  // Parts of a bottle that is known need not fill it; shares of a batch must.
+  if (shares.length > 0 && !whole && (byWeight || bottle === undefined)) {
+    const code = byWeight || shares.length > 1 ? 'shares-sum' : 'bottle-size';
+    return { ok: false, problem: { row, code, found: `${Number((sum * 100).toFixed(2))} %` } };
+  }
+  const filling = bottle !== undefined && byWeight ? bottle / volumeOfKilogram(placed) : undefined;
+  return { ok: true, ofBottle: bottle ?? USUAL_BOTTLE, ofBatch: batch ?? filling ?? USUAL_BATCH };
+};
+
+/** m³ that a kilogram of shares by weight takes up, mixed. */
+const volumeOfKilogram = (placed: readonly Placed[]): number =>
+  volumeOf(placed.flatMap((one) => {
+    const { amount } = one.item;
+    return amount.kind === 'share' ? [byVolume(one, amount.value / contentOfItem(one.item).density, 'by eye')] : [];
+  }));
+
+const placedOf = (chosen: Chosen): Placed[] =>
+  chosen.flatMap(({ line, reading }) => reading.items.map((item) => ({ row: line.row, text: line.text, item })));
+
+/**
+ * What one reading of a recipe comes to: parts of the bottle (or half a litre), shares of the bottle or the batch (or
+ * 500 g), fillings to a mark in the order they are written. Gives every problem where something cannot be measured out.
+ */
+export const portionsOf = (recipe: Recipe, chosen: Chosen = firstReadings(recipe)): Measured => {
+  const problems: Problem[] = recipe.lines.flatMap((line) =>
+    line.kind === 'unread' ? [{ row: line.row, code: line.code, found: line.found }] : []);
+  const placed = placedOf(chosen);
+  if (problems.length > 0) return { ok: false, problems };
+  if (placed.length === 0) return { ok: false, problems: [{ row: 0, code: 'nothing-in-it', found: '' }] };
+  const sizes = sizesIn(recipe);
+  const { bottle, batch } = sizes;
+  const shares = sharesOf(placed, sizes);
+  if (!shares.ok) return { ok: false, problems: [shares.problem] };
+  const allParts = placed.reduce((sum, { item: { amount } }) => sum + (amount.kind === 'parts' ? amount.value : 0), 0);
+  const fixed = placed.map(direct).filter((portion) => portion !== undefined);
+  const taken = bottle === undefined ? 0 : fixed.reduce((sum, { volume }) => sum + volume, 0);
+  const part = ((bottle ?? USUAL_BOTTLE) - taken) / allParts;
+
+  const portions: Portion[] = [];
+  for (const one of placed) {
+    const { amount } = one.item;
+    const fail = (code: ProblemCode): void => void problems.push({ row: one.row, code, found: one.text.trim() });
+    const known = direct(one);
+    if (known) portions.push(known);
+    else if (amount.kind === 'parts') {
+      if (part > 0) portions.push(byVolume(one, amount.value * part, 'by eye'));
+      else fail('no-room');
+    } else if (amount.kind === 'share') {
+      const volume = amount.by === 'weight' ? (shares.ofBatch * amount.value) / contentOfItem(one.item).density : shares.ofBottle * amount.value;
+      portions.push(byVolume(one, volume, amount.by === 'weight' ? 'kitchen scale' : 'by eye'));
+    } else {
+      const of = bottle;
+      const target = amount.kind === 'fill' ? (of === undefined ? undefined : amount.value * of) : ((amount as { to?: number }).to ?? of);
+      const filling = target === undefined ? undefined : upTo(target, one, portions);
+      if (filling) portions.push(filling);
+      else fail(target === undefined ? 'bottle-size' : 'already-full');
+    }
+  }
+  if (problems.length > 0) return { ok: false, problems };
+  // What does not go into the bottle is another mixture than the one that is meant.
+  if (bottle !== undefined && volumeOf(portions) > bottle * BRIM) {
+    return { ok: false, problems: [{ row: placed.at(-1)!.row, code: 'too-much-for-bottle', found: `${Math.round(volumeOf(portions) * 1e6)}` }] };
+  }
+  const hasShares = placed.some(({ item: { amount } }) => amount.kind === 'share');
+  const assumedSize = (allParts > 0 && bottle === undefined) || (hasShares && bottle === undefined && batch === undefined);
+  return { ok: true, portions, assumedSize, ...(bottle === undefined ? {} : { bottle }) };
+};
+
+/** Every line by its first, likeliest reading. */
+export const firstReadings = ({ lines }: Recipe): Chosen =>
+  lines.flatMap((line) => (line.kind === 'ingredients' ? [{ line, reading: line.readings[0] }] : []));
+
+/** kg of each component over all portions. */
+export const poured = (portions: readonly Portion[]): Masses =>
+  portions.reduce<Masses>((sum, { masses }) => addMasses(sum, masses), {});
+export const pouredMass = (portions: readonly Portion[]): number => massOf(poured(portions));

@@ -1,0 +1,31 @@
+import { WATER_DENSITY } from '../reference/alcoholTables.ts';
+import type { Active } from '../reference/families.ts';
+import { alcoholDensity, alcoholOf, massFraction } from './alcohol.ts';
+
+/** What goes into a batch so that it comes to what was meant: of what, and how much (m³). */
+export interface PutRight {
+  add: 'stock' | 'water';
+  volume: number;
+}
+
+/** Less than this, as a fraction of the batch, nobody can pour. */
+const LEAST = 0.001;
+
+/**
+ * What strengthens a weak batch of `volume` m³, or thins a strong one, to the strength that was meant: of the stock it
+ * was poured from, or of water. Strengths are fractions in the active's basis. Alcohol by mass, the rest by volume, as
+ * in pouring. Nothing where the stock is no stronger than what was meant.
+ */
+export const putRight = (active: Active, stock: number, measured: number, meant: number, volume: number): PutRight | null => {
+  const alcohol = alcoholOf(active);
+  const part = (strength: number) => (alcohol ? massFraction(alcohol, strength) : strength);
+  const density = (strength: number) => (alcohol ? alcoholDensity(alcohol, massFraction(alcohol, strength)) : WATER_DENSITY);
+  const batch = volume * density(measured);
+  const weak = measured < meant;
+  if (weak && stock <= meant) return null;
+  const mass = weak
+    ? (batch * (part(meant) - part(measured))) / (part(stock) - part(meant))
+    : (batch * (part(measured) - part(meant))) / part(meant);
+  const added = mass / (weak ? density(stock) : WATER_DENSITY);
+  return added < LEAST * volume ? null : { add: weak ? 'stock' : 'water', volume: added };
+};
