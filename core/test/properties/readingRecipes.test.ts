@@ -56,7 +56,7 @@ describe(`${RUNS.toLocaleString('en-GB')} generated recipes`, () => {
       if (isDisinfecting(analysis)) expect(truth.name).toBe('disinfecting');
       const clashes = clashesAmong(all.map(({ item }) => item), cautiousBook).filter(({ severity }) => severity === 'never');
       if (clashes.length > 0) expect([analysis.verdict.name, analysis.verdict.outcome]).toEqual(['dangerous', 'never']);
-    }), { numRuns: RUNS / 10 });
+    }), { numRuns: RUNS });
   });
 
   test('a line that nobody can read hides no danger and makes nothing useful', () => {
