@@ -39,6 +39,15 @@ describe('checking', () => {
     expect(rows.map((row) => [row.body.batchCode, row.body.inStrength])).toEqual([[body.code, true], [body.code, false], [body.code, false]]);
   });
 
+  test('what bottles were filled from is not put right: they would stay as weak as they were', async () => {
+    const { body } = await pour('S-2', 0.72);
+    const bottle = (await tobias.call('POST /bottles', { material: 'glass', opaque: true, volume: litres(0.25) })).body;
+    expect((await tobias.call(`POST /bottles/${bottle.id}/fill`, { batchId: body.id })).status).toBe(200);
+    expect((await check(body.id, reads(0.65))).body.status).toBe('set-aside');
+    expect(await check(body.id, reads(0.72))).toMatchObject({ status: 409, body: { detail: expect.stringContaining('Bottles were filled') } });
+    expect((await tobias.call('GET /batches')).body.find(({ id }: { id: string }) => id === body.id).status).toBe('set-aside');
+  });
+
   test.each([[{ by: 'density', density: 700, temperature: 20 }, /weighs so/], [{ by: 'strip', step: 0.03 }, /cannot be read that way/]])('%j changes nothing', async (reading, why) => {
     const { body } = await pour('S-2', 0.7);
     expect((await check(body.id, reading)).body.detail).toMatch(why);

@@ -36,7 +36,7 @@ export const flameNames: Record<Flame, string> = {
   unknown: 'not asked yet', no: 'no', hob: 'a gas hob that can be turned off', flame: 'pilot light, gas boiler, fire or smoker',
 };
 export const eventNames: Record<EventKind, string> = {
-  lifted: 'Bowl flushed', washed: 'Washed and rinsed', applied: 'Applied', rewet: 'Re-wet', 'found-dry': 'Found dry', wiped: 'Wiped', rinsed: 'Rinsed',
+  lifted: 'Bowl flushed', washed: 'Cleaned', applied: 'Applied', rewet: 'Re-wet', 'found-dry': 'Found dry', wiped: 'Wiped', rinsed: 'Rinsed',
 };
 export const batchNames: Record<BatchName, string> = {
   'of disinfecting strength': 'of disinfecting strength', 'for respiratory illness only': 'for flu, COVID, RSV and colds only', 'a cleaner': 'a cleaner, not a disinfectant', 'a cleaner and descaler': 'a cleaner and descaler, not a disinfectant', 'a registered product': 'a registered product, by its own label',

@@ -1,10 +1,11 @@
+import { judgeCombination } from '../hazards/judgeCombination.ts';
 import { severities } from '../reference/neverCombine.ts';
 import { analyseFormula, type Formula } from '../solutions/analyseFormula.ts';
-import { clashReasons, judgeFormula, mixtureNames, type Claim, type FormulaVerdict, type RecipeRules } from '../solutions/judgeFormula.ts';
+import {
+  clashReasons, judgeFormula, mixtureNames, type Claim, type FormulaVerdict, type RecipeRules,
+} from '../solutions/judgeFormula.ts';
 import { verdictOf, worse, type Reason } from '../verdict.ts';
-import { clashesAmong, type Clash, type PouredIn } from './clashes.ts';
-import { judgeCombination } from '../hazards/judgeCombination.ts';
-import { productOfIngredient } from './clashes.ts';
+import { clashesAmong, productOfIngredient, type Clash, type PouredIn } from './clashes.ts';
 import type { Line, Question, Recipe } from './line.ts';
 import { portionsOf, type Portion, type Problem } from './portions.ts';
 import { ingredientsNamed, readRecipe } from './readRecipe.ts';

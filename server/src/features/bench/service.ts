@@ -4,6 +4,7 @@ import { In } from 'typeorm';
 import { within, type Context } from '../../context.ts';
 import { prepared } from '../../database/prepared.ts';
 import { problems } from '../../http/problems.ts';
+import { filledFrom } from '../bottles/filledFrom.ts';
 import { theBook } from '../keepApart/book.ts';
 import { personNames, theCompany, type Person } from '../people/service.ts';
 import { append, appendAlone } from '../records/service.ts';
@@ -122,6 +123,10 @@ export const checkBatch = async (context: Context, id: string, reading: CheckRea
   await within(context, async (inside) => {
     const row = await inside.db.findOne(BatchEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
     if (!row) throw problems.notFound('that batch');
+    // What stands in bottles is as weak as it was: a batch is put right whole, or not at all.
+    if (row.status === 'set-aside' && (await filledFrom(inside, id)) > 0) {
+      throw problems.conflict('Bottles were filled from this batch before it was set aside. Pour it and them away.');
+    }
     const result = judgeCheck(row.active, row.strength, reading, houseRules);
     if (!result.ok) throw problems.conflict(checkWords[result.why]);
     const { inStrength, measured, uncertainty, why } = result;

@@ -8,6 +8,7 @@ import { theBook } from '../keepApart/book.ts';
 import { personNames, type Person } from '../people/service.ts';
 import { append, appendAlone } from '../records/service.ts';
 import { BottleEntity, BottleEventEntity, type BottleRecord } from './entities.ts';
+import { filledFrom } from './filledFrom.ts';
 
 const bottleCode = (number: string | number): string => `F-${String(number).padStart(3, '0')}`;
 
@@ -47,14 +48,6 @@ export const addBottle = async (context: Context, fields: Body<'addBottle'>): Pr
 const take = async (inside: Context, id: string): Promise<BottleRow> => {
   await inside.db.findOne(BottleEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
   return bottleById(inside, id);
-};
-
-/** m³ of a batch that stand in bottles already: each was filled up, as far as the batch went. */
-const filledFrom = async ({ db }: Context, batchId: string): Promise<number> => {
-  const [row] = (await db.query(
-    'SELECT coalesce(sum(bottle.volume), 0)::float8 AS volume FROM bottle_event JOIN bottle ON bottle.id = bottle_id WHERE batch_id = $1 AND did = $2', [batchId, 'filled'],
-  )) as { volume: number }[];
-  return row!.volume;
 };
 
 /** Fills a bottle, or refuses: over what must not meet, over an old label, and with what may not be used. */

@@ -5,11 +5,13 @@ import { Severity, Verdict } from '../../ui/parts.tsx';
 import { StrengthRule } from '../../ui/StrengthRule.tsx';
 import { dateOf, momentOf } from '../../ui/times.ts';
 import { CheckForm } from './CheckForm.tsx';
+import { filledFrom } from './filledFrom.ts';
 import { LabelPreview } from './LabelPreview.tsx';
 import { PourTable } from './PourTable.tsx';
 
 /** What would put a batch right that was found out of strength: it is checked again before anybody uses it. */
-const SetAside = ({ batch, stock }: { batch: BatchRow; stock: StockRow | undefined }) => {
+const SetAside = ({ batch, stock, bottled }: { batch: BatchRow; stock: StockRow | undefined; bottled: boolean }) => {
+  if (bottled) return <p className="mb-2">Bottles were filled from it: pour it and them away, and wash them.</p>;
   const right = stock && batch.measured !== null
     ? putRight(batch.active, stock.strength, batch.measured, batch.strength, batch.volume) : null;
   if (!right || !stock) return <p className="mb-2">Nothing at hand puts it right: pour it away and make another.</p>;
@@ -25,7 +27,9 @@ const SetAside = ({ batch, stock }: { batch: BatchRow; stock: StockRow | undefin
 export const BatchSheet = ({ batch, title, now }: { batch: BatchRow; title: string; now: number }) => {
   const { data: me } = api.useMeQuery();
   const { data: stocks } = api.useStockQuery();
-  if (!me) return null;
+  const { data: bottles } = api.useBottlesQuery();
+  if (!me || !bottles) return null;
+  const bottled = filledFrom(bottles, batch.code).length > 0;
   const rules = me.company.houseRules;
   const { family } = activeFacts[batch.active];
   const stock = stocks?.find((one) => one.id === batch.stockId);
@@ -36,10 +40,10 @@ export const BatchSheet = ({ batch, title, now }: { batch: BatchRow; title: stri
       <p className="crumb"><b className="fig">{batch.code}</b> · poured {momentOf(batch.madeAt)} by {batch.madeBy}</p>
       <Verdict say={over ? `${title}: past its time. Pour it away.` : batch.status === 'set-aside' ? `${title}: out of strength, set aside.` : `${title}: ${nameOfBatch(batch.active, batch.strength, rules)}${batch.purpose === 'clean' || !isGeneric(batch.active) ? '' : batch.status === 'verified' ? ', and verified' : ', not checked yet'}.`} why={`Discard after ${momentOf(batch.discardAfter)} (${dateOf(batch.discardAfter)}). Recorded to ${goalNames[batch.purpose].toLowerCase()}${batch.weighed ? ', weighed' : ''}.${batch.measured === null ? '' : ` Measured: ${strengthOf(batch.active, Math.round(batch.measured * 1000) / 1000)}.`}`} />
       {(over || batch.status === 'set-aside') && <p className="mb-2"><Severity is="never" /> <span className="ml-2">The phone refuses this bottle.</span></p>}
-      {!over && batch.status === 'set-aside' && <SetAside batch={batch} stock={stock} />}
+      {!over && batch.status === 'set-aside' && <SetAside batch={batch} stock={stock} bottled={bottled} />}
       {isGeneric(batch.active) && <div className="max-w-[480px] pt-3"><StrengthRule family={family} stock={stock?.strength ?? batch.strength} span={batch.purpose === 'clean' ? { floor: 0, top: 1 } : disinfectingSpan(batch.active, 'everyday', rules)} batch={batch.strength} otherwise={nameOfBatch(batch.active, batch.strength, rules)} /></div>}
       <PourTable stock={stock?.name ?? batch.stockCode} pour={pour} active={batch.active} />
-      {!over && <CheckForm key={batch.id} batch={batch} />}
+      {!over && !(batch.status === 'set-aside' && bottled) && <CheckForm key={batch.id} batch={batch} />}
       {!over && batch.status !== 'set-aside' && <LabelPreview batch={batch} />}
     </>
   );

@@ -16,6 +16,7 @@ import { useNow } from '../../ui/useNow.ts';
 import { walkKeys } from '../../ui/walk.ts';
 import { Window } from '../../ui/Window.tsx';
 import { BenchHead } from './BenchHead.tsx';
+import { filledFrom } from './filledFrom.ts';
 
 const holds = ({ heldSinceWash: held }: BottleRow): string => (held ? `${activeNames[held.active]} ${strengthShort(held.active, held.strength)}, ${held.batchCode}` : 'empty, washed');
 
@@ -41,10 +42,8 @@ const Fill = ({ bottle }: { bottle: BottleRow }) => {
   const [batchId, setBatchId] = useState<string | null>(null);
   const now = useNow(30_000);
   const { data: bottles = [] } = api.useBottlesQuery();
-  const filledFrom = (code: string) => bottles.flatMap(({ volume, history }) =>
-    history.flatMap(({ did, batchCode }) => (did === 'filled' && batchCode === code ? [volume] : [])));
   const good = batches.filter((batch) =>
-    batch.discardAfter > now && batch.status !== 'set-aside' && !isUsedUp(batch.volume, filledFrom(batch.code)));
+    batch.discardAfter > now && batch.status !== 'set-aside' && !isUsedUp(batch.volume, filledFrom(bottles, batch.code)));
   const batch = good.find(({ id }) => id === batchId);
   const verdict = batch && judgeBottle(bottle, batch, book);
   const pour = async () => {

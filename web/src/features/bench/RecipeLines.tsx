@@ -3,7 +3,7 @@ import {
 } from '@zymostat/contract';
 import {
   alcoholOf, ingredientName, ingredientOf, inMillilitres, type Ingredients, type Item, type Line, type LineReading,
-  type Portion, type Problem,
+  type Portion, type Problem, writeItems,
 } from '@zymostat/core';
 import { useRef, type ClipboardEvent, type KeyboardEvent } from 'react';
 
@@ -22,11 +22,8 @@ const itemWords = (item: Item, portion: Portion | undefined): string => {
 };
 
 /** A reading that says in full what was only taken as usual, so that it can be changed. */
-const inFull = ({ items, text }: LineReading): string => {
-  const [only] = items;
-  const usual = only.strength === undefined ? ingredientOf(only.ingredient).strength?.usual : undefined;
-  return items.length === 1 && usual !== undefined ? `${text} ${percent(usual)}` : text;
-};
+const inFull = ({ items }: LineReading): string =>
+  writeItems(items.map((item) => ({ ...item, strength: item.strength ?? ingredientOf(item.ingredient).strength?.usual })));
 
 const assumesOf = ({ items }: LineReading): string[] =>
   items.flatMap(({ assumed }) => (assumed === undefined ? [] : [assumed]));

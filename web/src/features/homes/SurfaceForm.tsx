@@ -124,7 +124,7 @@ export const SurfaceForm = ({ homeId, revision, roomId, roomName, surface, onDon
   return (
     <>
       <p className="crumb"><b>{roomName}</b></p>
-      <Verdict say={surface ? surface.name : `A new surface in ${roomName}`} why={surface ? undefined : 'It starts as washed with detergent; set more on the protocol.'} />
+      <Verdict say={surface ? surface.name : `A new surface in ${roomName}`} why={surface ? undefined : 'It starts as cleaned only; set more on the protocol.'} />
       <Form onSubmit={() => submit()} className="grid max-w-[560px] gap-4">
         <TextField label="Name" value={name} onChange={rename} check={written} autoFocus={!surface} hint={guessed ? 'Material and area are guessed from the name until you change them.' : undefined} />
         <MaterialField value={material} onChange={(id) => { guess(false); setMaterial(id); }} />

@@ -1,11 +1,11 @@
-import { goalNames, stepLine, strengthShort, type HomeDetail, type StockRow } from '@zymostat/contract';
+import { stepLine, strengthShort, type HomeDetail, type StockRow } from '@zymostat/contract';
 import { activeFacts, buildProtocol, coats, diffVersions, inMillilitres, isGeneric, type Difference, type HouseRules, type Judged, type Objection, type TreatedRoom, type TreatedSurface } from '@zymostat/core';
 import { api, problemOf } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
 import { Severity, Verdict, WentWrong } from '../../ui/parts.tsx';
 import { ChangedMeanwhile } from '../../ui/ChangedMeanwhile.tsx';
 import { WetBand } from '../../ui/WetBand.tsx';
-import { countInWords, whatIsPutOn } from './words.ts';
+import { countInWords, doneInWords } from './words.ts';
 
 interface Props {
   home: HomeDetail;
@@ -19,26 +19,24 @@ interface Props {
 
 const all = (rooms: readonly TreatedRoom[]): TreatedSurface[] => rooms.flatMap(({ surfaces }) => surfaces);
 
-/** One side of a change: the wet band and what is done. */
-const Side = ({ surface, stocks }: { surface: TreatedSurface | undefined; stocks: StockRow[] }) => {
+/** One side of a change: the wet band, what is done, and which steps are on this side only. */
+const Side = ({ surface, other }: { surface: TreatedSurface | undefined; other: TreatedSurface | undefined }) => {
   if (!surface) return <span className="small soft">not in it</span>;
-  const { treatment, goal } = surface;
-  if (!treatment) return <span className="small">{stepLine(surface.steps)}</span>;
-  const named = stocks.find(({ id }) => id === treatment.stockId)?.name;
+  const { treatment } = surface;
   return (
     <>
-      {treatment.seconds > 0 && <WetBand tiny family={activeFacts[treatment.active].family} required={treatment.seconds} axis={Math.max(1380, treatment.seconds * 1.15)} />}
-      <span className="small block">{treatment.active === 'registered product' ? named : whatIsPutOn(treatment.active, treatment.strength)}{treatment.seconds > 0 ? `, ${Math.ceil(treatment.seconds / 60)} min` : ''}, {goalNames[goal].toLowerCase()}</span>
+      {treatment && treatment.seconds > 0 && <WetBand tiny family={activeFacts[treatment.active].family} required={treatment.seconds} axis={Math.max(1380, treatment.seconds * 1.15)} />}
+      <span className="small block">{doneInWords(surface, other)}</span>
     </>
   );
 };
 
-const Changes = ({ differences, stocks, from, to }: { differences: Difference[]; stocks: StockRow[]; from: string; to: string }) => (
+const Changes = ({ differences, from, to }: { differences: Difference[]; from: string; to: string }) => (
   <table className="ledger mt-3" aria-label="What changes">
     <thead><tr><th>What changes</th><th>{from}</th><th>{to}</th></tr></thead>
     <tbody>
       {differences.map(({ surfaceId, surfaceName, roomName, before, after }) => (
-        <tr key={surfaceId}><td><b className="font-semibold">{surfaceName}</b> <span className="small soft">{roomName}</span></td><td className="soft"><Side surface={before} stocks={stocks} /></td><td><Side surface={after} stocks={stocks} /></td></tr>
+        <tr key={surfaceId}><td><b className="font-semibold">{surfaceName}</b> <span className="small soft">{roomName}</span></td><td className="soft"><Side surface={before} other={after} /></td><td><Side surface={after} other={before} /></td></tr>
       ))}
     </tbody>
   </table>
@@ -133,7 +131,7 @@ export const ApproveSheet = ({ home, stocks, rules, now, objections, judged, onD
       {refused?.type === '/problems/changed-meanwhile'
         ? <ChangedMeanwhile error={approving.error} onTheirs={() => approving.reset()} />
         : <WentWrong error={approving.error} />}
-      {newest && differences.length > 0 && <Changes differences={differences} stocks={stocks} from={`Version ${newest.number}`} to={`Version ${number}`} />}
+      {newest && differences.length > 0 && <Changes differences={differences} from={`Version ${newest.number}`} to={`Version ${number}`} />}
       <Answered surfaces={surfaces} />
       <Done surfaces={surfaces} stocks={stocks} />
       {surfaces.some(({ treatment }) => treatment && isGeneric(treatment.active)) && (

@@ -1,5 +1,5 @@
-import { activeNames, duration, goalNames, strengthShort, type HomeDetail, type StockRow } from '@zymostat/contract';
-import { buildProtocol, diffVersions, type HouseRules, type TreatedSurface } from '@zymostat/core';
+import type { HomeDetail, StockRow } from '@zymostat/contract';
+import { buildProtocol, diffVersions, type HouseRules } from '@zymostat/core';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
@@ -7,17 +7,9 @@ import { Choice } from '../../ui/Choice.tsx';
 import { Waiting } from '../../ui/parts.tsx';
 import { dateOf } from '../../ui/times.ts';
 import { Window } from '../../ui/Window.tsx';
+import { doneInWords } from './words.ts';
 
 const DRAFT = 'draft';
-
-/** What is done at a surface, in a few words. */
-const saysOf = (surface: TreatedSurface | undefined): string => {
-  if (!surface) return 'not there';
-  const { treatment, goal, accepted } = surface;
-  const how = treatment ? `${strengthShort(treatment.active, treatment.strength)} ${activeNames[treatment.active]}${treatment.seconds > 0 ? `, ${duration(treatment.seconds)}` : ''}` : 'detergent';
-  const first = surface.steps.includes('take-out') ? 'Tablet out, flushed twice. ' : '';
-  return `${first}${goalNames[goal]}: ${how}${surface.steps.includes('rinse') ? ', rinsed' : ''}${accepted ? `. Accepted: ${accepted}` : ''}`;
-};
 
 /** How two versions of a protocol differ, or a version and what is set now: by what a person would do differently. */
 export const Differences = ({ home, stocks, rules, now }: { home: HomeDetail; stocks: StockRow[]; rules: HouseRules; now: number }) => {
@@ -45,7 +37,7 @@ export const Differences = ({ home, stocks, rules, now }: { home: HomeDetail; st
           <div className="max-h-[50vh] overflow-auto" tabIndex={0} role="region" aria-label="Differences">
             <table className="ledger">
               <thead><tr><th>Surface</th><th>Before</th><th>After</th></tr></thead>
-              <tbody>{differences.map(({ surfaceId, surfaceName, roomName, before: was, after: is }) => <tr key={surfaceId}><td>{surfaceName} <span className="soft">{roomName}</span></td><td>{saysOf(was)}</td><td><b className="font-semibold">{saysOf(is)}</b></td></tr>)}</tbody>
+              <tbody>{differences.map(({ surfaceId, surfaceName, roomName, before: was, after: is }) => <tr key={surfaceId}><td>{surfaceName} <span className="soft">{roomName}</span></td><td>{was ? doneInWords(was, is) : 'not there'}</td><td><b className="font-semibold">{is ? doneInWords(is, was) : 'not there'}</b></td></tr>)}</tbody>
             </table>
           </div>
         )}

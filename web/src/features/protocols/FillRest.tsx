@@ -1,5 +1,5 @@
-import { fillWords, goalNames, strengthShort, type HomeDetail, type StockRow } from '@zymostat/contract';
-import { activeFacts, fillRest, isUnset, type HouseRules } from '@zymostat/core';
+import { fillWords, goalNames, stepNames, strengthShort, type HomeDetail, type StockRow } from '@zymostat/contract';
+import { activeFacts, fillRest, isUnset, materialOf, type HouseRules } from '@zymostat/core';
 import { useMemo, useState } from 'react';
 import { api } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
@@ -35,7 +35,7 @@ export const FillRest = ({ home, stocks, rules, now }: { home: HomeDetail; stock
               {rows.map(({ surfaceId, room, surface, setting, stock, because }) => (
                 <tr key={surfaceId}>
                   <td>{surface.name} <span className="soft">{room.name}</span></td><td>{goalNames[setting.goal]}</td>
-                  <td>{stock ? <span className="flex items-center gap-2"><i className="stub stub--row fill" data-family={activeFacts[stock.active].family} />{stock.name}, {strengthShort(stock.active, setting.use!.strength)}</span> : <span className="flex items-center gap-2"><i className="stub stub--row" data-family="soap" />detergent</span>}</td>
+                  <td>{stock ? <span className="flex items-center gap-2"><i className="stub stub--row fill" data-family={activeFacts[stock.active].family} />{stock.name}, {strengthShort(stock.active, setting.use!.strength)}</span> : <span className="flex items-center gap-2"><i className="stub stub--row" data-family="soap" />{stepNames[materialOf(surface.material).cleaned]}</span>}</td>
                   <td className="soft">{fillWords[because]}{setting.lifts && ' The client’s tablet is taken out first.'}</td>
                 </tr>
               ))}

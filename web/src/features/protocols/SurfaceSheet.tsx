@@ -3,17 +3,16 @@ import { activeFacts, actsBetween, assessSurface, bestOf, compareFamilies, famil
 import { lazy, Suspense, useState } from 'react';
 import { api } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
-import { aReason } from '../../ui/checks.ts';
+import { aReason, figureBetween } from '../../ui/checks.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { Switches } from '../../ui/Switches.tsx';
 import { optionsOf, TextField } from '../../ui/Field.tsx';
 import { Form } from '../../ui/Form.tsx';
 import { Severity, Verdict } from '../../ui/parts.tsx';
 import { FamilyRow } from './FamilyRow.tsx';
-import { figureBetween } from '../../ui/checks.ts';
 import { ChangedMeanwhile } from '../../ui/ChangedMeanwhile.tsx';
 import { Steps } from './Steps.tsx';
-import { goalInWords, sayHolding, saySteps } from './words.ts';
+import { goalInWords, sayCleaning, sayHolding, saySteps } from './words.ts';
 
 /** The curves come with the charts, when somebody asks for them. */
 const WetTime = lazy(() => import('../wetTime/WetTime.tsx'));
@@ -116,8 +115,8 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
           : <article key={family} className="compare compare--line" data-family={family}><div className="compare__name"><i className="compare__swatch fill" /><h2>{familyNames[family]}</h2></div><p className="compare__why">No stock at hand.</p></article>;
       })}
       <article className="compare compare--line" data-family="soap">
-        <div className="compare__name"><i className="compare__swatch fill" /><h2>Detergent</h2></div>
-        <p className="compare__why flex items-baseline gap-3" style={{ margin: 0 }}><Severity is="use" word="Use first" /><span>Dirt uses the solution up, so the wet time counts from a clean surface. Detergent takes dirt off; it does not disinfect.</span></p>
+        <div className="compare__name"><i className="compare__swatch fill" /><h2>Cleaning</h2></div>
+        <p className="compare__why flex items-baseline gap-3" style={{ margin: 0 }}><Severity is="use" word="Use first" /><span>{sayCleaning(surface.material)} Dirt makes the solution too weak, so the wet time counts from a clean surface. Cleaning takes dirt off; it does not disinfect.</span></p>
       </article>
       {drying && drying.contact.prediction && isGeneric(drying.stock.active) && <Suspense><WetTime title={surface.name} active={drying.stock.active} strength={drying.strength} seconds={drying.contact.seconds} against={setting.against} prediction={drying.contact.prediction} area={surface.area} room={room} rules={rules} onClose={() => setDrying(null)} /></Suspense>}
     </>
