@@ -1,10 +1,9 @@
-import { test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { act, another, choose, goTo, signIn } from '../support.ts';
 
 const shoot = async (page: Page, name: string) => {
   await page.evaluate(() => document.fonts.ready);
-  await page.waitForTimeout(400);
-  await page.screenshot({ path: `../docs/screenshots/${name}.png` });
+  await page.screenshot({ path: `../docs/screenshots/${name}.png`, animations: 'disabled' });
 };
 const openHome = async (page: Page, name: string, tab: string, surface: string) => {
   await goTo(page, 'Homes');
@@ -71,7 +70,9 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await act('scale', 'put 190');
   await page.getByRole('button', { name: 'Correct the batch' }).click();
   await act('scale', 'put 230');
-  await page.waitForTimeout(1800);
+  const panel = page.getByRole('region', { name: 'Weigh out, live' });
+  await expect(panel).toContainText('230.0g');
+  await expect(panel).toContainText('Scale, steady');
   await shoot(page, 'weigh');
   const bench = page.getByRole('navigation', { name: 'Bench' });
   await bench.getByRole('link', { name: 'Analyse' }).click();
@@ -90,7 +91,8 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await page.getByRole('region', { name: 'Depot, shelf B' }).getByRole('button', { name: 'Regroup' }).click();
   await shoot(page, 'shelves');
   await keepApart.getByRole('link', { name: 'Log' }).click();
-  await page.waitForTimeout(600);
+  await page.getByRole('heading', { name: 'How often' }).waitFor();
+  await page.locator('canvas').first().waitFor();
   await shoot(page, 'log');
   await keepApart.getByRole('link', { name: 'Book' }).click();
   await page.getByRole('heading', { name: 'The book' }).waitFor();
