@@ -131,16 +131,19 @@ describe('recipes', () => {
   });
 });
 
-/** Scales under 1 that the drawings of a PDF are set by: its streams are deflated, a scale is written `a 0 0 d x y cm`. */
+/**
+ * Scales under 1 that the drawings of a PDF are set by: a scale is written `a 0 0 d x y cm` in a deflated stream. A
+ * stream is as long as it says: its last byte may look like the end of a line.
+ */
 const scalesIn = (bytes: Uint8Array): number[] => {
   const text = Buffer.from(bytes).toString('latin1');
-  return [...text.matchAll(/stream\r?\n([\s\S]*?)\r?\nendstream/g)].flatMap(([, stream]) => {
-    try {
-      const drawn = inflateSync(Buffer.from(stream!, 'latin1')).toString('latin1');
-      return [...drawn.matchAll(/([\d.]+) 0 0 ([\d.]+) [-\d.]+ [-\d.]+ cm/g)].map(([, scale]) => Number(scale)).filter((scale) => scale > 0.05 && scale < 1);
-    } catch {
-      return [];
-    }
+  const streams = [...text.matchAll(/<<([^<>]*)>>\s*?stream\r?\n/g)].filter(([, of]) => of!.includes('/FlateDecode'));
+  return streams.flatMap((found) => {
+    const from = found.index + found[0].length;
+    const length = Number(/\/Length (\d+)/.exec(found[1]!)![1]);
+    const drawn = inflateSync(Buffer.from(text.slice(from, from + length), 'latin1')).toString('latin1');
+    return [...drawn.matchAll(/([\d.]+) 0 0 ([\d.]+) [-\d.]+ [-\d.]+ cm/g)]
+      .map(([, scale]) => Number(scale)).filter((scale) => scale > 0.05 && scale < 1);
   });
 };
 
