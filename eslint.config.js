@@ -14,27 +14,56 @@ export default ts.config(
   {
     rules: {
       '@typescript-eslint/consistent-type-imports': 'error',
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_' },
+      ],
     },
   },
   { files: ['scripts/**', '*.js'], languageOptions: { globals: globals.node } },
   {
     files: ['core/src/**'],
     rules: {
-      ...mayNotImport(barred('^(?!\\.|fastest-levenshtein$)', 'core imports nothing but itself and the distance of two words')),
-      'no-restricted-globals': ['error', 'process', 'window', 'document', 'fetch', 'crypto', 'performance', 'setTimeout'],
+      ...mayNotImport(
+        barred(
+          '^(?!\\.|fastest-levenshtein$)',
+          'core imports nothing but itself and the distance of two words',
+        ),
+      ),
+      'no-restricted-globals': [
+        'error',
+        'process',
+        'window',
+        'document',
+        'fetch',
+        'crypto',
+        'performance',
+        'setTimeout',
+      ],
       'no-restricted-syntax': [
         'error',
-        { selector: "MemberExpression[object.name='Date'][property.name='now']", message: 'core has no clock: take the time as an argument' },
-        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'core has no clock: take the time as an argument' },
-        { selector: "MemberExpression[object.name='Math'][property.name='random']", message: 'core has no randomness but a seed passed in' },
+        {
+          selector: "MemberExpression[object.name='Date'][property.name='now']",
+          message: 'core has no clock: take the time as an argument',
+        },
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'core has no clock: take the time as an argument',
+        },
+        {
+          selector: "MemberExpression[object.name='Math'][property.name='random']",
+          message: 'core has no randomness but a seed passed in',
+        },
       ],
     },
   },
   {
     files: ['contract/src/**'],
     rules: mayNotImport(
-      barred('^(?!\\.|valibot$|@valibot/|@zymostat/core$)', 'contract depends on valibot and on core only'),
+      barred(
+        '^(?!\\.|valibot$|@valibot/|@zymostat/core$)',
+        'contract depends on valibot and on core only',
+      ),
     ),
   },
   {

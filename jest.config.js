@@ -4,7 +4,15 @@ const project = (name) => ({
   testEnvironment: 'node',
   testMatch: ['<rootDir>/test/**/*.test.ts'],
   extensionsToTreatAsEsm: ['.ts'],
-  transform: { '\\.ts$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript' } }, module: { type: 'es6' } }] },
+  transform: {
+    '\\.ts$': [
+      '@swc/jest',
+      { jsc: { target: 'es2022', parser: { syntax: 'typescript' } }, module: { type: 'es6' } },
+    ],
+  },
 });
 
-export default { testTimeout: 30_000, projects: ['core', 'contract', 'server', 'devices', 'web'].map(project) };
+export default {
+  testTimeout: 30_000,
+  projects: ['core', 'contract', 'server', 'devices', 'web'].map(project),
+};

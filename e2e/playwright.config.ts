@@ -5,7 +5,15 @@ export const chromium: PlaywrightTestConfig['use'] = {
   baseURL: process.env.BASE_URL,
   launchOptions: {
     executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
   },
   locale: 'en-GB',
   actionTimeout: 10_000,

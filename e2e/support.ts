@@ -12,8 +12,14 @@ export const signIn = async (page: Page, login: string): Promise<void> => {
 };
 
 /** A second person, at their own device. */
-export const another = async (browser: Browser, login: string, viewport = { width: 390, height: 844 }): Promise<Page> => {
-  const page = await (await browser.newContext({ viewport, baseURL: process.env.BASE_URL, locale: 'en-GB' })).newPage();
+export const another = async (
+  browser: Browser,
+  login: string,
+  viewport = { width: 390, height: 844 },
+): Promise<Page> => {
+  const page = await (
+    await browser.newContext({ viewport, baseURL: process.env.BASE_URL, locale: 'en-GB' })
+  ).newPage();
   await signIn(page, login);
   return page;
 };
@@ -25,7 +31,11 @@ export const goTo = async (page: Page, place: string): Promise<void> => {
 };
 
 /** Picks one of a list by its label. */
-export const choose = async (page: Page, label: string | RegExp, option: string | RegExp): Promise<void> => {
+export const choose = async (
+  page: Page,
+  label: string | RegExp,
+  option: string | RegExp,
+): Promise<void> => {
   const list = page.getByRole('button', { name: label });
   const wanted = page.getByRole('option', { name: option }).first();
   // A list whose button moved under it, because something came in, is put away but still counts as open: closed, and opened again.
@@ -37,7 +47,13 @@ export const choose = async (page: Page, label: string | RegExp, option: string 
 };
 
 /** Adds a surface to the open room. */
-export const addSurface = async (page: Page, name: string, material: string, area: string, more: { food?: boolean; touched?: string } = {}) => {
+export const addSurface = async (
+  page: Page,
+  name: string,
+  material: string,
+  area: string,
+  more: { food?: boolean; touched?: string } = {},
+) => {
   await page.getByRole('button', { name: /^Add a surface to/ }).click();
   await page.getByLabel('Name', { exact: true }).fill(name);
   await page.getByRole('combobox', { name: 'Material' }).fill(material);
@@ -46,18 +62,36 @@ export const addSurface = async (page: Page, name: string, material: string, are
   if (more.touched) await page.getByRole('radio', { name: more.touched }).click();
   if (more.food) await page.getByLabel('Food touches it').check();
   await page.getByRole('button', { name: 'Add the surface' }).click();
-  await expect(page.locator('.descent__stop', { hasText: name })).toHaveAttribute('aria-current', 'true');
+  await expect(page.locator('.descent__stop', { hasText: name })).toHaveAttribute(
+    'aria-current',
+    'true',
+  );
 };
 
 /** No serious or critical violation of WCAG 2.2 A and AA on what is shown. */
 export const expectAccessible = async (page: Page): Promise<void> => {
-  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    .analyze();
   const grave = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
-  expect(grave.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join(' ').slice(0, 300)}`)).toEqual([]);
+  expect(
+    grave.map(
+      ({ id, nodes }) =>
+        `${id}: ${nodes
+          .map((node) => node.html)
+          .join(' ')
+          .slice(0, 300)}`,
+    ),
+  ).toEqual([]);
 };
 
 /** Plays the simulated bench, as its control page does. */
 export const act = async (device: 'scale' | 'meter' | 'strip', line: string): Promise<void> => {
-  const said = await (await fetch(`${process.env.BENCH_PAGE}/do`, { method: 'POST', body: JSON.stringify({ device, line }) })).text();
+  const said = await (
+    await fetch(`${process.env.BENCH_PAGE}/do`, {
+      method: 'POST',
+      body: JSON.stringify({ device, line }),
+    })
+  ).text();
   expect(said).toBe('ok');
 };

@@ -11,7 +11,9 @@ const passed = (jest?.numPassedTests ?? 0) + (playwright?.stats.expected ?? 0);
 const failed =
   Number(otherFailures) +
   (jest ? jest.numFailedTests + jest.numRuntimeErrorTestSuites : 1) +
-  (playwright ? playwright.stats.unexpected + playwright.stats.flaky + playwright.errors.length : 1);
+  (playwright
+    ? playwright.stats.unexpected + playwright.stats.flaky + playwright.errors.length
+    : 1);
 
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 && passed > 0 ? 0 : 1);

@@ -1,16 +1,56 @@
-import { bottleMaterials, claims, groups, levels, materialIds, sourceIds, stripSteps } from '@zymostat/core';
+import {
+  bottleMaterials,
+  claims,
+  groups,
+  levels,
+  materialIds,
+  sourceIds,
+  stripSteps,
+} from '@zymostat/core';
 import * as v from 'valibot';
 import {
-  active, against, application, batchPurpose, clientKeeps, companyRuleFields, eventKind, goal, group, homeFields, houseRules, id, instant, listOf, name, placedThing, productLabel, reason, role, roomFields, route, sentence, setting, situationList, step, strength,
-  surfaceFields, volume,
+  active,
+  against,
+  application,
+  batchPurpose,
+  clientKeeps,
+  companyRuleFields,
+  eventKind,
+  goal,
+  group,
+  homeFields,
+  houseRules,
+  id,
+  instant,
+  listOf,
+  name,
+  placedThing,
+  productLabel,
+  reason,
+  role,
+  roomFields,
+  route,
+  sentence,
+  setting,
+  situationList,
+  step,
+  strength,
+  surfaceFields,
+  volume,
 } from './parts.ts';
 
 // eslint-disable-next-line no-control-regex
-const plain = v.regex(/^[^\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]*$/, 'Control characters are not allowed.');
+const plain = v.regex(
+  /^[^\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]*$/,
+  'Control characters are not allowed.',
+);
 
 /** What crosses the wire, one schema a message. Strengths are fractions, lengths m, volumes m³, times ms since 1970. */
 
-export const signIn = v.strictObject({ login: name, password: v.pipe(v.string(), v.minLength(1, 'Write your password.'), v.maxLength(200)) });
+export const signIn = v.strictObject({
+  login: name,
+  password: v.pipe(v.string(), v.minLength(1, 'Write your password.'), v.maxLength(200)),
+});
 
 export const companyRule = v.strictObject({ id, ...companyRuleFields.entries });
 
@@ -30,22 +70,64 @@ export const me = v.strictObject({
 
 export const surface = v.strictObject({ id, ...surfaceFields.entries, setting });
 export const room = v.strictObject({ id, ...roomFields.entries, surfaces: v.array(surface) });
-export const versionHead = v.strictObject({ id, number: v.number(), approvedAt: instant, approvedBy: name });
+export const versionHead = v.strictObject({
+  id,
+  number: v.number(),
+  approvedAt: instant,
+  approvedBy: name,
+});
 /** What a change of a home has made its revision. */
 export const revised = v.strictObject({ revision: v.number() });
 /** A surface of the newest approved version that no longer stands as it was approved. */
-export const flag = v.strictObject({ surfaceId: id, surfaceName: v.string(), roomName: v.string(), why: v.picklist(['never', 'care', 'longer', 'shorter', 'gone']), approved: v.number(), now: v.number(), reasons: v.array(reason) });
+export const flag = v.strictObject({
+  surfaceId: id,
+  surfaceName: v.string(),
+  roomName: v.string(),
+  why: v.picklist(['never', 'care', 'longer', 'shorter', 'gone']),
+  approved: v.number(),
+  now: v.number(),
+  reasons: v.array(reason),
+});
 /** `revision` counts what was changed of it: whoever changes it says which one they saw. */
-export const home = v.strictObject({ id, ...homeFields.entries, revision: v.number(), rooms: v.array(room), versions: v.array(versionHead), changedSinceApproval: v.boolean(), flags: v.array(flag) });
-export const setMany = v.strictObject({ settings: listOf(v.strictObject({ surfaceId: id, setting }), 2000) });
+export const home = v.strictObject({
+  id,
+  ...homeFields.entries,
+  revision: v.number(),
+  rooms: v.array(room),
+  versions: v.array(versionHead),
+  changedSinceApproval: v.boolean(),
+  flags: v.array(flag),
+});
+export const setMany = v.strictObject({
+  settings: listOf(v.strictObject({ surfaceId: id, setting }), 2000),
+});
 /** Rooms with their surfaces, as a home's file and a list of surfaces bring them: docs/formats/home.md. */
-export const surveyedRoom = v.strictObject({ ...roomFields.entries, surfaces: listOf(surfaceFields, 500) });
-export const importRooms = v.strictObject({ rooms: v.pipe(listOf(surveyedRoom, 100, 'At most 100 rooms.'), v.minLength(1, 'At least one room.')) });
-export const homeFile = v.strictObject({ format: v.literal('zymostat.home/1'), ...homeFields.entries, rooms: listOf(surveyedRoom, 100, 'At most 100 rooms.') });
+export const surveyedRoom = v.strictObject({
+  ...roomFields.entries,
+  surfaces: listOf(surfaceFields, 500),
+});
+export const importRooms = v.strictObject({
+  rooms: v.pipe(
+    listOf(surveyedRoom, 100, 'At most 100 rooms.'),
+    v.minLength(1, 'At least one room.'),
+  ),
+});
+export const homeFile = v.strictObject({
+  format: v.literal('zymostat.home/1'),
+  ...homeFields.entries,
+  rooms: listOf(surveyedRoom, 100, 'At most 100 rooms.'),
+});
 /** What a change of house rules would make untrue, home by home. */
-export const ruleEffects = v.array(v.strictObject({ homeId: id, homeName: name, flags: v.array(flag) }));
+export const ruleEffects = v.array(
+  v.strictObject({ homeId: id, homeName: name, flags: v.array(flag) }),
+);
 export const homeRow = v.strictObject({
-  id, ...homeFields.entries, rooms: v.number(), surfaces: v.number(), version: v.nullable(v.number()), lastRoundAt: v.nullable(instant),
+  id,
+  ...homeFields.entries,
+  rooms: v.number(),
+  surfaces: v.number(),
+  version: v.nullable(v.number()),
+  lastRoundAt: v.nullable(instant),
 });
 
 /** A surface as it was approved: what is to be done, with the reasons that stood behind it. */
@@ -59,7 +141,9 @@ export const treatedSurface = v.strictObject({
   goal,
   against,
   accepted: v.nullable(sentence),
-  treatment: v.nullable(v.strictObject({ stockId: id, active, strength, seconds: v.number(), application })),
+  treatment: v.nullable(
+    v.strictObject({ stockId: id, active, strength, seconds: v.number(), application }),
+  ),
   steps: v.array(step),
   reasons: v.array(reason),
 });
@@ -71,119 +155,435 @@ export const protocol = v.strictObject({
 });
 export const version = v.strictObject({ ...versionHead.entries, homeId: id, protocol });
 
-export const stock = v.strictObject({ id, code: v.string(), name, active, strength, volume: v.number(), expiresAt: instant, pricePerLitre: v.nullable(v.number()), label: v.nullable(productLabel) });
-export const productFields = v.strictObject({ name, volume, expiresAt: instant, pricePerLitre: v.nullable(v.pipe(v.number(), v.minValue(0, 'A price is 0 or more.'), v.maxValue(10_000))), label: productLabel });
+export const stock = v.strictObject({
+  id,
+  code: v.string(),
+  name,
+  active,
+  strength,
+  volume: v.number(),
+  expiresAt: instant,
+  pricePerLitre: v.nullable(v.number()),
+  label: v.nullable(productLabel),
+});
+export const productFields = v.strictObject({
+  name,
+  volume,
+  expiresAt: instant,
+  pricePerLitre: v.nullable(
+    v.pipe(v.number(), v.minValue(0, 'A price is 0 or more.'), v.maxValue(10_000)),
+  ),
+  label: productLabel,
+});
 
 /** `weighed` in kg, where it was poured by a scale. */
-const weighed = v.strictObject({ stock: v.pipe(v.number(), v.gtValue(0), v.maxValue(100)), water: v.pipe(v.number(), v.minValue(0), v.maxValue(100)) });
-export const pourBatch = v.strictObject({ stockId: id, strength, purpose: batchPurpose, volume, weighed: v.optional(weighed) });
+const weighed = v.strictObject({
+  stock: v.pipe(v.number(), v.gtValue(0), v.maxValue(100)),
+  water: v.pipe(v.number(), v.minValue(0), v.maxValue(100)),
+});
+export const pourBatch = v.strictObject({
+  stockId: id,
+  strength,
+  purpose: batchPurpose,
+  volume,
+  weighed: v.optional(weighed),
+});
 export const batchFacts = v.strictObject({
-  id, code: v.string(), stockId: id, stockCode: v.string(), active, strength, purpose: batchPurpose, volume: v.number(), stockVolume: v.number(),
-  waterVolume: v.number(), madeAt: instant, madeBy: name, discardAfter: instant, weighed: v.optional(weighed),
+  id,
+  code: v.string(),
+  stockId: id,
+  stockCode: v.string(),
+  active,
+  strength,
+  purpose: batchPurpose,
+  volume: v.number(),
+  stockVolume: v.number(),
+  waterVolume: v.number(),
+  madeAt: instant,
+  madeBy: name,
+  discardAfter: instant,
+  weighed: v.optional(weighed),
 });
 export const batchStatus = v.picklist(['unchecked', 'verified', 'set-aside']);
-export const batch = v.strictObject({ ...batchFacts.entries, status: batchStatus, measured: v.nullable(v.number()), groups: v.array(v.picklist(groups)) });
+export const batch = v.strictObject({
+  ...batchFacts.entries,
+  status: batchStatus,
+  measured: v.nullable(v.number()),
+  groups: v.array(v.picklist(groups)),
+});
 
 /** kg/m³ and °C as a density meter shows them, or the step of a peroxide strip as a fraction w/v. */
-export const densityReading = v.strictObject({ density: v.pipe(v.number(), v.minValue(600, 'A density is 600 to 1300 kg/m³.'), v.maxValue(1300, 'A density is 600 to 1300 kg/m³.')), temperature: v.pipe(v.number(), v.minValue(-10, 'A temperature is -10 to 40 °C.'), v.maxValue(40, 'A temperature is -10 to 40 °C.')) });
+export const densityReading = v.strictObject({
+  density: v.pipe(
+    v.number(),
+    v.minValue(600, 'A density is 600 to 1300 kg/m³.'),
+    v.maxValue(1300, 'A density is 600 to 1300 kg/m³.'),
+  ),
+  temperature: v.pipe(
+    v.number(),
+    v.minValue(-10, 'A temperature is -10 to 40 °C.'),
+    v.maxValue(40, 'A temperature is -10 to 40 °C.'),
+  ),
+});
 export const stripReading = v.strictObject({ step: v.picklist(stripSteps) });
-export const reading = v.variant('by', [v.strictObject({ by: v.literal('density'), ...densityReading.entries }), v.strictObject({ by: v.literal('strip'), ...stripReading.entries })]);
+export const reading = v.variant('by', [
+  v.strictObject({ by: v.literal('density'), ...densityReading.entries }),
+  v.strictObject({ by: v.literal('strip'), ...stripReading.entries }),
+]);
 
-export const newBottle = v.strictObject({ material: v.picklist(bottleMaterials), opaque: v.boolean(), volume });
-const bottleEvent = v.strictObject({ at: instant, by: name, did: v.picklist(['filled', 'washed']), batchCode: v.nullable(v.string()) });
+export const newBottle = v.strictObject({
+  material: v.picklist(bottleMaterials),
+  opaque: v.boolean(),
+  volume,
+});
+const bottleEvent = v.strictObject({
+  at: instant,
+  by: name,
+  did: v.picklist(['filled', 'washed']),
+  batchCode: v.nullable(v.string()),
+});
 export const bottle = v.strictObject({
-  id, code: v.string(), ...newBottle.entries, heldSinceWash: v.nullable(v.strictObject({ active, strength, groups: v.array(v.picklist(groups)), batchId: id, batchCode: v.string() })), history: v.array(bottleEvent),
+  id,
+  code: v.string(),
+  ...newBottle.entries,
+  heldSinceWash: v.nullable(
+    v.strictObject({
+      active,
+      strength,
+      groups: v.array(v.picklist(groups)),
+      batchId: id,
+      batchCode: v.string(),
+    }),
+  ),
+  history: v.array(bottleEvent),
 });
 export const fillBottle = v.strictObject({ batchId: id });
 /** The bottle's code and the person's own name, typed, so that nobody confirms by a slip. */
 export const washBottle = v.strictObject({ code: name, washedBy: name });
 
-const recipeText = v.pipe(v.string(), v.maxLength(20_000, 'At most 20,000 characters.'), v.check((text) => text.trim() !== '', 'Write at least one line.'), v.check((text) => !text.includes('\u0000'), 'Control characters are not allowed.'));
+const recipeText = v.pipe(
+  v.string(),
+  v.maxLength(20_000, 'At most 20,000 characters.'),
+  v.check((text) => text.trim() !== '', 'Write at least one line.'),
+  v.check((text) => !text.includes('\u0000'), 'Control characters are not allowed.'),
+);
 export const recipeFields = v.strictObject({ name, claim: v.picklist(claims), text: recipeText });
-export const recipeVersion = v.strictObject({ number: v.number(), claim: v.picklist(claims), text: v.string(), savedAt: instant, savedBy: name });
+export const recipeVersion = v.strictObject({
+  number: v.number(),
+  claim: v.picklist(claims),
+  text: v.string(),
+  savedAt: instant,
+  savedBy: name,
+});
 export const recipe = v.strictObject({ id, name, versions: v.array(recipeVersion) });
 /** A recipe as it travels in a file: docs/formats/recipe.md. */
-export const recipeFile = v.strictObject({ format: v.literal('zymostat.recipe/1'), ...recipeFields.entries });
+export const recipeFile = v.strictObject({
+  format: v.literal('zymostat.recipe/1'),
+  ...recipeFields.entries,
+});
 
 /** Which two met or nearly did, by which route, how much, and what somebody felt: as far as it is known. */
 const meeting = {
   pair: v.optional(v.nullable(v.strictObject({ one: group, other: group }))),
   route: v.optional(v.nullable(route)),
-  amount: v.optional(v.nullable(v.pipe(v.string(), v.trim(), v.maxLength(120, 'At most 120 characters.'), plain))),
-  symptoms: v.optional(v.nullable(v.pipe(v.string(), v.trim(), v.maxLength(500, 'At most 500 characters.'), plain))),
+  amount: v.optional(
+    v.nullable(v.pipe(v.string(), v.trim(), v.maxLength(120, 'At most 120 characters.'), plain)),
+  ),
+  symptoms: v.optional(
+    v.nullable(v.pipe(v.string(), v.trim(), v.maxLength(500, 'At most 500 characters.'), plain)),
+  ),
 };
-const mishapFacts = { what: sentence, products: listOf(v.pipe(v.string(), v.maxLength(80, 'At most 80 characters.'), plain), 2, 'At most two products.'), place: name, who: name, done: sentence, ...meeting };
-export const newMishap = v.strictObject({ kind: v.picklist(['near-miss', 'incident']), homeId: v.nullable(id), at: instant, ...mishapFacts });
+const mishapFacts = {
+  what: sentence,
+  products: listOf(
+    v.pipe(v.string(), v.maxLength(80, 'At most 80 characters.'), plain),
+    2,
+    'At most two products.',
+  ),
+  place: name,
+  who: name,
+  done: sentence,
+  ...meeting,
+};
+export const newMishap = v.strictObject({
+  kind: v.picklist(['near-miss', 'incident']),
+  homeId: v.nullable(id),
+  at: instant,
+  ...mishapFacts,
+});
 /** What a supervisor makes of a near miss or an incident: what is to be done, whose it is, until when, and whether that closes it. */
-export const newFollowUp = v.strictObject({ text: sentence, owner: name, due: v.nullable(v.pipe(v.string(), v.isoDate('A day is written 2026-01-31.'))), closed: v.boolean() });
+export const newFollowUp = v.strictObject({
+  text: sentence,
+  owner: name,
+  due: v.nullable(v.pipe(v.string(), v.isoDate('A day is written 2026-01-31.'))),
+  closed: v.boolean(),
+});
 
 export const readBook = v.strictObject({ edition: v.pipe(v.number(), v.integer(), v.minValue(1)) });
 export const withdrawal = v.strictObject({ why: sentence });
 /** Rules of the company, the edition they make, and who has confirmed which; a cleaner sees only their own line. */
-export const book = v.strictObject({ edition: v.number(), own: v.array(companyRule), readers: v.array(v.strictObject({ personId: id, name, role, edition: v.nullable(v.number()), at: v.nullable(instant) })) });
+export const book = v.strictObject({
+  edition: v.number(),
+  own: v.array(companyRule),
+  readers: v.array(
+    v.strictObject({
+      personId: id,
+      name,
+      role,
+      edition: v.nullable(v.number()),
+      at: v.nullable(instant),
+    }),
+  ),
+});
 /** A publication that somebody has compared with the figures entered from it. */
-export const checkedSource = v.strictObject({ source: v.string(), by: name, at: instant, note: v.string() });
-export const newCheckedSource = v.strictObject({ source: v.picklist(sourceIds, 'That is no source of this application.'), note: sentence });
-export const companyNumbers = v.strictObject({ emergencyNumber: v.pipe(name, v.maxLength(40, 'At most 40 characters.')), poisonLine: v.pipe(name, v.maxLength(40, 'At most 40 characters.')) });
+export const checkedSource = v.strictObject({
+  source: v.string(),
+  by: name,
+  at: instant,
+  note: v.string(),
+});
+export const newCheckedSource = v.strictObject({
+  source: v.picklist(sourceIds, 'That is no source of this application.'),
+  note: sentence,
+});
+export const companyNumbers = v.strictObject({
+  emergencyNumber: v.pipe(name, v.maxLength(40, 'At most 40 characters.')),
+  poisonLine: v.pipe(name, v.maxLength(40, 'At most 40 characters.')),
+});
 
 export const newPlace = v.strictObject({ kind: v.picklist(['shelf', 'caddy']), name });
-export const placeItem = v.strictObject({ id, is: v.picklist(['stock', 'bottle', 'kind']), of: v.string(), name: v.string(), code: v.nullable(v.string()), groups: v.array(group), strength: v.nullable(v.number()) });
+export const placeItem = v.strictObject({
+  id,
+  is: v.picklist(['stock', 'bottle', 'kind']),
+  of: v.string(),
+  name: v.string(),
+  code: v.nullable(v.string()),
+  groups: v.array(group),
+  strength: v.nullable(v.number()),
+});
 export const place = v.strictObject({ id, ...newPlace.entries, items: v.array(placeItem) });
 export const putThing = placedThing;
 
-export const roundEvent = v.strictObject({ id, surfaceId: id, kind: eventKind, at: instant, batchId: v.nullable(id) });
+export const roundEvent = v.strictObject({
+  id,
+  surfaceId: id,
+  kind: eventKind,
+  at: instant,
+  batchId: v.nullable(id),
+});
 /**
  * `personId`: who did it; nobody else's session may send it. `turnedBack`: the phone has already refused it, so it is
  * only put on record.
  */
-export const newRoundEvent = v.strictObject({ ...roundEvent.entries, personId: id, turnedBack: v.optional(v.boolean(), false) });
+export const newRoundEvent = v.strictObject({
+  ...roundEvent.entries,
+  personId: id,
+  turnedBack: v.optional(v.boolean(), false),
+});
 export const taken = v.strictObject({ id, taken: v.picklist(['now', 'before']) });
 export const newRound = v.strictObject({ id, homeId: id });
-export const roundRow = v.strictObject({ id, homeId: id, homeName: name, place: name, by: name, startedAt: instant, finishedAt: v.nullable(instant) });
+export const roundRow = v.strictObject({
+  id,
+  homeId: id,
+  homeName: name,
+  place: name,
+  by: name,
+  startedAt: instant,
+  finishedAt: v.nullable(instant),
+});
 /** `clientKeeps` as of now, whatever stood when the version was approved. */
-export const round = v.strictObject({ ...roundRow.entries, version, clientKeeps, events: v.array(roundEvent) });
+export const round = v.strictObject({
+  ...roundRow.entries,
+  version,
+  clientKeeps,
+  events: v.array(roundEvent),
+});
 
 export const wetNow = v.array(
   v.strictObject({
-    roundId: id, surfaceId: id, homeName: name, surfaceName: name, by: name, active, seconds: v.number(), wetSince: instant, coats: v.array(instant),
+    roundId: id,
+    surfaceId: id,
+    homeName: name,
+    surfaceName: name,
+    by: name,
+    active,
+    seconds: v.number(),
+    wetSince: instant,
+    coats: v.array(instant),
   }),
 );
 
 /** A row of the ledger. What happened is in `body`, by `kind`; `hash` covers the row and the hash before it. */
-const row = { seq: v.number(), factId: id, at: instant, recordedAt: instant, homeId: v.nullable(id), homeName: v.nullable(name), person: name, hash: v.string(), previousHash: v.string() };
+const row = {
+  seq: v.number(),
+  factId: id,
+  at: instant,
+  recordedAt: instant,
+  homeId: v.nullable(id),
+  homeName: v.nullable(name),
+  person: name,
+  hash: v.string(),
+  previousHash: v.string(),
+};
 const surfaceNamed = { surfaceName: v.string(), roomName: v.string() };
 const inHand = { batchCode: v.nullable(v.string()) };
 export const record = v.variant('kind', [
-  v.strictObject({ ...row, kind: v.literal('approval'), body: v.strictObject({ versionId: id, number: v.number(), surfaces: v.number(), accepted: v.number() }) }),
+  v.strictObject({
+    ...row,
+    kind: v.literal('approval'),
+    body: v.strictObject({
+      versionId: id,
+      number: v.number(),
+      surfaces: v.number(),
+      accepted: v.number(),
+    }),
+  }),
   v.strictObject({ ...row, kind: v.literal('batch'), body: batchFacts }),
-  v.strictObject({ ...row, kind: v.literal('check'), body: v.strictObject({ batchId: id, batchCode: v.string(), active, meant: strength, measured: v.number(), uncertainty: v.number(), reading, inStrength: v.boolean(), why: v.string() }) }),
-  v.strictObject({ ...row, kind: v.literal('bottle'), body: v.strictObject({ bottleId: id, bottleCode: v.string(), did: v.picklist(['filled', 'washed']), batchId: v.nullable(id), batchCode: v.nullable(v.string()), active: v.nullable(active), strength: v.nullable(strength), washedBy: v.nullable(name) }) }),
-  v.strictObject({ ...row, kind: v.literal('round-started'), body: v.strictObject({ roundId: id, version: v.number() }) }),
-  v.strictObject({ ...row, kind: v.literal('round-finished'), body: v.strictObject({ roundId: id, done: v.number(), open: v.number(), notMet: v.number() }) }),
-  v.strictObject({ ...row, kind: v.literal('surface-event'), body: v.strictObject({ roundId: id, surfaceId: id, event: eventKind, batchId: v.nullable(id), ...surfaceNamed, ...inHand }) }),
+  v.strictObject({
+    ...row,
+    kind: v.literal('check'),
+    body: v.strictObject({
+      batchId: id,
+      batchCode: v.string(),
+      active,
+      meant: strength,
+      measured: v.number(),
+      uncertainty: v.number(),
+      reading,
+      inStrength: v.boolean(),
+      why: v.string(),
+    }),
+  }),
+  v.strictObject({
+    ...row,
+    kind: v.literal('bottle'),
+    body: v.strictObject({
+      bottleId: id,
+      bottleCode: v.string(),
+      did: v.picklist(['filled', 'washed']),
+      batchId: v.nullable(id),
+      batchCode: v.nullable(v.string()),
+      active: v.nullable(active),
+      strength: v.nullable(strength),
+      washedBy: v.nullable(name),
+    }),
+  }),
+  v.strictObject({
+    ...row,
+    kind: v.literal('round-started'),
+    body: v.strictObject({ roundId: id, version: v.number() }),
+  }),
+  v.strictObject({
+    ...row,
+    kind: v.literal('round-finished'),
+    body: v.strictObject({ roundId: id, done: v.number(), open: v.number(), notMet: v.number() }),
+  }),
+  v.strictObject({
+    ...row,
+    kind: v.literal('surface-event'),
+    body: v.strictObject({
+      roundId: id,
+      surfaceId: id,
+      event: eventKind,
+      batchId: v.nullable(id),
+      ...surfaceNamed,
+      ...inHand,
+    }),
+  }),
   v.strictObject({
     ...row,
     kind: v.literal('wet-time'),
     body: v.strictObject({
-      roundId: id, surfaceId: id, event: v.picklist(['wiped', 'found-dry']), batchId: v.nullable(id), ...surfaceNamed, ...inHand, active, strength,
-      requiredSeconds: v.number(), heldSeconds: v.number(), coats: v.number(), met: v.boolean(),
+      roundId: id,
+      surfaceId: id,
+      event: v.picklist(['wiped', 'found-dry']),
+      batchId: v.nullable(id),
+      ...surfaceNamed,
+      ...inHand,
+      active,
+      strength,
+      requiredSeconds: v.number(),
+      heldSeconds: v.number(),
+      coats: v.number(),
+      met: v.boolean(),
     }),
   }),
-  v.strictObject({ ...row, kind: v.literal('refusal'), body: v.strictObject({ what: v.picklist(['protocol', 'batch', 'round-event', 'bottle', 'place', 'survey']), detail: v.string(), reasons: v.array(reason) }) }),
-  v.strictObject({ ...row, kind: v.literal('source-checked'), body: v.strictObject({ source: v.string(), note: v.string() }) }),
-  v.strictObject({ ...row, kind: v.literal('house-rules'), body: v.strictObject({ changes: v.array(v.strictObject({ question: v.string(), from: v.string(), to: v.string() })), flagged: v.number() }) }),
-  v.strictObject({ ...row, kind: v.picklist(['near-miss', 'incident']), body: v.strictObject({ ...mishapFacts, products: v.array(v.string()) }) }),
-  v.strictObject({ ...row, kind: v.literal('follow-up'), body: v.strictObject({ of: id, ...newFollowUp.entries }) }),
-  v.strictObject({ ...row, kind: v.literal('rule-added'), body: v.strictObject({ rule: companyRule, edition: v.number() }) }),
-  v.strictObject({ ...row, kind: v.literal('rule-withdrawn'), body: v.strictObject({ rule: companyRule, edition: v.number(), why: sentence }) }),
-  v.strictObject({ ...row, kind: v.literal('book-read'), body: v.strictObject({ edition: v.number() }) }),
+  v.strictObject({
+    ...row,
+    kind: v.literal('refusal'),
+    body: v.strictObject({
+      what: v.picklist(['protocol', 'batch', 'round-event', 'bottle', 'place', 'survey']),
+      detail: v.string(),
+      reasons: v.array(reason),
+    }),
+  }),
+  v.strictObject({
+    ...row,
+    kind: v.literal('source-checked'),
+    body: v.strictObject({ source: v.string(), note: v.string() }),
+  }),
+  v.strictObject({
+    ...row,
+    kind: v.literal('house-rules'),
+    body: v.strictObject({
+      changes: v.array(v.strictObject({ question: v.string(), from: v.string(), to: v.string() })),
+      flagged: v.number(),
+    }),
+  }),
+  v.strictObject({
+    ...row,
+    kind: v.picklist(['near-miss', 'incident']),
+    body: v.strictObject({ ...mishapFacts, products: v.array(v.string()) }),
+  }),
+  v.strictObject({
+    ...row,
+    kind: v.literal('follow-up'),
+    body: v.strictObject({ of: id, ...newFollowUp.entries }),
+  }),
+  v.strictObject({
+    ...row,
+    kind: v.literal('rule-added'),
+    body: v.strictObject({ rule: companyRule, edition: v.number() }),
+  }),
+  v.strictObject({
+    ...row,
+    kind: v.literal('rule-withdrawn'),
+    body: v.strictObject({ rule: companyRule, edition: v.number(), why: sentence }),
+  }),
+  v.strictObject({
+    ...row,
+    kind: v.literal('book-read'),
+    body: v.strictObject({ edition: v.number() }),
+  }),
 ]);
 export type CheckedSource = v.InferOutput<typeof checkedSource>;
 export type RecordRow = v.InferOutput<typeof record>;
-export const recordKinds = ['approval', 'batch', 'check', 'bottle', 'round-started', 'surface-event', 'wet-time', 'refusal', 'round-finished', 'house-rules', 'near-miss', 'incident', 'follow-up', 'rule-added', 'rule-withdrawn', 'book-read', 'source-checked'] as const satisfies RecordRow['kind'][];
+export const recordKinds = [
+  'approval',
+  'batch',
+  'check',
+  'bottle',
+  'round-started',
+  'surface-event',
+  'wet-time',
+  'refusal',
+  'round-finished',
+  'house-rules',
+  'near-miss',
+  'incident',
+  'follow-up',
+  'rule-added',
+  'rule-withdrawn',
+  'book-read',
+  'source-checked',
+] as const satisfies RecordRow['kind'][];
 
 /** Query strings are text: whole numbers are read from it. */
-const whole = v.pipe(v.string(), v.regex(/^\d{1,15}$/, 'A whole number is allowed.'), v.transform(Number));
+const whole = v.pipe(
+  v.string(),
+  v.regex(/^\d{1,15}$/, 'A whole number is allowed.'),
+  v.transform(Number),
+);
 export const recordFilter = v.strictObject({
   homeId: v.optional(id),
   kind: v.optional(v.picklist(recordKinds)),
@@ -203,9 +603,29 @@ export const problem = v.strictObject({
   fields: v.optional(v.array(v.strictObject({ path: v.string(), message: v.string() }))),
   reasons: v.optional(v.array(reason)),
   /** What somebody else has changed since it was seen, and the revision that stands now. */
-  changes: v.optional(v.array(v.strictObject({ by: v.string(), at: instant, subject: v.string(), what: v.string(), fields: v.array(v.string()) }))),
+  changes: v.optional(
+    v.array(
+      v.strictObject({
+        by: v.string(),
+        at: instant,
+        subject: v.string(),
+        what: v.string(),
+        fields: v.array(v.string()),
+      }),
+    ),
+  ),
   revision: v.optional(v.number()),
-  objections: v.optional(v.array(v.strictObject({ surfaceId: id, surfaceName: v.string(), roomName: v.string(), outcome: reason.entries.outcome, reasons: v.array(reason) }))),
+  objections: v.optional(
+    v.array(
+      v.strictObject({
+        surfaceId: id,
+        surfaceName: v.string(),
+        roomName: v.string(),
+        outcome: reason.entries.outcome,
+        reasons: v.array(reason),
+      }),
+    ),
+  ),
 });
 
 export type SignIn = v.InferOutput<typeof signIn>;

@@ -4,13 +4,24 @@ import { homeFile, problem, recipeFile } from './messages.ts';
 
 /** JSON Schema of what goes over the wire; checks that JSON Schema cannot say are left to the server. */
 const jsonSchema = (schema: Schema): object => {
-  const { $schema: _, ...rest } = toJsonSchema(schema as never, { errorMode: 'ignore', typeMode: 'input' });
+  const { $schema: _, ...rest } = toJsonSchema(schema as never, {
+    errorMode: 'ignore',
+    typeMode: 'input',
+  });
   return rest;
 };
 
 const parameters = (schema: Schema, where: 'path' | 'query') => {
-  const { properties = {}, required = [] } = jsonSchema(schema) as { properties?: Record<string, object>; required?: string[] };
-  return Object.entries(properties).map(([name, shape]) => ({ name, in: where, required: required.includes(name), schema: shape }));
+  const { properties = {}, required = [] } = jsonSchema(schema) as {
+    properties?: Record<string, object>;
+    required?: string[];
+  };
+  return Object.entries(properties).map(([name, shape]) => ({
+    name,
+    in: where,
+    required: required.includes(name),
+    schema: shape,
+  }));
 };
 
 const operation = (operationId: string, one: Endpoint) => ({
@@ -18,13 +29,37 @@ const operation = (operationId: string, one: Endpoint) => ({
   summary: one.does,
   description: `For: ${one.who}.`,
   parameters: [
-    ...parameters(one.params, 'path'), ...parameters(one.query, 'query'),
-    ...(one.seen ? [{ name: 'If-Match', in: 'header', required: true, description: 'The revision of the home that the caller saw, in quotation marks.', schema: { type: 'string' } }] : []),
+    ...parameters(one.params, 'path'),
+    ...parameters(one.query, 'query'),
+    ...(one.seen
+      ? [
+          {
+            name: 'If-Match',
+            in: 'header',
+            required: true,
+            description: 'The revision of the home that the caller saw, in quotation marks.',
+            schema: { type: 'string' },
+          },
+        ]
+      : []),
   ],
-  ...(one.method === 'post' || one.method === 'put' ? { requestBody: { required: true, content: { 'application/json': { schema: jsonSchema(one.body) } } } } : {}),
+  ...(one.method === 'post' || one.method === 'put'
+    ? {
+        requestBody: {
+          required: true,
+          content: { 'application/json': { schema: jsonSchema(one.body) } },
+        },
+      }
+    : {}),
   responses: {
-    200: { description: 'Done', content: { 'application/json': { schema: jsonSchema(one.answer) } } },
-    default: { description: 'A problem (RFC 9457)', content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } } },
+    200: {
+      description: 'Done',
+      content: { 'application/json': { schema: jsonSchema(one.answer) } },
+    },
+    default: {
+      description: 'A problem (RFC 9457)',
+      content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } },
+    },
   },
 });
 
@@ -37,13 +72,25 @@ export const openapi = () => {
   }
   return {
     openapi: '3.1.0',
-    info: { title: 'Zymostat', version: '1', description: 'Strengths are fractions in the active’s own basis, lengths m, volumes m³, times ms since 1970.' },
+    info: {
+      title: 'Zymostat',
+      version: '1',
+      description:
+        'Strengths are fractions in the active’s own basis, lengths m, volumes m³, times ms since 1970.',
+    },
     paths,
     components: { schemas: { Problem: jsonSchema(problem) } },
   };
 };
 
-const published = (title: string, schema: Schema): object => ({ $schema: 'https://json-schema.org/draft/2020-12/schema', title, ...jsonSchema(schema) });
+const published = (title: string, schema: Schema): object => ({
+  $schema: 'https://json-schema.org/draft/2020-12/schema',
+  title,
+  ...jsonSchema(schema),
+});
 
 /** JSON Schemas of the files that people take along, as docs/formats holds them. */
-export const fileSchemas = (): Record<'recipe' | 'home', object> => ({ recipe: published('zymostat.recipe/1', recipeFile), home: published('zymostat.home/1', homeFile) });
+export const fileSchemas = (): Record<'recipe' | 'home', object> => ({
+  recipe: published('zymostat.recipe/1', recipeFile),
+  home: published('zymostat.home/1', homeFile),
+});

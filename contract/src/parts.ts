@@ -1,13 +1,40 @@
 import { LEAST_REASON } from './limits.ts';
 import {
-  actives, allSteps, applications, eventKinds, flames, goals, groups, levels, materialIds, productIds, routes, schools, severities, situations, threats, touches, ventilations,
-  type HouseQuestion, type HouseRules, type Outcome, type ReasonCode,
+  actives,
+  allSteps,
+  applications,
+  eventKinds,
+  flames,
+  goals,
+  groups,
+  levels,
+  materialIds,
+  productIds,
+  routes,
+  schools,
+  severities,
+  situations,
+  threats,
+  touches,
+  ventilations,
+  type HouseQuestion,
+  type HouseRules,
+  type Outcome,
+  type ReasonCode,
 } from '@zymostat/core';
 import * as v from 'valibot';
 
 /** A list of at most `most`: counted before anything in it is looked at, so that a long one costs nothing. */
-export const listOf = <const S extends v.GenericSchema>(item: S, most: number, message = `At most ${most}.`) =>
-  v.pipe(v.array(v.unknown()), v.maxLength(most, message), v.array(item)) as unknown as v.GenericSchema<v.InferInput<S>[], v.InferOutput<S>[]>;
+export const listOf = <const S extends v.GenericSchema>(
+  item: S,
+  most: number,
+  message = `At most ${most}.`,
+) =>
+  v.pipe(
+    v.array(v.unknown()),
+    v.maxLength(most, message),
+    v.array(item),
+  ) as unknown as v.GenericSchema<v.InferInput<S>[], v.InferOutput<S>[]>;
 
 /** Text that people write: no control characters but line breaks, nothing empty, bounded. */
 const written = (most: number) =>
@@ -17,7 +44,10 @@ const written = (most: number) =>
     v.minLength(1, 'Write something here.'),
     v.maxLength(most, `At most ${most} characters.`),
     // eslint-disable-next-line no-control-regex
-    v.regex(/^[^\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]*$/, 'Control characters are not allowed.'),
+    v.regex(
+      /^[^\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]*$/,
+      'Control characters are not allowed.',
+    ),
   );
 export const name = written(80);
 export const sentence = written(500);
@@ -25,13 +55,30 @@ export const sentence = written(500);
 /** Ids are kept in lower case: however one is sent, what is compared, hashed and stored is the same. */
 export const id = v.pipe(v.string(), v.uuid('An id is a UUID.'), v.toLowerCase());
 /** Milliseconds since 1970, whole. */
-export const instant = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(4_102_444_800_000));
+export const instant = v.pipe(
+  v.number(),
+  v.integer(),
+  v.minValue(0),
+  v.maxValue(4_102_444_800_000),
+);
 /** A fraction over 0 and at most 1, in the active's own basis. */
-export const strength = v.pipe(v.number(), v.gtValue(0, 'A strength is over 0 %.'), v.maxValue(1, 'A strength is at most 100 %.'));
+export const strength = v.pipe(
+  v.number(),
+  v.gtValue(0, 'A strength is over 0 %.'),
+  v.maxValue(1, 'A strength is at most 100 %.'),
+);
 /** m³, up to 100 L. */
-export const volume = v.pipe(v.number(), v.gtValue(0, 'An amount is over 0.'), v.maxValue(0.1, 'An amount is at most 100 l.'));
+export const volume = v.pipe(
+  v.number(),
+  v.gtValue(0, 'An amount is over 0.'),
+  v.maxValue(0.1, 'An amount is at most 100 l.'),
+);
 const between = (low: number, high: number, what: string, unit: string) =>
-  v.pipe(v.number(), v.minValue(low, `${what} is ${low} to ${high} ${unit}.`), v.maxValue(high, `${what} is ${low} to ${high} ${unit}.`));
+  v.pipe(
+    v.number(),
+    v.minValue(low, `${what} is ${low} to ${high} ${unit}.`),
+    v.maxValue(high, `${what} is ${low} to ${high} ${unit}.`),
+  );
 
 export const role = v.picklist(['supervisor', 'cleaner']);
 export const active = v.picklist(actives);
@@ -54,10 +101,19 @@ export const reason = v.strictObject({
 });
 
 /** Each choice at most once, so that a stored list reads as it was ticked. */
-export const situationList = v.pipe(listOf(situation, situations.length), v.transform((list) => [...new Set(list)]));
+export const situationList = v.pipe(
+  listOf(situation, situations.length),
+  v.transform((list) => [...new Set(list)]),
+);
 
 /** Shorter than this is no reason that anybody can stand by, characters. */
-const careReason = v.pipe(sentence, v.minLength(LEAST_REASON, `A reason has at least ${LEAST_REASON} characters: what was tested, or who allows it.`));
+const careReason = v.pipe(
+  sentence,
+  v.minLength(
+    LEAST_REASON,
+    `A reason has at least ${LEAST_REASON} characters: what was tested, or who allows it.`,
+  ),
+);
 
 export const setting = v.strictObject({
   goal,
@@ -86,30 +142,82 @@ export const roomFields = v.strictObject({
 });
 
 /** What the client keeps or uses, each kind once. */
-export const clientKeeps = v.pipe(listOf(v.picklist(productIds), productIds.length), v.transform((list) => [...new Set(list)]));
-export const homeFields = v.strictObject({ name, place: name, situations: situationList, clientKeeps: v.optional(clientKeeps, []) });
+export const clientKeeps = v.pipe(
+  listOf(v.picklist(productIds), productIds.length),
+  v.transform((list) => [...new Set(list)]),
+);
+export const homeFields = v.strictObject({
+  name,
+  place: name,
+  situations: situationList,
+  clientKeeps: v.optional(clientKeeps, []),
+});
 
 /** Every question answered with one of its schools. */
 export const houseRules = v.strictObject(
-  Object.fromEntries(Object.entries(schools).map(([question, list]) => [question, v.picklist(list as readonly string[], `Allowed for ${question}: ${list.join(', ')}.`)])) as unknown as { [Q in HouseQuestion]: v.GenericSchema<HouseRules[Q]> },
+  Object.fromEntries(
+    Object.entries(schools).map(([question, list]) => [
+      question,
+      v.picklist(list as readonly string[], `Allowed for ${question}: ${list.join(', ')}.`),
+    ]),
+  ) as unknown as { [Q in HouseQuestion]: v.GenericSchema<HouseRules[Q]> },
 );
 
 /** A registered product's label as the supervisor enters it: at least one use, each against something and for a time. */
 export const productLabel = v.strictObject({
-  groups: v.pipe(listOf(v.picklist(groups), groups.length), v.minLength(1, 'Say what is in it: at least one reactive group, or unknown.'), v.transform((list) => [...new Set(list)])),
+  groups: v.pipe(
+    listOf(v.picklist(groups), groups.length),
+    v.minLength(1, 'Say what is in it: at least one reactive group, or unknown.'),
+    v.transform((list) => [...new Set(list)]),
+  ),
   uses: v.pipe(
-    listOf(v.strictObject({
-      goal: v.picklist(['sanitise', 'disinfect']), against: v.pipe(listOf(v.picklist(threats), threats.length), v.minLength(1, 'Say against what.')),
-      seconds: v.pipe(v.number(), v.integer(), v.minValue(1, 'A label’s time is 1 s to 2 h.'), v.maxValue(7200, 'A label’s time is 1 s to 2 h.')),
-    }), 20),
+    listOf(
+      v.strictObject({
+        goal: v.picklist(['sanitise', 'disinfect']),
+        against: v.pipe(
+          listOf(v.picklist(threats), threats.length),
+          v.minLength(1, 'Say against what.'),
+        ),
+        seconds: v.pipe(
+          v.number(),
+          v.integer(),
+          v.minValue(1, 'A label’s time is 1 s to 2 h.'),
+          v.maxValue(7200, 'A label’s time is 1 s to 2 h.'),
+        ),
+      }),
+      20,
+    ),
     v.minLength(1, 'Enter at least one use with its time, as the label gives it.'),
   ),
-  notOn: v.pipe(listOf(v.picklist(materialIds), materialIds.length), v.transform((list) => [...new Set(list)])),
-  dilution: v.optional(v.nullable(v.strictObject({
-    water: v.pipe(v.number(), v.gtValue(0, 'Parts of water to one part: over 0 and at most 1,000.'), v.maxValue(1000, 'Parts of water to one part: over 0 and at most 1,000.')),
-    keeps: v.pipe(v.number(), v.integer(), v.minValue(60, 'A dilution keeps 1 min to 2 years.'), v.maxValue(63_072_000, 'A dilution keeps 1 min to 2 years.')),
-    hardness: v.nullable(v.pipe(v.number(), v.minValue(0, 'Hardness is 0 to 2,000 ppm.'), v.maxValue(2000, 'Hardness is 0 to 2,000 ppm.'))),
-  })), null),
+  notOn: v.pipe(
+    listOf(v.picklist(materialIds), materialIds.length),
+    v.transform((list) => [...new Set(list)]),
+  ),
+  dilution: v.optional(
+    v.nullable(
+      v.strictObject({
+        water: v.pipe(
+          v.number(),
+          v.gtValue(0, 'Parts of water to one part: over 0 and at most 1,000.'),
+          v.maxValue(1000, 'Parts of water to one part: over 0 and at most 1,000.'),
+        ),
+        keeps: v.pipe(
+          v.number(),
+          v.integer(),
+          v.minValue(60, 'A dilution keeps 1 min to 2 years.'),
+          v.maxValue(63_072_000, 'A dilution keeps 1 min to 2 years.'),
+        ),
+        hardness: v.nullable(
+          v.pipe(
+            v.number(),
+            v.minValue(0, 'Hardness is 0 to 2,000 ppm.'),
+            v.maxValue(2000, 'Hardness is 0 to 2,000 ppm.'),
+          ),
+        ),
+      }),
+    ),
+    null,
+  ),
   registration: v.optional(v.nullable(written(60)), null),
 });
 
@@ -121,7 +229,13 @@ export const companyRuleFields = v.strictObject({
   one: group,
   other: v.picklist([...groups, 'anything']),
   by: v.pipe(
-    v.record(route, v.picklist(['care', 'spoils', 'never'], 'A rule is care, spoils or never: a company makes nothing milder than the book.')),
+    v.record(
+      route,
+      v.picklist(
+        ['care', 'spoils', 'never'],
+        'A rule is care, spoils or never: a company makes nothing milder than the book.',
+      ),
+    ),
     v.check((by) => Object.keys(by).length > 0, 'Say by which route: at least one.'),
   ),
   happens: sentence,
@@ -130,5 +244,7 @@ export const companyRuleFields = v.strictObject({
 
 /** What stands in a place: a stock container, a bottle, or a thing of a known kind. */
 export const placedThing = v.variant('is', [
-  v.strictObject({ is: v.literal('stock'), id }), v.strictObject({ is: v.literal('bottle'), id }), v.strictObject({ is: v.literal('kind'), id: v.picklist(productIds) }),
+  v.strictObject({ is: v.literal('stock'), id }),
+  v.strictObject({ is: v.literal('bottle'), id }),
+  v.strictObject({ is: v.literal('kind'), id: v.picklist(productIds) }),
 ]);

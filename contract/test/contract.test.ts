@@ -1,32 +1,183 @@
-import { bookWith, cautiousBook, cautiousRules, harms, hazardClasses, hazardLabels, materialIds, precautions, productIds, rules, type Reason, type ReasonCode, type RuleId } from '@zymostat/core';
+import {
+  bookWith,
+  cautiousBook,
+  cautiousRules,
+  harms,
+  hazardClasses,
+  hazardLabels,
+  materialIds,
+  precautions,
+  productIds,
+  rules,
+  type Reason,
+  type ReasonCode,
+  type RuleId,
+} from '@zymostat/core';
 import { readFileSync } from 'node:fs';
 import * as v from 'valibot';
-import { about, clock, duration, endpoints, fileSchemas, firstResponse, homeFields, labelWords, materialWords, openapi, percent, pictogramSvg, posterLines, precautionWords, productNames, reasonInWords, remedyInWords, roomFields, ruleWords, setting, statementWords, strengthOf } from '../src/index.ts';
+import {
+  about,
+  clock,
+  duration,
+  endpoints,
+  fileSchemas,
+  firstResponse,
+  homeFields,
+  labelWords,
+  materialWords,
+  openapi,
+  percent,
+  pictogramSvg,
+  posterLines,
+  precautionWords,
+  productNames,
+  reasonInWords,
+  remedyInWords,
+  roomFields,
+  ruleWords,
+  setting,
+  statementWords,
+  strengthOf,
+} from '../src/index.ts';
 
 describe('figures in words', () => {
-  test.each([[0.03, '3 %'], [0.0075, '0.75 %'], [0.7, '70 %'], [0.015, '1.5 %']])('%d is %s', (fraction, words) => {
+  test.each([
+    [0.03, '3 %'],
+    [0.0075, '0.75 %'],
+    [0.7, '70 %'],
+    [0.015, '1.5 %'],
+  ])('%d is %s', (fraction, words) => {
     expect(percent(fraction)).toBe(words);
   });
-  test.each([[30, '30 s'], [90, '1:30 min'], [600, '10 min'], [3600, '1 h'], [3900, '1 h 5 min']])('%d s is %s', (seconds, words) => {
+  test.each([
+    [30, '30 s'],
+    [90, '1:30 min'],
+    [600, '10 min'],
+    [3600, '1 h'],
+    [3900, '1 h 5 min'],
+  ])('%d s is %s', (seconds, words) => {
     expect(duration(seconds)).toBe(words);
   });
   test('a strength carries its basis, a clock its minutes', () => {
     expect(strengthOf('2-propanol', 0.7)).toBe('70 % v/v');
     expect(strengthOf('hydrogen peroxide', 0.03)).toBe('3 % w/v');
     expect(clock(402)).toBe('6:42');
-    expect([about(2755), about(179), about(119), about(42)]).toEqual(['about 45 min', 'about 2 min', 'about 115 s', 'about 40 s']);
+    expect([about(2755), about(179), about(119), about(42)]).toEqual([
+      'about 45 min',
+      'about 2 min',
+      'about 115 s',
+      'about 40 s',
+    ]);
   });
 });
 
-const figures = { volume: 0.0005, row: 1, found: 'strong', active: 'hydrogen peroxide', strength: 0.03, floor: 0.0075, top: 0.08, stock: 0.03, wanted: 0.015, seconds: 600, material: 'marble', family: 'vinegar', rule: 'peracid', a: 'vinegar', b: 'peroxide', severity: 'never', of: 'soap', with: 'acetic acid', spent: 0.5, spentWith: 0.25, acid: 0.001, area: 2, most: 0.93, against: 'norovirus', holds: 100, count: 2, every: 80, ppm: 310, limit: 500, ingredient: 'tea tree oil', on: 'peroxide', hand: 'vinegar', expiresAt: 0, discardAfter: 0 };
+const figures = {
+  volume: 0.0005,
+  row: 1,
+  found: 'strong',
+  active: 'hydrogen peroxide',
+  strength: 0.03,
+  floor: 0.0075,
+  top: 0.08,
+  stock: 0.03,
+  wanted: 0.015,
+  seconds: 600,
+  material: 'marble',
+  family: 'vinegar',
+  rule: 'peracid',
+  a: 'vinegar',
+  b: 'peroxide',
+  severity: 'never',
+  of: 'soap',
+  with: 'acetic acid',
+  spent: 0.5,
+  spentWith: 0.25,
+  acid: 0.001,
+  area: 2,
+  most: 0.93,
+  against: 'norovirus',
+  holds: 100,
+  count: 2,
+  every: 80,
+  ppm: 310,
+  limit: 500,
+  ingredient: 'tea tree oil',
+  on: 'peroxide',
+  hand: 'vinegar',
+  expiresAt: 0,
+  discardAfter: 0,
+};
 
 describe('reasons in words', () => {
   test.each<ReasonCode>([
-    'contact-by-evidence', 'contact-by-house-rule', 'below-floor', 'above-evidence', 'stronger-than-stock', 'not-a-disinfectant', 'cleaning-needs-no-wait', 'material-bears', 'material-care',
-    'material-barred', 'material-wait-until-cool', 'porous', 'cloth-only', 'rinse-after', 'home-oxygen', 'flame-in-room', 'needs-registered', 'needs-licensed', 'washing-removes-it', 'not-for-mildew', 'mildew-too-large', 'one-coat-holds', 'rewets-needed', 'dries-too-fast', 'air-fits', 'air-near-limit', 'air-over-limit', 'air-together-over-limit', 'not-on-label', 'label-time', 'label-bars-surface', 'not-as-sold', 'batch-of-other-product', 'cover-tank', 'rinse-for-food', 'infant-rinse', 'cat-rinse',
-    'asthma-cloth', 'pregnancy-ventilate', 'must-not-meet', 'batch-expired', 'batch-of-other-strength', 'not-cleaned-first', 'not-wet', 'already-wet', 'out-of-order', 'nothing-to-do',
-    'in-strength', 'must-not-share-a-bottle', 'no-active', 'not-carried', 'used-up', 'soap-split', 'no-acid-left', 'cleans-nothing', 'counts-for-nothing', 'old-label', 'held-before', 'needs-opaque',
-    'needs-glass-or-hdpe', 'weighed-off', 'batch-set-aside', 'batch-not-verified', 'not-in-the-protocol', 'stock-missing', 'stock-expired', 'care-not-accepted', 'refused-on-the-phone',
+    'contact-by-evidence',
+    'contact-by-house-rule',
+    'below-floor',
+    'above-evidence',
+    'stronger-than-stock',
+    'not-a-disinfectant',
+    'cleaning-needs-no-wait',
+    'material-bears',
+    'material-care',
+    'material-barred',
+    'material-wait-until-cool',
+    'porous',
+    'cloth-only',
+    'rinse-after',
+    'home-oxygen',
+    'flame-in-room',
+    'needs-registered',
+    'needs-licensed',
+    'washing-removes-it',
+    'not-for-mildew',
+    'mildew-too-large',
+    'one-coat-holds',
+    'rewets-needed',
+    'dries-too-fast',
+    'air-fits',
+    'air-near-limit',
+    'air-over-limit',
+    'air-together-over-limit',
+    'not-on-label',
+    'label-time',
+    'label-bars-surface',
+    'not-as-sold',
+    'batch-of-other-product',
+    'cover-tank',
+    'rinse-for-food',
+    'infant-rinse',
+    'cat-rinse',
+    'asthma-cloth',
+    'pregnancy-ventilate',
+    'must-not-meet',
+    'batch-expired',
+    'batch-of-other-strength',
+    'not-cleaned-first',
+    'not-wet',
+    'already-wet',
+    'out-of-order',
+    'nothing-to-do',
+    'in-strength',
+    'must-not-share-a-bottle',
+    'no-active',
+    'not-carried',
+    'used-up',
+    'soap-split',
+    'no-acid-left',
+    'cleans-nothing',
+    'counts-for-nothing',
+    'old-label',
+    'held-before',
+    'needs-opaque',
+    'needs-glass-or-hdpe',
+    'weighed-off',
+    'batch-set-aside',
+    'batch-not-verified',
+    'not-in-the-protocol',
+    'stock-missing',
+    'stock-expired',
+    'care-not-accepted',
+    'refused-on-the-phone',
   ])('%s is one or more whole sentences', (code) => {
     const words = reasonInWords({ code, outcome: 'never', figures, source: '' } as Reason);
     expect(words).toMatch(/^[A-Z0-9].*[.]$/);
@@ -34,9 +185,14 @@ describe('reasons in words', () => {
   });
 
   test('a refusal names what was found and what is allowed', () => {
-    expect(reasonInWords({ code: 'below-floor', outcome: 'never', figures: { active: '2-propanol', strength: 0.5, floor: 0.7 }, source: '' })).toBe(
-      '50 % v/v is too weak: at least 70 % v/v is needed, and no wet time makes up for it.',
-    );
+    expect(
+      reasonInWords({
+        code: 'below-floor',
+        outcome: 'never',
+        figures: { active: '2-propanol', strength: 0.5, floor: 0.7 },
+        source: '',
+      }),
+    ).toBe('50 % v/v is too weak: at least 70 % v/v is needed, and no wet time makes up for it.');
   });
 
   test('every rule, material and product has its words', () => {
@@ -54,8 +210,23 @@ describe('messages', () => {
     ['a room of no height', roomFields, { ...room, height: 0 }, false],
     ['a room that is not a number wide', roomFields, { ...room, floorArea: NaN }, false],
     ['a home', homeFields, { name: ' Hedda ', place: 'Row', situations: [] }, true],
-    ['a home with a name too long', homeFields, { name: 'x'.repeat(81), place: 'Row', situations: [] }, false],
-    ['a strength over 100 %', setting, { goal: 'clean', against: 'everyday', use: { stockId: '00000000-0000-4000-8000-000000000000', strength: 1.01 }, accepted: null }, false],
+    [
+      'a home with a name too long',
+      homeFields,
+      { name: 'x'.repeat(81), place: 'Row', situations: [] },
+      false,
+    ],
+    [
+      'a strength over 100 %',
+      setting,
+      {
+        goal: 'clean',
+        against: 'everyday',
+        use: { stockId: '00000000-0000-4000-8000-000000000000', strength: 1.01 },
+        accepted: null,
+      },
+      false,
+    ],
   ])('%s', (_, schema, value, ok) => {
     expect(v.safeParse(schema, value).success).toBe(ok);
   });
@@ -63,70 +234,153 @@ describe('messages', () => {
 
 test('the description names every endpoint with its body and its answer', () => {
   const { paths, components } = openapi();
-  const described = Object.values(paths).flatMap((methods) => Object.values(methods).map((one) => (one as { operationId: string }).operationId));
+  const described = Object.values(paths).flatMap((methods) =>
+    Object.values(methods).map((one) => (one as { operationId: string }).operationId),
+  );
   expect(described.sort()).toEqual(Object.keys(endpoints).sort());
   expect(paths['/api/homes/{id}/rooms']!.post).toMatchObject({
     parameters: [{ name: 'id', in: 'path', required: true }],
-    requestBody: { content: { 'application/json': { schema: { required: ['name', 'floorArea', 'height', 'ventilation', 'flame'], additionalProperties: false } } } },
+    requestBody: {
+      content: {
+        'application/json': {
+          schema: {
+            required: ['name', 'floorArea', 'height', 'ventilation', 'flame'],
+            additionalProperties: false,
+          },
+        },
+      },
+    },
   });
-  expect(components.schemas.Problem).toMatchObject({ required: ['type', 'title', 'status', 'detail'] });
+  expect(components.schemas.Problem).toMatchObject({
+    required: ['type', 'title', 'status', 'detail'],
+  });
 });
 
 describe('labels in words', () => {
-  const batch = { code: 'B-0001', stockCode: 'S-1', active: '2-propanol', strength: 0.7, purpose: 'disinfect', volume: 0.0005, stockVolume: 0.00035, waterVolume: 0.00015, madeAt: 0, madeBy: 'Tobias', discardAfter: 1 } as const;
-  const label = labelWords(batch, { name: 'Test Care', poisonLine: '555' }, cautiousRules, cautiousBook);
+  const batch = {
+    code: 'B-0001',
+    stockCode: 'S-1',
+    active: '2-propanol',
+    strength: 0.7,
+    purpose: 'disinfect',
+    volume: 0.0005,
+    stockVolume: 0.00035,
+    waterVolume: 0.00015,
+    madeAt: 0,
+    madeBy: 'Tobias',
+    discardAfter: 1,
+  } as const;
+  const label = labelWords(
+    batch,
+    { name: 'Test Care', poisonLine: '555' },
+    cautiousRules,
+    cautiousBook,
+  );
   // Peroxide of unknown strength is taken for strong, which must never meet alcohol.
   test('say how long it must stay wet, and never with what', () => {
-    expect(label).toMatchObject({ title: 'Alcohol 70 %', strength: '70 % v/v 2-propanol in water', purpose: 'On a hard, clean surface. Keep wet 2 min, then wipe. Not a registered disinfectant.', signal: 'Danger', pictograms: ['flame', 'exclamation'] });
-    expect(label.neverWith).toBe('bleach · peroxide · oven or drain cleaner · pool chlorine, chlorine tablets · anything without a label');
+    expect(label).toMatchObject({
+      title: 'Alcohol 70 %',
+      strength: '70 % v/v 2-propanol in water',
+      purpose:
+        'On a hard, clean surface. Keep wet 2 min, then wipe. Not a registered disinfectant.',
+      signal: 'Danger',
+      pictograms: ['flame', 'exclamation'],
+    });
+    expect(label.neverWith).toBe(
+      'bleach · peroxide · oven or drain cleaner · pool chlorine, chlorine tablets · anything without a label',
+    );
   });
   test('every class of hazard has its statement, every precaution its words', () => {
-    for (const hazard of hazardClasses) expect(statementWords[hazardLabels[hazard].statement]).toMatch(/\.$/);
+    for (const hazard of hazardClasses)
+      expect(statementWords[hazardLabels[hazard].statement]).toMatch(/\.$/);
     for (const code of precautions) expect(precautionWords[code]).toMatch(/\.$/);
-    for (const sign of ['flame', 'corrosion', 'exclamation', 'health', 'environment'] as const) expect(pictogramSvg(sign)).toMatch(/^<svg .*<\/svg>$/);
+    for (const sign of ['flame', 'corrosion', 'exclamation', 'health', 'environment'] as const)
+      expect(pictogramSvg(sign)).toMatch(/^<svg .*<\/svg>$/);
   });
 });
 
-test.each([['recipe' as const, ['format', 'name', 'claim', 'text']], ['home' as const, ['format', 'name', 'place', 'situations', 'rooms']]])('the published schema of a %s is the one that is taken', (name, required) => {
-  const published = JSON.parse(readFileSync(new URL(`../../docs/formats/${name}.schema.json`, import.meta.url), 'utf8')) as object;
+test.each([
+  ['recipe' as const, ['format', 'name', 'claim', 'text']],
+  ['home' as const, ['format', 'name', 'place', 'situations', 'rooms']],
+])('the published schema of a %s is the one that is taken', (name, required) => {
+  const published = JSON.parse(
+    readFileSync(new URL(`../../docs/formats/${name}.schema.json`, import.meta.url), 'utf8'),
+  ) as object;
   expect(published).toEqual(fileSchemas()[name]);
   expect(published).toMatchObject({ required, additionalProperties: false });
 });
 
 describe('what must not meet, in words', () => {
-  const own = { id: 'own', one: 'alcohol', other: 'oil', by: { caddy: 'care' }, happens: 'Caps slip.', remedy: 'A bag of its own.' } as const;
+  const own = {
+    id: 'own',
+    one: 'alcohol',
+    other: 'oil',
+    by: { caddy: 'care' },
+    happens: 'Caps slip.',
+    remedy: 'A bag of its own.',
+  } as const;
 
   test('the poster says every rule of the book, worst first, and the company’s own as its own', () => {
     const lines = posterLines(bookWith([own], cautiousRules));
-    expect(new Set(lines.map(({ happens }) => happens)).size).toBe(new Set(rules.filter(({ id }) => id !== 'may-meet').map(({ id }) => ruleWords[id as RuleId].happens)).size + 1);
+    expect(new Set(lines.map(({ happens }) => happens)).size).toBe(
+      new Set(
+        rules
+          .filter(({ id }) => id !== 'may-meet')
+          .map(({ id }) => ruleWords[id as RuleId].happens),
+      ).size + 1,
+    );
     expect(lines[0]!.severity).toBe('never');
-    expect(lines.find((line) => line.own)).toMatchObject({ pair: 'Alcohol with oil', severity: 'care', by: 'caddy', own: true, source: 'company rule' });
+    expect(lines.find((line) => line.own)).toMatchObject({
+      pair: 'Alcohol with oil',
+      severity: 'care',
+      by: 'caddy',
+      own: true,
+      source: 'company rule',
+    });
     expect(lines.at(-1)!.severity).toBe('care');
-    expect(lines.find(({ pair }) => pair === 'Chlorine bleach with acid')!.by).toBe('bottle, surface, drain, caddy; care: air, shelf');
+    expect(lines.find(({ pair }) => pair === 'Chlorine bleach with acid')!.by).toBe(
+      'bottle, surface, drain, caddy; care: air, shelf',
+    );
     // A bottle is taken to be closed: soda in acid bursts it.
-    expect(lines.find(({ pair }) => pair === 'Acid with soda')).toMatchObject({ severity: 'never', by: 'bottle; spoils: surface' });
+    expect(lines.find(({ pair }) => pair === 'Acid with soda')).toMatchObject({
+      severity: 'never',
+      by: 'bottle; spoils: surface',
+    });
   });
 
   test('a company’s own rule brings its words into a reason', () => {
-    const figures = { on: 'alcohol', hand: 'vinegar', rule: 'own', happens: own.happens, remedy: own.remedy };
-    expect(reasonInWords({ code: 'must-not-meet', outcome: 'never', figures, source: 'company rule' })).toMatch(/Caps slip\. A bag of its own\.$/);
+    const figures = {
+      on: 'alcohol',
+      hand: 'vinegar',
+      rule: 'own',
+      happens: own.happens,
+      remedy: own.remedy,
+    };
+    expect(
+      reasonInWords({ code: 'must-not-meet', outcome: 'never', figures, source: 'company rule' }),
+    ).toMatch(/Caps slip\. A bag of its own\.$/);
   });
 
-  test.each(harms)('where there is harm by %s the first response has the company’s numbers, and what is done in the end', (harm) => {
-    const lines = firstResponse('111', '222', harm);
-    expect(lines.length).toBeGreaterThanOrEqual(4);
-    expect(lines.join(' ')).toMatch(/111/);
-    expect(lines.join(' ')).toMatch(/222/);
-    // An emergency goes to the emergency number, not to the poison line.
-    expect(lines.join(' ').indexOf('111')).toBeLessThan(lines.join(' ').indexOf('222'));
-    expect(lines.at(-1)).toBe('Write it down in the log.');
-  });
+  test.each(harms)(
+    'where there is harm by %s the first response has the company’s numbers, and what is done in the end',
+    (harm) => {
+      const lines = firstResponse('111', '222', harm);
+      expect(lines.length).toBeGreaterThanOrEqual(4);
+      expect(lines.join(' ')).toMatch(/111/);
+      expect(lines.join(' ')).toMatch(/222/);
+      // An emergency goes to the emergency number, not to the poison line.
+      expect(lines.join(' ').indexOf('111')).toBeLessThan(lines.join(' ').indexOf('222'));
+      expect(lines.at(-1)).toBe('Write it down in the log.');
+    },
+  );
 
   test('what can explode is never said to hurt nobody; what may meet or only spoils has no harm', () => {
     for (const rule of rules) {
       if (!Object.values(rule.by).includes('never')) expect(rule.harm).toBeNull();
     }
-    expect(firstResponse('111', '222', 'explosion').join(' ')).toMatch(/Do not move or touch the bottle/);
+    expect(firstResponse('111', '222', 'explosion').join(' ')).toMatch(
+      /Do not move or touch the bottle/,
+    );
   });
 
   test('what lifts a rule is an order; what nothing lifts says so', () => {

@@ -10,5 +10,7 @@ export const seeded = (seed: number): (() => number) => {
 };
 
 /** Normally distributed numbers, mean 0 and deviation 1. Source: Box and Muller. */
-export const normal = (next: () => number): (() => number) => () =>
-  Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next());
+export const normal =
+  (next: () => number): (() => number) =>
+  () =>
+    Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next());

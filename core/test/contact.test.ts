@@ -1,12 +1,23 @@
 import fc from 'fast-check';
-import { activeFacts, genericActives, cautiousRules as rules, requiredContact, type GenericActive } from '../src/index.ts';
+import {
+  activeFacts,
+  genericActives,
+  cautiousRules as rules,
+  requiredContact,
+  type GenericActive,
+} from '../src/index.ts';
 import { peroxideSeconds } from '../src/contact/peroxideSeries.ts';
 
-const disinfect = (active: GenericActive, strength: number) => requiredContact(active, strength, 'disinfect', 'respiratory', rules);
+const disinfect = (active: GenericActive, strength: number) =>
+  requiredContact(active, strength, 'disinfect', 'respiratory', rules);
 
 describe('peroxide between the published strengths', () => {
   // CDC-2008 (memory), rhinovirus: never shorter than the published upper bounds.
-  test.each([[0.03, 8], [0.015, 20], [0.0075, 60]])('%d takes at least %d min', (strength, minutes) => {
+  test.each([
+    [0.03, 8],
+    [0.015, 20],
+    [0.0075, 60],
+  ])('%d takes at least %d min', (strength, minutes) => {
     expect(peroxideSeconds(strength)).toBeCloseTo(minutes * 60, 6);
   });
 
@@ -47,36 +58,66 @@ describe('required contact under the cautious house rules', () => {
 
   test('a house that credits vinegar reduces with it, undiluted, for 30 min, always as a Care, and never disinfects', () => {
     const house = { ...rules, vinegar: 'household-reduction' as const };
-    expect(requiredContact('acetic acid', 0.05, 'reduce', 'everyday', house)).toMatchObject({ outcome: 'care', seconds: 1800 });
-    expect(requiredContact('acetic acid', 0.025, 'reduce', 'everyday', house).outcome).toBe('never');
-    expect(requiredContact('acetic acid', 0.05, 'reduce', 'respiratory', house).outcome).toBe('never');
+    expect(requiredContact('acetic acid', 0.05, 'reduce', 'everyday', house)).toMatchObject({
+      outcome: 'care',
+      seconds: 1800,
+    });
+    expect(requiredContact('acetic acid', 0.025, 'reduce', 'everyday', house).outcome).toBe(
+      'never',
+    );
+    expect(requiredContact('acetic acid', 0.05, 'reduce', 'respiratory', house).outcome).toBe(
+      'never',
+    );
     expect(requiredContact('acetic acid', 0.05, 'reduce', 'everyday', rules).outcome).toBe('never');
-    expect(requiredContact('acetic acid', 0.05, 'disinfect', 'everyday', house).outcome).toBe('never');
+    expect(requiredContact('acetic acid', 0.05, 'disinfect', 'everyday', house).outcome).toBe(
+      'never',
+    );
   });
 
   // CDC-2008: the series is of one rhinovirus study; everything else wants 3 %.
-  test.each(['everyday', 'food', 'poultry'] as const)('peroxide under 3 %% is refused against %s', (against) => {
-    expect(requiredContact('hydrogen peroxide', 0.015, 'disinfect', against, rules).outcome).toBe('never');
-    expect(requiredContact('hydrogen peroxide', 0.03, 'disinfect', against, rules).outcome).toBe('use');
-  });
+  test.each(['everyday', 'food', 'poultry'] as const)(
+    'peroxide under 3 %% is refused against %s',
+    (against) => {
+      expect(requiredContact('hydrogen peroxide', 0.015, 'disinfect', against, rules).outcome).toBe(
+        'never',
+      );
+      expect(requiredContact('hydrogen peroxide', 0.03, 'disinfect', against, rules).outcome).toBe(
+        'use',
+      );
+    },
+  );
 
   // CLP: beyond these a splash blinds or burns; WHO-2020 for alcohol.
-  test.each<[GenericActive, number, number]>([['hydrogen peroxide', 0.08, 0.09], ['acetic acid', 0.1, 0.12], ['ethanol', 0.9, 0.95]])('cleaning with %s has a top too: %d, and %d is refused', (active, most, over) => {
+  test.each<[GenericActive, number, number]>([
+    ['hydrogen peroxide', 0.08, 0.09],
+    ['acetic acid', 0.1, 0.12],
+    ['ethanol', 0.9, 0.95],
+  ])('cleaning with %s has a top too: %d, and %d is refused', (active, most, over) => {
     expect(requiredContact(active, most, 'clean', 'everyday', rules).outcome).toBe('use');
-    expect(requiredContact(active, over, 'clean', 'everyday', rules).reasons[0]!.code).toBe('above-cleaning-top');
+    expect(requiredContact(active, over, 'clean', 'everyday', rules).reasons[0]!.code).toBe(
+      'above-cleaning-top',
+    );
   });
 
   test.each(genericActives)('%s to clean needs no wait', (active) => {
-    expect(requiredContact(active, 0.05, 'clean', 'everyday', rules)).toMatchObject({ outcome: 'use', seconds: 0 });
+    expect(requiredContact(active, 0.05, 'clean', 'everyday', rules)).toMatchObject({
+      outcome: 'use',
+      seconds: 0,
+    });
   });
 
   test('a stronger solution inside its span never needs longer', () => {
     const strength = fc.double({ min: 0.0075, max: 0.9, noNaN: true });
-    fc.assert(fc.property(fc.constantFrom(...genericActives), strength, strength, (active, a, b) => {
-      const [weak, strong] = [disinfect(active, Math.min(a, b)), disinfect(active, Math.max(a, b))];
-      if (weak.outcome !== 'use' || strong.outcome !== 'use') return;
-      expect(strong.seconds).toBeLessThanOrEqual(weak.seconds);
-    }));
+    fc.assert(
+      fc.property(fc.constantFrom(...genericActives), strength, strength, (active, a, b) => {
+        const [weak, strong] = [
+          disinfect(active, Math.min(a, b)),
+          disinfect(active, Math.max(a, b)),
+        ];
+        if (weak.outcome !== 'use' || strong.outcome !== 'use') return;
+        expect(strong.seconds).toBeLessThanOrEqual(weak.seconds);
+      }),
+    );
   });
 
   test('every reason names its source', () => {

@@ -1,10 +1,23 @@
 import fc from 'fast-check';
 import {
-  cautiousBook as book, groups, judgeCombination, productIds, products, routes, rules, ruleIds, severities,
-  type Circumstances, type Group, type ProductId, type Route, type Severity,
+  cautiousBook as book,
+  groups,
+  judgeCombination,
+  productIds,
+  products,
+  routes,
+  rules,
+  ruleIds,
+  severities,
+  type Circumstances,
+  type Group,
+  type ProductId,
+  type Route,
+  type Severity,
 } from '../src/index.ts';
 
-const pair = (a: ProductId, b: ProductId, route: Route, place: Circumstances = {}): Severity => judgeCombination(products[a], products[b], route, place, book).severity;
+const pair = (a: ProductId, b: ProductId, route: Route, place: Circumstances = {}): Severity =>
+  judgeCombination(products[a], products[b], route, place, book).severity;
 
 // docs reference table "What must not meet": EPA-label, CDC-2008, Bretherick, poison control, stoichiometry (memory).
 describe('what must not meet', () => {
@@ -66,23 +79,44 @@ describe('what must not meet', () => {
   test('circumstances change a severity where the reference says so', () => {
     expect(pair('vinegar', 'baking-soda', 'vessel')).toBe('never'); // a capped bottle
     expect(pair('vinegar', 'baking-soda', 'vessel', { closed: false })).toBe('spoils');
-    expect(pair('chlorine-bleach', 'vinegar', 'air', { roomVolume: 30, ventilated: true })).toBe('fine');
-    expect(pair('chlorine-bleach', 'vinegar', 'air', { roomVolume: 10, ventilated: true })).toBe('care');
+    expect(pair('chlorine-bleach', 'vinegar', 'air', { roomVolume: 30, ventilated: true })).toBe(
+      'fine',
+    );
+    expect(pair('chlorine-bleach', 'vinegar', 'air', { roomVolume: 10, ventilated: true })).toBe(
+      'care',
+    );
   });
 
   const anyGroups = fc.record({ groups: fc.subarray([...groups], { minLength: 1, maxLength: 3 }) });
 
   test('a with b is b with a', () => {
-    fc.assert(fc.property(anyGroups, anyGroups, fc.constantFrom(...routes), (a, b, route) => {
-      expect(judgeCombination(a, b, route, {}, book)).toEqual(judgeCombination(b, a, route, {}, book));
-    }));
+    fc.assert(
+      fc.property(anyGroups, anyGroups, fc.constantFrom(...routes), (a, b, route) => {
+        expect(judgeCombination(a, b, route, {}, book)).toEqual(
+          judgeCombination(b, a, route, {}, book),
+        );
+      }),
+    );
   });
 
   test('another group never makes a pair milder', () => {
-    fc.assert(fc.property(anyGroups, anyGroups, fc.constantFrom(...groups), fc.constantFrom(...routes), (a, b, more: Group, route) => {
-      const [less, worse] = [judgeCombination(a, b, route, {}, book), judgeCombination({ groups: [...a.groups, more] }, b, route, {}, book)];
-      expect(severities.indexOf(worse.severity)).toBeGreaterThanOrEqual(severities.indexOf(less.severity));
-    }));
+    fc.assert(
+      fc.property(
+        anyGroups,
+        anyGroups,
+        fc.constantFrom(...groups),
+        fc.constantFrom(...routes),
+        (a, b, more: Group, route) => {
+          const [less, worse] = [
+            judgeCombination(a, b, route, {}, book),
+            judgeCombination({ groups: [...a.groups, more] }, b, route, {}, book),
+          ];
+          expect(severities.indexOf(worse.severity)).toBeGreaterThanOrEqual(
+            severities.indexOf(less.severity),
+          );
+        },
+      ),
+    );
   });
 
   test('every rule is named, sourced, and bites by some route', () => {

@@ -5,24 +5,36 @@ const two = (value: number) => String(Number(value.toFixed(2)));
 const amountOf = ({ amount, assumed }: Item): string => {
   const said = assumed ? `(${assumed}) ` : '';
   switch (amount.kind) {
-    case 'volume': return `${said}${two(inMillilitres(amount.value))} ml`;
-    case 'mass': return `${said}${two(amount.value * 1000)} g`;
-    case 'drops': return `${said}${two(amount.value)} drops`;
-    case 'parts': return `${two(amount.value)} parts`;
-    case 'share': return `${two(amount.value * 100)}% by ${amount.by ?? '?'}`;
-    case 'fill': return `fill ${Number(amount.value.toFixed(4))}`;
-    case 'top': return amount.to === undefined ? 'top' : `top ${two(inMillilitres(amount.to))} ml`;
+    case 'volume':
+      return `${said}${two(inMillilitres(amount.value))} ml`;
+    case 'mass':
+      return `${said}${two(amount.value * 1000)} g`;
+    case 'drops':
+      return `${said}${two(amount.value)} drops`;
+    case 'parts':
+      return `${two(amount.value)} parts`;
+    case 'share':
+      return `${two(amount.value * 100)}% by ${amount.by ?? '?'}`;
+    case 'fill':
+      return `fill ${Number(amount.value.toFixed(4))}`;
+    case 'top':
+      return amount.to === undefined ? 'top' : `top ${two(inMillilitres(amount.to))} ml`;
   }
 };
 const itemIn = (item: Item): string => {
   const { strength } = ingredientOf(item.ingredient);
-  const at = !strength ? '' : item.strength === undefined ? ` ~${two(strength.usual * 100)}%` : ` ${two(item.strength * 100)}%`;
+  const at = !strength
+    ? ''
+    : item.strength === undefined
+      ? ` ~${two(strength.usual * 100)}%`
+      : ` ${two(item.strength * 100)}%`;
   return `${amountOf(item)} ${item.ingredient}${at}`;
 };
 /** A line in the short form of the table. */
 const short = (line: Line): string => {
   if (line.kind === 'aside') return 'aside';
-  if (line.kind === 'size') return `size ${line.volume === undefined ? `${two(line.mass! * 1000)} g` : `${two(inMillilitres(line.volume))} ml`}`;
+  if (line.kind === 'size')
+    return `size ${line.volume === undefined ? `${two(line.mass! * 1000)} g` : `${two(inMillilitres(line.volume))} ml`}`;
   if (line.kind === 'unread') return `unread ${line.code} [${line.names.join(' ')}]`;
   const readings = line.readings.map(({ items }) => items.map(itemIn).join(' + ')).join(' | ');
   return line.asks ? `ask ${line.asks.code}: ${readings}` : readings;

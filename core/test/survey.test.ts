@@ -1,17 +1,56 @@
 import fc from 'fast-check';
-import { materialIds, materials, readSurfaces, roomTemplates, somethingElse, surfaceKinds, type MaterialId } from '../src/index.ts';
+import {
+  materialIds,
+  materials,
+  readSurfaces,
+  roomTemplates,
+  somethingElse,
+  surfaceKinds,
+  type MaterialId,
+} from '../src/index.ts';
 
 // Common practice, no source: what such a thing most likely is; a person confirms it.
 test.each<[string, MaterialId, string, boolean]>([
-  ['basin', 'porcelain', 'hand', true], ['chrome tap', 'chrome-plate', 'hand', true], ['mirror', 'mirror', 'mirror', true], ['marble worktop', 'marble', 'hand', true], ['Oak floor', 'hardwood-floor', 'floor', true], ['vinyl floor', 'vinyl-floor', 'floor', true],
-  ['brass door handle', 'brass', 'hand', true], ['toilet seat', 'toilet-seat', 'toilet', true], ['Light switch by the door', 'electronics', 'eye', true], ['steel sink', 'stainless-steel', 'hand', true], ['brass thing', 'brass', 'hand', true], ['gizmo', 'something-porous', 'hand', false],
+  ['basin', 'porcelain', 'hand', true],
+  ['chrome tap', 'chrome-plate', 'hand', true],
+  ['mirror', 'mirror', 'mirror', true],
+  ['marble worktop', 'marble', 'hand', true],
+  ['Oak floor', 'hardwood-floor', 'floor', true],
+  ['vinyl floor', 'vinyl-floor', 'floor', true],
+  ['brass door handle', 'brass', 'hand', true],
+  ['toilet seat', 'toilet-seat', 'toilet', true],
+  ['Light switch by the door', 'electronics', 'eye', true],
+  ['steel sink', 'stainless-steel', 'hand', true],
+  ['brass thing', 'brass', 'hand', true],
+  ['gizmo', 'something-porous', 'hand', false],
   // The thing beats the word for a material, and a longer name a shorter one.
-  ['epoxy grout', 'sealed-grout', 'eye', true], ['wooden cutting board', 'wooden-board', 'hand', true], ['glass-ceramic hob', 'glass-ceramic-hob', 'hand', true], ['glass hob', 'glass-ceramic-hob', 'hand', true],
-  ['tablet screen', 'coated-screen', 'hand', true], ['cat bowl', 'hard-plastic', 'floor', true], ['litter tray', 'hard-plastic', 'floor', true], ['toilet brush', 'hard-plastic', 'toilet', true], ['CPAP machine', 'medical-breathing', 'hand', true],
-  ['plush toy', 'plush', 'knee', true], ['plastic toy', 'mouthed-toy', 'knee', true], ['oak table', 'sealed-wood', 'hand', true], ['slate floor', 'slate', 'floor', true], ['laminate floor', 'laminate-floor', 'floor', true], ['stainless steel sink', 'stainless-steel', 'hand', true],
-])('"%s" is likely %s at %s', (text, material, level, sure) => expect(readSurfaces(text)).toMatchObject([{ material, level, sure }]));
+  ['epoxy grout', 'sealed-grout', 'eye', true],
+  ['wooden cutting board', 'wooden-board', 'hand', true],
+  ['glass-ceramic hob', 'glass-ceramic-hob', 'hand', true],
+  ['glass hob', 'glass-ceramic-hob', 'hand', true],
+  ['tablet screen', 'coated-screen', 'hand', true],
+  ['cat bowl', 'hard-plastic', 'floor', true],
+  ['litter tray', 'hard-plastic', 'floor', true],
+  ['toilet brush', 'hard-plastic', 'toilet', true],
+  ['CPAP machine', 'medical-breathing', 'hand', true],
+  ['plush toy', 'plush', 'knee', true],
+  ['plastic toy', 'mouthed-toy', 'knee', true],
+  ['oak table', 'sealed-wood', 'hand', true],
+  ['slate floor', 'slate', 'floor', true],
+  ['laminate floor', 'laminate-floor', 'floor', true],
+  ['stainless steel sink', 'stainless-steel', 'hand', true],
+])('"%s" is likely %s at %s', (text, material, level, sure) =>
+  expect(readSurfaces(text)).toMatchObject([{ material, level, sure }]),
+);
 
-test.each([['basin 0.4 m2', 'Basin', 0.4], ['0,6 m² mirror', 'Mirror', 0.6], ['worktop (6 sq ft)', 'Worktop', 0.557], ['basin', 'Basin', 0.4]])('“%s” is %s of %d m²', (text, name, area) => expect(readSurfaces(text)).toMatchObject([{ name, area }]));
+test.each([
+  ['basin 0.4 m2', 'Basin', 0.4],
+  ['0,6 m² mirror', 'Mirror', 0.6],
+  ['worktop (6 sq ft)', 'Worktop', 0.557],
+  ['basin', 'Basin', 0.4],
+])('“%s” is %s of %d m²', (text, name, area) =>
+  expect(readSurfaces(text)).toMatchObject([{ name, area }]),
+);
 test('what nobody has said is marked as guessed', () => {
   expect(readSurfaces('basin')[0]!.guessed).toEqual(['material', 'area']);
   expect(readSurfaces('marble worktop 2 m2')[0]!.guessed).toEqual([]);
@@ -19,27 +58,46 @@ test('what nobody has said is marked as guessed', () => {
   expect(readSurfaces('keyboard 0.1 m2')[0]!.guessed).toEqual([]);
 });
 
-test.each([[null, null, null, 'something-porous'], [true, false, true, 'something-porous'], [false, null, true, 'something-finished'], [false, false, null, 'something-finished'], [false, false, true, 'something-hard']] as const)('something else that soaks up %p, is finished %p and bears acid %p counts as %s', (soaksUp, finished, bearsAcidOrSolvent, material) => {
-  expect(somethingElse({ soaksUp, finished, bearsAcidOrSolvent })).toBe(material);
-  for (const { outcome } of Object.values(materials[material].bears)) expect(outcome).not.toBe('use');
-});
+test.each([
+  [null, null, null, 'something-porous'],
+  [true, false, true, 'something-porous'],
+  [false, null, true, 'something-finished'],
+  [false, false, null, 'something-finished'],
+  [false, false, true, 'something-hard'],
+] as const)(
+  'something else that soaks up %p, is finished %p and bears acid %p counts as %s',
+  (soaksUp, finished, bearsAcidOrSolvent, material) => {
+    expect(somethingElse({ soaksUp, finished, bearsAcidOrSolvent })).toBe(material);
+    for (const { outcome } of Object.values(materials[material].bears))
+      expect(outcome).not.toBe('use');
+  },
+);
 
 test('a list makes as many as it names, and keeps their names', () => {
-  expect(readSurfaces('basin, chrome tap,  mirror\n\nfloor; ').map(({ name }) => name)).toEqual(['Basin', 'Chrome tap', 'Mirror', 'Floor']);
+  expect(readSurfaces('basin, chrome tap,  mirror\n\nfloor; ').map(({ name }) => name)).toEqual([
+    'Basin',
+    'Chrome tap',
+    'Mirror',
+    'Floor',
+  ]);
   expect(readSurfaces('worktop')[0]).toMatchObject({ food: true, touched: 'often' });
   expect(readSurfaces(' , ; \n')).toEqual([]);
 });
 
 test('each room to begin with is understood', () => {
-  for (const { surfaces } of Object.values(roomTemplates)) for (const { sure } of readSurfaces(surfaces)) expect(sure).toBe(true);
-  for (const { material, area } of surfaceKinds) expect(materialIds.includes(material) && area > 0).toBe(true);
+  for (const { surfaces } of Object.values(roomTemplates))
+    for (const { sure } of readSurfaces(surfaces)) expect(sure).toBe(true);
+  for (const { material, area } of surfaceKinds)
+    expect(materialIds.includes(material) && area > 0).toBe(true);
 });
 
 test('whatever is typed, it never throws, and nothing is longer than a name may be', () => {
-  fc.assert(fc.property(fc.string({ unit: 'binary', maxLength: 300 }), (text) => {
-    for (const { name, area } of readSurfaces(text)) {
-      expect(name.length).toBeLessThanOrEqual(81);
-      expect(area).toBeGreaterThan(0);
-    }
-  }));
+  fc.assert(
+    fc.property(fc.string({ unit: 'binary', maxLength: 300 }), (text) => {
+      for (const { name, area } of readSurfaces(text)) {
+        expect(name.length).toBeLessThanOrEqual(81);
+        expect(area).toBeGreaterThan(0);
+      }
+    }),
+  );
 });

@@ -1,19 +1,67 @@
 import fc from 'fast-check';
 import {
-  activeFacts, cautiousBook as book, eventKinds, foldClock, judgeEvent, outcomeOf, untouched, wetClock,
-  type Active, type Batch, type EventKind, type ReasonCode, type SurfaceClock, type Treatment, type WetEvent,
+  activeFacts,
+  cautiousBook as book,
+  eventKinds,
+  foldClock,
+  judgeEvent,
+  outcomeOf,
+  untouched,
+  wetClock,
+  type Active,
+  type Batch,
+  type EventKind,
+  type ReasonCode,
+  type SurfaceClock,
+  type Treatment,
+  type WetEvent,
 } from '../src/index.ts';
 
 const minute = 60_000;
-const treatment: Treatment = { seconds: 600, applies: true, rinses: false, lifts: false, flushes: false, toilet: false, use: { active: 'hydrogen peroxide', strength: 0.03, stockId: 's' } };
-const batch = (id: string, active: Active, strength: number, discardAfter = 1000 * minute, status: Batch['status'] = 'verified'): Batch => ({ id, stockId: id, active, strength, discardAfter, status, groups: active === 'registered product' ? ['quat'] : [activeFacts[active].group] });
-const batches = new Map([
-  batch('perox', 'hydrogen peroxide', 0.03), batch('weak', 'hydrogen peroxide', 0.015), batch('old', 'hydrogen peroxide', 0.03, 5 * minute), batch('vinegar', 'acetic acid', 0.05), batch('alcohol', '2-propanol', 0.7),
-  batch('spray', 'registered product', 1, 1000 * minute, 'unchecked'), batch('other spray', 'registered product', 1, 1000 * minute, 'unchecked'),
-  batch('unchecked', 'hydrogen peroxide', 0.03, 1000 * minute, 'unchecked'), batch('aside', 'hydrogen peroxide', 0.03, 1000 * minute, 'set-aside'),
-].map((one) => [one.id, one]));
+const treatment: Treatment = {
+  seconds: 600,
+  applies: true,
+  rinses: false,
+  lifts: false,
+  flushes: false,
+  toilet: false,
+  use: { active: 'hydrogen peroxide', strength: 0.03, stockId: 's' },
+};
+const batch = (
+  id: string,
+  active: Active,
+  strength: number,
+  discardAfter = 1000 * minute,
+  status: Batch['status'] = 'verified',
+): Batch => ({
+  id,
+  stockId: id,
+  active,
+  strength,
+  discardAfter,
+  status,
+  groups: active === 'registered product' ? ['quat'] : [activeFacts[active].group],
+});
+const batches = new Map(
+  [
+    batch('perox', 'hydrogen peroxide', 0.03),
+    batch('weak', 'hydrogen peroxide', 0.015),
+    batch('old', 'hydrogen peroxide', 0.03, 5 * minute),
+    batch('vinegar', 'acetic acid', 0.05),
+    batch('alcohol', '2-propanol', 0.7),
+    batch('spray', 'registered product', 1, 1000 * minute, 'unchecked'),
+    batch('other spray', 'registered product', 1, 1000 * minute, 'unchecked'),
+    batch('unchecked', 'hydrogen peroxide', 0.03, 1000 * minute, 'unchecked'),
+    batch('aside', 'hydrogen peroxide', 0.03, 1000 * minute, 'set-aside'),
+  ].map((one) => [one.id, one]),
+);
 
-const event = (kind: EventKind, at: number, batchId: string | null = null): WetEvent => ({ surfaceId: 's', kind, at: at * minute, batchId });
+const event = (kind: EventKind, at: number, batchId: string | null = null): WetEvent => ({
+  surfaceId: 's',
+  kind,
+  at: at * minute,
+  batchId,
+});
 const fold = (...events: WetEvent[]) => foldClock(events, treatment);
 const washed = event('washed', 0);
 const applied = event('applied', 1, 'perox');
@@ -21,23 +69,45 @@ const applied = event('applied', 1, 'perox');
 describe('the wet clock', () => {
   test('held to the notch is met', () => {
     const clock = fold(washed, applied, event('rewet', 6, 'perox'), event('wiped', 11));
-    expect(clock).toMatchObject({ done: true, wetSince: null, stretches: [{ heldSeconds: 600, met: true, ended: 'wiped', coats: [minute, 6 * minute] }] });
+    expect(clock).toMatchObject({
+      done: true,
+      wetSince: null,
+      stretches: [{ heldSeconds: 600, met: true, ended: 'wiped', coats: [minute, 6 * minute] }],
+    });
     expect(outcomeOf(clock, treatment)).toBe('met');
   });
 
   test('a second short is not met, and stays so', () => {
-    const clock = foldClock([washed, applied, { ...event('wiped', 11), at: 11 * minute - 1 }], treatment);
+    const clock = foldClock(
+      [washed, applied, { ...event('wiped', 11), at: 11 * minute - 1 }],
+      treatment,
+    );
     expect(clock.stretches).toMatchObject([{ heldSeconds: 599, met: false }]);
     expect(outcomeOf(clock, treatment)).toBe('not-met');
   });
 
   test('found dry starts again from nothing, however long it was wet', () => {
-    const clock = fold(washed, applied, event('found-dry', 30), event('applied', 31, 'perox'), event('wiped', 36));
-    expect(clock.stretches.map(({ heldSeconds, met }) => ({ heldSeconds, met }))).toEqual([{ heldSeconds: 1740, met: false }, { heldSeconds: 300, met: false }]);
+    const clock = fold(
+      washed,
+      applied,
+      event('found-dry', 30),
+      event('applied', 31, 'perox'),
+      event('wiped', 36),
+    );
+    expect(clock.stretches.map(({ heldSeconds, met }) => ({ heldSeconds, met }))).toEqual([
+      { heldSeconds: 1740, met: false },
+      { heldSeconds: 300, met: false },
+    ]);
   });
 
   test('after a miss it may be applied again; the miss stays on the record', () => {
-    const clock = fold(washed, applied, event('wiped', 3), event('applied', 4, 'perox'), event('wiped', 14));
+    const clock = fold(
+      washed,
+      applied,
+      event('wiped', 3),
+      event('applied', 4, 'perox'),
+      event('wiped', 14),
+    );
     expect(clock.stretches.map((stretch) => stretch.met)).toEqual([false, true]);
     expect(outcomeOf(clock, treatment)).toBe('met');
   });
@@ -56,19 +126,39 @@ describe('the wet clock', () => {
   });
 
   test('folding is the same however it is split', () => {
-    const events = fc.array(fc.tuple(fc.constantFrom(...eventKinds), fc.nat(60)).map(([kind, at]) => event(kind, at, 'perox')), { maxLength: 12 });
-    fc.assert(fc.property(events, fc.nat(12), (all, cut) => {
-      const first = all.slice(0, cut).reduce<SurfaceClock>((clock, e) => wetClock(clock, e, treatment), untouched);
-      expect(all.slice(cut).reduce((clock, e) => wetClock(clock, e, treatment), first)).toEqual(foldClock(all, treatment));
-    }));
+    const events = fc.array(
+      fc
+        .tuple(fc.constantFrom(...eventKinds), fc.nat(60))
+        .map(([kind, at]) => event(kind, at, 'perox')),
+      { maxLength: 12 },
+    );
+    fc.assert(
+      fc.property(events, fc.nat(12), (all, cut) => {
+        const first = all
+          .slice(0, cut)
+          .reduce<SurfaceClock>((clock, e) => wetClock(clock, e, treatment), untouched);
+        expect(all.slice(cut).reduce((clock, e) => wetClock(clock, e, treatment), first)).toEqual(
+          foldClock(all, treatment),
+        );
+      }),
+    );
   });
 });
 
 describe('what may happen next', () => {
-  const codes = (next: WetEvent, ...before: WetEvent[]): ReasonCode[] => judgeEvent(next, treatment, fold(...before), batches, { clientKeeps: [], book }).reasons.map((r) => r.code);
+  const codes = (next: WetEvent, ...before: WetEvent[]): ReasonCode[] =>
+    judgeEvent(next, treatment, fold(...before), batches, { clientKeeps: [], book }).reasons.map(
+      (r) => r.code,
+    );
 
   test('the usual way through is free of objections', () => {
-    const way = [washed, applied, event('rewet', 5, 'perox'), event('wiped', 11), event('rinsed', 12)];
+    const way = [
+      washed,
+      applied,
+      event('rewet', 5, 'perox'),
+      event('wiped', 11),
+      event('rinsed', 12),
+    ];
     way.forEach((next, i) => expect(codes(next, ...way.slice(0, i))).toEqual([]));
   });
 
@@ -77,12 +167,22 @@ describe('what may happen next', () => {
     ['an expired batch', event('applied', 6, 'old'), [washed], 'batch-expired'],
     ['another strength', event('applied', 2, 'weak'), [washed], 'batch-of-other-strength'],
     ['another family', event('applied', 2, 'alcohol'), [washed], 'batch-of-other-family'],
-    ['a batch that nobody checked', event('applied', 2, 'unchecked'), [washed], 'batch-not-verified'],
+    [
+      'a batch that nobody checked',
+      event('applied', 2, 'unchecked'),
+      [washed],
+      'batch-not-verified',
+    ],
     ['a batch that was set aside', event('applied', 2, 'aside'), [washed], 'batch-set-aside'],
     ['no batch', event('applied', 2), [washed], 'stock-missing'],
     ['an unknown batch', event('applied', 2, 'nobody'), [washed], 'stock-missing'],
     ['vinegar on wet peroxide', event('rewet', 2, 'vinegar'), [washed, applied], 'must-not-meet'],
-    ['vinegar on peroxide wiped but not rinsed', event('applied', 12, 'vinegar'), [washed, applied, event('wiped', 11)], 'must-not-meet'],
+    [
+      'vinegar on peroxide wiped but not rinsed',
+      event('applied', 12, 'vinegar'),
+      [washed, applied, event('wiped', 11)],
+      'must-not-meet',
+    ],
     ['wiping what is not wet', event('wiped', 2), [washed], 'not-wet'],
     ['applying twice', event('applied', 2, 'perox'), [washed, applied], 'already-wet'],
     ['rinsing what was never on', event('rinsed', 2), [washed], 'nothing-to-do'],
@@ -92,11 +192,27 @@ describe('what may happen next', () => {
   });
 
   test('what must not meet is said first', () => {
-    expect(judgeEvent(event('rewet', 2, 'vinegar'), treatment, fold(washed, applied), batches, { clientKeeps: [], book }).reasons[0]).toMatchObject({ code: 'must-not-meet', figures: { rule: 'peracid', on: 'peroxide', hand: 'vinegar' } });
+    expect(
+      judgeEvent(event('rewet', 2, 'vinegar'), treatment, fold(washed, applied), batches, {
+        clientKeeps: [],
+        book,
+      }).reasons[0],
+    ).toMatchObject({
+      code: 'must-not-meet',
+      figures: { rule: 'peracid', on: 'peroxide', hand: 'vinegar' },
+    });
   });
 
   test('a rinse lifts it', () => {
-    expect(codes(event('applied', 13, 'vinegar'), washed, applied, event('wiped', 11), event('rinsed', 12))).not.toContain('must-not-meet');
+    expect(
+      codes(
+        event('applied', 13, 'vinegar'),
+        washed,
+        applied,
+        event('wiped', 11),
+        event('rinsed', 12),
+      ),
+    ).not.toContain('must-not-meet');
   });
 
   test('wiping early is allowed, since it is recorded', () => {
@@ -104,15 +220,40 @@ describe('what may happen next', () => {
   });
 
   test('a registered product goes by its label: it needs no check, and another product is not it', () => {
-    const byLabel: Treatment = { seconds: 240, applies: true, rinses: false, lifts: false, flushes: false, toilet: false, use: { active: 'registered product', strength: 1, stockId: 'spray' } };
-    const next = (id: string) => judgeEvent(event('applied', 2, id), byLabel, foldClock([washed], byLabel), batches, { clientKeeps: [], book }).reasons.map(({ code }) => code);
+    const byLabel: Treatment = {
+      seconds: 240,
+      applies: true,
+      rinses: false,
+      lifts: false,
+      flushes: false,
+      toilet: false,
+      use: { active: 'registered product', strength: 1, stockId: 'spray' },
+    };
+    const next = (id: string) =>
+      judgeEvent(event('applied', 2, id), byLabel, foldClock([washed], byLabel), batches, {
+        clientKeeps: [],
+        book,
+      }).reasons.map(({ code }) => code);
     expect(next('spray')).toEqual([]);
     expect(next('other spray')).toEqual(['batch-of-other-product']);
     expect(next('perox')).toEqual(['batch-of-other-family']);
   });
 
   test('a surface that is only washed takes no batch', () => {
-    const washOnly: Treatment = { seconds: 0, applies: false, rinses: false, lifts: false, flushes: false, toilet: false, use: null };
-    expect(judgeEvent(applied, washOnly, foldClock([washed], washOnly), batches, { clientKeeps: [], book }).reasons[0]!.code).toBe('not-in-the-protocol');
+    const washOnly: Treatment = {
+      seconds: 0,
+      applies: false,
+      rinses: false,
+      lifts: false,
+      flushes: false,
+      toilet: false,
+      use: null,
+    };
+    expect(
+      judgeEvent(applied, washOnly, foldClock([washed], washOnly), batches, {
+        clientKeeps: [],
+        book,
+      }).reasons[0]!.code,
+    ).toBe('not-in-the-protocol');
   });
 });

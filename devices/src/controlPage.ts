@@ -20,7 +20,11 @@ setInterval(()=>fetch('/scale').then(r=>r.text()).then(t=>{shown.textContent=t})
 </script>`;
 
 /** The page by which somebody plays the devices, and the same by POST /do. */
-export const serveControlPage = async (port: number, read: () => string, act: (device: Device, line: string) => string): Promise<{ port: number; server: Server }> => {
+export const serveControlPage = async (
+  port: number,
+  read: () => string,
+  act: (device: Device, line: string) => string,
+): Promise<{ port: number; server: Server }> => {
   const server = createServer((request, response) => {
     if (request.method === 'POST' && request.url === '/do') {
       let body = '';
@@ -34,9 +38,12 @@ export const serveControlPage = async (port: number, read: () => string, act: (d
         }
       });
     } else if (request.url === '/scale') response.end(read());
-    else if (request.url === '/') response.writeHead(200, { 'Content-Type': 'text/html; charset=utf-8' }).end(page);
+    else if (request.url === '/')
+      response.writeHead(200, { 'Content-Type': 'text/html; charset=utf-8' }).end(page);
     else response.writeHead(404).end('found nothing here');
   });
-  await new Promise<void>((done, failed) => server.once('error', failed).listen(port, '127.0.0.1', done));
+  await new Promise<void>((done, failed) =>
+    server.once('error', failed).listen(port, '127.0.0.1', done),
+  );
   return { port: (server.address() as AddressInfo).port, server };
 };

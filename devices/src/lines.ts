@@ -10,7 +10,10 @@ interface Talk {
 }
 
 /** Serves a protocol of lines over TCP on loopback; gives the port it got. */
-export const serveLines = async (port: number, { answer, tell }: Talk): Promise<{ port: number; close: () => void; server: Server }> => {
+export const serveLines = async (
+  port: number,
+  { answer, tell }: Talk,
+): Promise<{ port: number; close: () => void; server: Server }> => {
   const sockets = new Set<Socket>();
   const server = createServer((socket) => {
     sockets.add(socket);
@@ -27,8 +30,12 @@ export const serveLines = async (port: number, { answer, tell }: Talk): Promise<
     socket.on('error', () => socket.destroy());
     socket.on('close', () => sockets.delete(socket));
   });
-  await new Promise<void>((done, failed) => server.once('error', failed).listen(port, '127.0.0.1', done));
-  const beat = tell && setInterval(() => sockets.forEach((socket) => socket.write(`${tell.line()}\n`)), tell.every);
+  await new Promise<void>((done, failed) =>
+    server.once('error', failed).listen(port, '127.0.0.1', done),
+  );
+  const beat =
+    tell &&
+    setInterval(() => sockets.forEach((socket) => socket.write(`${tell.line()}\n`)), tell.every);
   const close = () => {
     if (beat) clearInterval(beat);
     sockets.forEach((socket) => socket.destroy());

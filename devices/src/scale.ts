@@ -7,7 +7,8 @@ const STEP = 0.1;
 const SETTLES_MS = 100;
 const STEADY_MS = 1200;
 
-const figure = (text: string | undefined): number | undefined => (text !== undefined && /^-?\d+(\.\d+)?$/.test(text) ? Number(text) : undefined);
+const figure = (text: string | undefined): number | undefined =>
+  text !== undefined && /^-?\d+(\.\d+)?$/.test(text) ? Number(text) : undefined;
 
 /** A bench scale that is not there: what lies on it, its tare, its noise and drift. Documented in docs/formats/scale.md. */
 export class Scale {

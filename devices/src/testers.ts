@@ -5,7 +5,11 @@ const alcohols = ['ethanol', '2-propanol'] as const;
 
 /** A density meter that is not there: it shows the density of the sample that was set, with a little noise. Strengths in % v/v, °C. */
 export class DensityMeter {
-  private sample: { alcohol: (typeof alcohols)[number]; strength: number; temperature: number } = { alcohol: '2-propanol', strength: 70, temperature: 21 };
+  private sample: { alcohol: (typeof alcohols)[number]; strength: number; temperature: number } = {
+    alcohol: '2-propanol',
+    strength: 70,
+    temperature: 21,
+  };
   private readonly wobble = normal(seeded(815));
 
   take(line: string): string {
@@ -30,8 +34,14 @@ export class Strip {
 
   take(line: string): string {
     const [verb, percent] = line.trim().split(/\s+/);
-    if (verb === 'read') return `strip ${Number((stripSteps.findLast((step) => step * 100 <= this.percent + 1e-9)! * 100).toFixed(2))} %`;
-    if (verb === 'sample' && percent !== undefined && Number(percent) >= 0 && Number(percent) <= 100) {
+    if (verb === 'read')
+      return `strip ${Number((stripSteps.findLast((step) => step * 100 <= this.percent + 1e-9)! * 100).toFixed(2))} %`;
+    if (
+      verb === 'sample' &&
+      percent !== undefined &&
+      Number(percent) >= 0 &&
+      Number(percent) <= 100
+    ) {
       this.percent = Number(percent);
       return 'ok';
     }

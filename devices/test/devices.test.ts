@@ -29,11 +29,16 @@ describe('the scale', () => {
     expect(scale.read(80_000)).toBe('overload');
   });
   test('noise stays small, and the same seed gives the same noise', () => {
-    const readings = [new Scale(0), new Scale(0)].map((scale) => Array.from({ length: 50 }, (_, i) => scale.read(10_000 + i)));
+    const readings = [new Scale(0), new Scale(0)].map((scale) =>
+      Array.from({ length: 50 }, (_, i) => scale.read(10_000 + i)),
+    );
     expect(readings[0]).toEqual(readings[1]);
     for (const line of readings[0]!) expect(Math.abs(grams(line))).toBeLessThanOrEqual(0.2);
   });
-  test.each(['put', 'put x', 'put -3', 'dance', ''])('"%s" is answered with what is allowed', (line) => expect(new Scale(0).take(line, 0)).toMatch(/^error found .*allowed are tare/));
+  test.each(['put', 'put x', 'put -3', 'dance', ''])(
+    '"%s" is answered with what is allowed',
+    (line) => expect(new Scale(0).take(line, 0)).toMatch(/^error found .*allowed are tare/),
+  );
 });
 
 test('the density meter shows what its sample weighs', () => {
@@ -41,7 +46,9 @@ test('the density meter shows what its sample weighs', () => {
   expect(meter.take('sample ethanol 70 25')).toBe('ok');
   const [, density, t] = /^density ([\d.]+) kg\/m3 at ([\d.]+) C$/.exec(meter.take('read'))!;
   expect(Number(t)).toBe(25);
-  expect(Math.abs(Number(density) - densityAt('ethanol', massFraction('ethanol', 0.7), 25))).toBeLessThan(0.2);
+  expect(
+    Math.abs(Number(density) - densityAt('ethanol', massFraction('ethanol', 0.7), 25)),
+  ).toBeLessThan(0.2);
   expect(strengthFromDensity('ethanol', Number(density), 25)! * 100).toBeCloseTo(70, 0);
   expect(meter.take('sample rum 70 25')).toMatch(/^error found/);
 });
@@ -67,9 +74,14 @@ test('over TCP: readings come by themselves, commands are taken', async () => {
   });
   expect(heard).toContain('error found "nonsense"');
   expect(heard).toMatch(/g moving/);
-  const answer = await fetch(`http://127.0.0.1:${ports.page}/do`, { method: 'POST', body: JSON.stringify({ device: 'strip', line: 'read' }) });
+  const answer = await fetch(`http://127.0.0.1:${ports.page}/do`, {
+    method: 'POST',
+    body: JSON.stringify({ device: 'strip', line: 'read' }),
+  });
   expect(await answer.text()).toBe('strip 3 %');
-  expect((await fetch(`http://127.0.0.1:${ports.page}/do`, { method: 'POST', body: '{' })).status).toBe(400);
+  expect(
+    (await fetch(`http://127.0.0.1:${ports.page}/do`, { method: 'POST', body: '{' })).status,
+  ).toBe(400);
   socket.destroy();
   close();
 });

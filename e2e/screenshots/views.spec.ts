@@ -39,18 +39,26 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await page.getByRole('link', { name: 'Open the protocol' }).click();
   await page.locator('.descent__room', { hasText: 'Kitchen' }).first().click();
   await page.locator('.descent__stop', { hasText: 'Sink tap' }).click();
-  await page.getByRole('article', { name: 'Alcohol' }).getByRole('button', { name: 'Wet time and air' }).click();
+  await page
+    .getByRole('article', { name: 'Alcohol' })
+    .getByRole('button', { name: 'Wet time and air' })
+    .click();
   await page.getByRole('button', { name: 'How sure, as people spray?' }).click();
   await page.getByText(/times in 100/).waitFor();
   await shoot(page, 'wet-time');
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
-  const change = page.getByRole('group', { name: 'Must be' }).getByRole('button', { name: 'cleaned' });
+  const change = page
+    .getByRole('group', { name: 'Must be' })
+    .getByRole('button', { name: 'cleaned' });
   await change.click();
   await page.getByRole('button', { name: 'Look over and approve' }).click();
   await page.getByRole('table', { name: 'What changes' }).waitFor();
   await shoot(page, 'approve');
   await page.goto('/house-rules');
-  await page.getByRole('radiogroup', { name: 'May peroxide be diluted to disinfect?' }).getByRole('radio', { name: /^No/ }).click();
+  await page
+    .getByRole('radiogroup', { name: 'May peroxide be diluted to disinfect?' })
+    .getByRole('radio', { name: /^No/ })
+    .click();
   await page.getByText(/would have to be reviewed/).waitFor();
   await shoot(page, 'house-rules');
   await page.goto('/sources');
@@ -88,7 +96,10 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await shoot(page, 'keep-apart');
   const keepApart = page.getByRole('navigation', { name: 'Keep apart' });
   await keepApart.getByRole('link', { name: 'Shelves and caddies' }).click();
-  await page.getByRole('region', { name: 'Depot, shelf B' }).getByRole('button', { name: 'Regroup' }).click();
+  await page
+    .getByRole('region', { name: 'Depot, shelf B' })
+    .getByRole('button', { name: 'Regroup' })
+    .click();
   await shoot(page, 'shelves');
   await keepApart.getByRole('link', { name: 'Log' }).click();
   await page.getByRole('heading', { name: 'How often' }).waitFor();
@@ -103,7 +114,10 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await shoot(page, 'records');
 
   await phone.getByRole('button', { name: /^Bottle in hand/ }).click();
-  await phone.getByRole('option', { name: /Vinegar/ }).first().click();
+  await phone
+    .getByRole('option', { name: /Vinegar/ })
+    .first()
+    .click();
   await phone.getByRole('button', { name: 'I have re-wet it' }).click();
   await phone.locator('.stop__bar').waitFor();
   await shoot(phone, 'phone-stop');

@@ -3,7 +3,8 @@ import { extractText, getDocumentProxy } from 'unpdf';
 import { act, choose, expectAccessible, goTo, signIn } from '../support.ts';
 
 const verdict = (page: Page) => page.locator('.sheet .verdict__say');
-const tab = (page: Page, name: string) => page.getByRole('navigation', { name: 'Bench' }).getByRole('link', { name }).click();
+const tab = (page: Page, name: string) =>
+  page.getByRole('navigation', { name: 'Bench' }).getByRole('link', { name }).click();
 const paste = async (page: Page, line: number, text: string) => {
   await page.evaluate((given) => navigator.clipboard.writeText(given), text);
   await page.getByRole('textbox', { name: `Line ${line}` }).press('ControlOrMeta+v');
@@ -13,7 +14,14 @@ test.describe.serial('the bench', () => {
   let page: Page;
   let code = '';
   test.beforeAll(async ({ browser }, { project }) => {
-    page = await (await browser.newContext({ viewport: project.use.viewport, baseURL: process.env.BASE_URL, locale: 'en-GB', permissions: ['clipboard-read', 'clipboard-write'] })).newPage();
+    page = await (
+      await browser.newContext({
+        viewport: project.use.viewport,
+        baseURL: process.env.BASE_URL,
+        locale: 'en-GB',
+        permissions: ['clipboard-read', 'clipboard-write'],
+      })
+    ).newPage();
     await signIn(page, 'maren');
     await goTo(page, 'Bench');
   });
@@ -21,22 +29,39 @@ test.describe.serial('the bench', () => {
 
   test('says of a pasted recipe that it is a cleaner, and why', async () => {
     await tab(page, 'Analyse');
-    await paste(page, 1, '1 1/4 cups rubbing alcohol 70 %\n2 cups water\n2 tsp dish soap\na pinch of hope');
+    await paste(
+      page,
+      1,
+      '1 1/4 cups rubbing alcohol 70 %\n2 cups water\n2 tsp dish soap\na pinch of hope',
+    );
     await expect(verdict(page)).toHaveText('Not all of it can be read yet.');
     await expect(page.getByText('“hope” is not known.')).toBeVisible();
     await page.getByRole('textbox', { name: 'Line 4' }).fill('12 drops orange oil');
-    await expect(verdict(page)).toHaveText('This makes a cleaner, not a disinfectant, and one that still catches fire.');
-    await expect(page.locator('.facts')).toContainText('27 % v/v is too weak: at least 70 % v/v is needed');
+    await expect(verdict(page)).toHaveText(
+      'This makes a cleaner, not a disinfectant, and one that still catches fire.',
+    );
+    await expect(page.locator('.facts')).toContainText(
+      '27 % v/v is too weak: at least 70 % v/v is needed',
+    );
     await expect(page.locator('.facts')).toContainText('flammable liquid, category 3');
-    await expect(page.locator('.facts')).toContainText('Orange oil counts for nothing in strength.');
-    await expect(page.getByRole('list', { name: 'In all' })).toContainText('The alcohol and water close up');
-    await expect(page.getByRole('region', { name: 'Order of pouring' }).getByRole('listitem').first()).toContainText('water');
+    await expect(page.locator('.facts')).toContainText(
+      'Orange oil counts for nothing in strength.',
+    );
+    await expect(page.getByRole('list', { name: 'In all' })).toContainText(
+      'The alcohol and water close up',
+    );
+    await expect(
+      page.getByRole('region', { name: 'Order of pouring' }).getByRole('listitem').first(),
+    ).toContainText('water');
     await expectAccessible(page);
   });
 
   test('tells how sure it is, as people measure, without holding up the page', async () => {
     await page.getByRole('button', { name: 'How sure, as people measure?' }).click();
-    await expect(page.locator('.facts')).toContainText(/In strength 0 times in 100 as people measure \(estimate\). What matters most: the amount of line [12], kitchen cup/, { timeout: 15_000 });
+    await expect(page.locator('.facts')).toContainText(
+      /In strength 0 times in 100 as people measure \(estimate\). What matters most: the amount of line [12], kitchen cup/,
+      { timeout: 15_000 },
+    );
   });
 
   test('keeps it in the book under a name, with versions, and takes it out and in as a file', async () => {
@@ -45,10 +70,25 @@ test.describe.serial('the bench', () => {
     await page.getByLabel('Name in the company’s book').fill(name);
     await page.getByRole('dialog').getByRole('button', { name: 'Save it' }).click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(name);
-    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Export JSON' }).click()]);
-    const text = await (await download.createReadStream()).toArray().then((parts) => Buffer.concat(parts).toString());
-    expect(JSON.parse(text)).toMatchObject({ format: 'zymostat.recipe/1', name, claim: 'disinfect', text: expect.stringContaining('12 drops orange oil') });
-    const take = (body: string) => page.getByLabel('A recipe file').setInputFiles({ name: 'r.json', mimeType: 'application/json', buffer: Buffer.from(body) });
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Export JSON' }).click(),
+    ]);
+    const text = await (
+      await download.createReadStream()
+    )
+      .toArray()
+      .then((parts) => Buffer.concat(parts).toString());
+    expect(JSON.parse(text)).toMatchObject({
+      format: 'zymostat.recipe/1',
+      name,
+      claim: 'disinfect',
+      text: expect.stringContaining('12 drops orange oil'),
+    });
+    const take = (body: string) =>
+      page
+        .getByLabel('A recipe file')
+        .setInputFiles({ name: 'r.json', mimeType: 'application/json', buffer: Buffer.from(body) });
     await take(text.replace('"disinfect"', '"cure"'));
     await expect(page.getByRole('alert')).toContainText('Not imported. claim:');
     await take(text.replace('2 cups water', '1 cup water'));
@@ -74,7 +114,8 @@ test.describe.serial('the bench', () => {
     await expect(panel).toContainText('48.2g');
     await panel.getByRole('button', { name: 'Set to zero' }).click();
     await expect(panel.getByRole('status')).toContainText('g more');
-    const due = async () => Number(/([\d.]+) g more/.exec((await panel.getByRole('status').textContent())!)![1]);
+    const due = async () =>
+      Number(/([\d.]+) g more/.exec((await panel.getByRole('status').textContent())!)![1]);
     await act('scale', `put ${((await due()) + 24).toFixed(1)}`);
     await expect(panel).toContainText(/2[34]\.\d g too much water/);
     await expect(panel).toContainText('The whole batch is put right');
@@ -85,7 +126,9 @@ test.describe.serial('the bench', () => {
     await act('scale', `put ${(await due()).toFixed(1)}`);
     await panel.getByRole('button', { name: /is in$/ }).click();
     await panel.getByRole('button', { name: 'Record the batch' }).click();
-    await expect(verdict(page)).toContainText('72 % v/v 2-propanol: of disinfecting strength, not checked yet.');
+    await expect(verdict(page)).toContainText(
+      '72 % v/v 2-propanol: of disinfecting strength, not checked yet.',
+    );
     code = (await page.locator('.crumb b').first().textContent())!;
     expect(code).toMatch(/^B-\d{4}$/);
   });
@@ -101,10 +144,24 @@ test.describe.serial('the bench', () => {
   });
 
   test('prints its label', async () => {
-    await expect(page.getByRole('figure', { name: 'Label of the bottle' })).toContainText('Highly flammable liquid and vapour.');
+    await expect(page.getByRole('figure', { name: 'Label of the bottle' })).toContainText(
+      'Highly flammable liquid and vapour.',
+    );
     const href = await page.getByRole('link', { name: /Print 6/ }).getAttribute('href');
-    const { text } = await extractText(await getDocumentProxy(new Uint8Array(await (await page.request.get(href!)).body())), { mergePages: true });
-    for (const part of [code, 'Alcohol 72 %', '72 % v/v 2-propanol in water', 'Not a registered disinfectant', 'Danger', 'Never with: bleach', 'Discard after']) expect(text).toContain(part);
+    const { text } = await extractText(
+      await getDocumentProxy(new Uint8Array(await (await page.request.get(href!)).body())),
+      { mergePages: true },
+    );
+    for (const part of [
+      code,
+      'Alcohol 72 %',
+      '72 % v/v 2-propanol in water',
+      'Not a registered disinfectant',
+      'Danger',
+      'Never with: bleach',
+      'Discard after',
+    ])
+      expect(text).toContain(part);
   });
 
   test('a batch that the meter finds weak is set aside', async () => {
@@ -122,7 +179,9 @@ test.describe.serial('the bench', () => {
     await page.getByRole('button', { name: 'Check the batch' }).click();
     await expect(verdict(page)).toContainText('out of strength, set aside.');
     // It is not lost: what strengthens it is said, and it is checked again before anybody uses it.
-    await expect(page.locator('.sheet')).toContainText(/Add \d+ ml of Ethanol 95 %, S-0105 to all \d+ ml of it, mix, and check it again/);
+    await expect(page.locator('.sheet')).toContainText(
+      /Add \d+ ml of Ethanol 95 %, S-0105 to all \d+ ml of it, mix, and check it again/,
+    );
   });
 
   test('fills a bottle; one that held something else is refused until washed and relabelled, by name', async () => {
@@ -153,7 +212,9 @@ test.describe.serial('the bench', () => {
     await dialog.getByRole('button', { name: 'It is washed' }).click();
     await expect(verdict(page)).toHaveText('Empty and washed: it may be filled.');
     await fill(/peroxide 3 %/);
-    await expect(page.getByRole('table', { name: 'History of the bottle' }).getByRole('row')).toHaveCount(4);
+    await expect(
+      page.getByRole('table', { name: 'History of the bottle' }).getByRole('row'),
+    ).toHaveCount(4);
   });
 
   test('and all of it is on record', async () => {

@@ -2,19 +2,29 @@ import { expect, test, type Page } from '@playwright/test';
 import { another, choose, expectAccessible, goTo, signIn } from '../support.ts';
 
 /** Desk and phone each work another home of the demo. */
-const homeOf = (page: Page) => (page.viewportSize()!.width > 600 ? { name: 'Yara', surface: 'Basin', bottle: 'Peroxide 3 %' } : { name: 'Hedda', surface: 'Basin', bottle: 'Peroxide 3 %' });
+const homeOf = (page: Page) =>
+  page.viewportSize()!.width > 600
+    ? { name: 'Yara', surface: 'Basin', bottle: 'Peroxide 3 %' }
+    : { name: 'Hedda', surface: 'Basin', bottle: 'Peroxide 3 %' };
 
 const bottle = async (page: Page, name: RegExp | string, which: 'first' | 'last' = 'first') => {
   await page.getByRole('button', { name: /^Bottle in hand/ }).click();
   await page.getByRole('option', { name })[which]().click();
 };
-const surface = (page: Page, name: string) => page.locator('.phone__next').getByRole('button', { name, exact: false }).first().click();
+const surface = (page: Page, name: string) =>
+  page.locator('.phone__next').getByRole('button', { name, exact: false }).first().click();
 const stopped = (page: Page) => page.locator('.stop__bar');
 
 test.describe.serial('a cleaner on the phone', () => {
   let page: Page;
   test.beforeAll(async ({ browser }, { project }) => {
-    page = await (await browser.newContext({ viewport: project.use.viewport, baseURL: process.env.BASE_URL, locale: 'en-GB' })).newPage();
+    page = await (
+      await browser.newContext({
+        viewport: project.use.viewport,
+        baseURL: process.env.BASE_URL,
+        locale: 'en-GB',
+      })
+    ).newPage();
     // The wet clock is computed from events, so the day may be wound forward.
     await page.clock.install();
   });
@@ -22,7 +32,11 @@ test.describe.serial('a cleaner on the phone', () => {
 
   test('sees rounds, bench and keep apart, and no place that is not theirs', async () => {
     await signIn(page, 'tobias');
-    await expect(page.getByRole('navigation', { name: 'Places' }).getByRole('link')).toHaveText([/Rounds/, /Bench/, /Keep apart/]);
+    await expect(page.getByRole('navigation', { name: 'Places' }).getByRole('link')).toHaveText([
+      /Rounds/,
+      /Bench/,
+      /Keep apart/,
+    ]);
     await page.goto('/records');
     await expect(page.getByRole('heading', { name: 'Rounds' })).toBeVisible();
     await expectAccessible(page);
@@ -32,7 +46,8 @@ test.describe.serial('a cleaner on the phone', () => {
     await page.getByRole('button', { name: `Start ${homeOf(page).name}’s round` }).click();
     await expect(page.getByRole('button', { name: 'Washed and rinsed' })).toBeVisible();
     await expectAccessible(page);
-    if ((await page.locator('h1').textContent()) !== homeOf(page).surface) await surface(page, homeOf(page).surface);
+    if ((await page.locator('h1').textContent()) !== homeOf(page).surface)
+      await surface(page, homeOf(page).surface);
     await expect(page.locator('h1')).toHaveText(homeOf(page).surface);
   });
 
@@ -47,14 +62,18 @@ test.describe.serial('a cleaner on the phone', () => {
     await expect(page.locator('h1')).toHaveText(homeOf(page).surface);
     await expect(page.getByRole('timer')).toHaveText(/^(10:00|9:[45]\d)$/);
     await page.getByRole('button', { name: 'I have re-wet it' }).click();
-    await expect(page.getByRole('button', { name: 'I have re-wet it' })).toContainText('2 coats so far');
+    await expect(page.getByRole('button', { name: 'I have re-wet it' })).toContainText(
+      '2 coats so far',
+    );
   });
 
   test('is stopped before vinegar meets what is still wet, and told why', async () => {
     await bottle(page, /Vinegar 5 %/);
     await page.getByRole('button', { name: 'I have re-wet it' }).click();
     await expect(stopped(page)).toContainText('Never');
-    await expect(stopped(page)).toContainText('These two must not meet. Peroxide and acid make a peracid');
+    await expect(stopped(page)).toContainText(
+      'These two must not meet. Peroxide and acid make a peracid',
+    );
     await expect(page.getByText('Rinse, and wipe dry before the other goes on.')).toBeVisible();
     await expectAccessible(page);
     await page.getByRole('button', { name: /It is back in the caddy/ }).click();
@@ -68,14 +87,18 @@ test.describe.serial('a cleaner on the phone', () => {
     await expect(page.getByRole('timer')).toBeVisible();
     await page.getByRole('button', { name: 'Wipe at 10:00' }).click();
     await page.getByRole('button', { name: 'Wipe it, not met' }).click();
-    await expect(page.getByRole('status').filter({ hasText: 'Not met' })).toContainText('of 10:00. It is recorded so.');
+    await expect(page.getByRole('status').filter({ hasText: 'Not met' })).toContainText(
+      'of 10:00. It is recorded so.',
+    );
     await expectAccessible(page);
   });
 
   test('found dry starts again from nothing', async () => {
     await page.getByRole('button', { name: 'Apply again' }).click();
     await page.getByRole('button', { name: 'Found it dry' }).click();
-    await expect(page.getByRole('status').filter({ hasText: 'Found dry' })).toContainText('It starts again from nothing.');
+    await expect(page.getByRole('status').filter({ hasText: 'Found dry' })).toContainText(
+      'It starts again from nothing.',
+    );
     await page.getByRole('button', { name: 'Applied' }).click();
     await expect(page.getByRole('timer')).toHaveText(/^(10:00|9:5\d)$/);
   });
@@ -83,7 +106,9 @@ test.describe.serial('a cleaner on the phone', () => {
   test('an expired batch and one of another strength are refused', async () => {
     await bottle(page, /Peroxide 1.5 %/);
     await page.getByRole('button', { name: 'I have re-wet it' }).click();
-    await expect(stopped(page)).toContainText('This batch is 1.5 % w/v; the protocol sets 3 % w/v.');
+    await expect(stopped(page)).toContainText(
+      'This batch is 1.5 % w/v; the protocol sets 3 % w/v.',
+    );
     await page.getByRole('button', { name: /It is back in the caddy/ }).click();
     await bottle(page, /Peroxide 1.5 %/, 'last');
     await page.getByRole('button', { name: 'I have re-wet it' }).click();
@@ -103,7 +128,9 @@ test.describe.serial('a cleaner on the phone', () => {
     await page.clock.fastForward(115_000);
     await expect(page.getByRole('button', { name: /^Wiped/ })).toBeVisible({ timeout: 15_000 });
     await page.getByRole('button', { name: /^Wiped/ }).click();
-    await expect(page.getByRole('status').filter({ hasText: 'Met' })).toContainText(/2:0\d of 2:00/);
+    await expect(page.getByRole('status').filter({ hasText: 'Met' })).toContainText(
+      /2:0\d of 2:00/,
+    );
     // An infant in the one home, a cat in the other: both are rinsed.
     await page.getByRole('button', { name: 'Rinsed' }).click();
     await expect(page.getByRole('button', { name: 'Next surface' })).toBeVisible();
@@ -113,8 +140,12 @@ test.describe.serial('a cleaner on the phone', () => {
   test('keeps what is done without signal, and sends it when there is some', async () => {
     await page.context().setOffline(true);
     await surface(page, homeOf(page).name === 'Yara' ? 'Bath' : 'Mirror');
-    await page.getByRole('button', { name: /^(Washed and rinsed|Wiped with a damp cloth)/ }).click();
-    await expect(page.getByRole('status').filter({ hasText: 'no signal, kept on phone' })).toBeVisible();
+    await page
+      .getByRole('button', { name: /^(Washed and rinsed|Wiped with a damp cloth)/ })
+      .click();
+    await expect(
+      page.getByRole('status').filter({ hasText: 'no signal, kept on phone' }),
+    ).toBeVisible();
     await page.context().setOffline(false);
     await page.clock.runFor(3000);
     await expect(page.getByRole('status').filter({ hasText: 'all sent' })).toBeVisible();
@@ -137,7 +168,9 @@ test.describe.serial('a cleaner on the phone', () => {
     await goTo(desk, 'Records');
     await choose(desk, /^Home/, name);
     await choose(desk, /^Kind/, 'Wet time');
-    await expect(desk.locator('.list__row').first()).toContainText(new RegExp(`${what}: \\d:\\d\\d of`));
+    await expect(desk.locator('.list__row').first()).toContainText(
+      new RegExp(`${what}: \\d:\\d\\d of`),
+    );
     await expect(desk.locator('.list__row').first()).toContainText('of 10:00, not met');
     await desk.locator('.list__row').first().click();
     await expect(desk.locator('.sheet .verdict__say')).toContainText('Not met.');
@@ -158,7 +191,10 @@ test.describe.serial('a cleaner on the phone', () => {
     await dialog.getByLabel('What was done').fill('Set aside.');
     await dialog.getByRole('button', { name: 'Log it' }).click();
     await page.getByRole('link', { name: 'Log' }).click();
-    await page.getByRole('button', { name: /Bottle without a label/ }).first().click();
+    await page
+      .getByRole('button', { name: /Bottle without a label/ })
+      .first()
+      .click();
     await expect(page.getByRole('region', { name: 'One of them' })).toContainText('Set aside.');
   });
 });

@@ -6,12 +6,19 @@ import { addSurface, another, choose, expectAccessible, goTo, signIn } from '../
 const width = (page: Page) => page.viewportSize()!.width;
 const clientOf = (page: Page) => `Wren ${width(page)}`;
 const caddyOf = (page: Page) => `Caddy ${width(page)}`;
-const side = (page: Page, name: string) => page.getByRole('navigation', { name: 'Keep apart' }).getByRole('link', { name });
+const side = (page: Page, name: string) =>
+  page.getByRole('navigation', { name: 'Keep apart' }).getByRole('link', { name });
 
 test.describe.serial('keep apart', () => {
   let page: Page;
   test.beforeAll(async ({ browser }, { project }) => {
-    page = await (await browser.newContext({ viewport: project.use.viewport, baseURL: process.env.BASE_URL, locale: 'en-GB' })).newPage();
+    page = await (
+      await browser.newContext({
+        viewport: project.use.viewport,
+        baseURL: process.env.BASE_URL,
+        locale: 'en-GB',
+      })
+    ).newPage();
     await signIn(page, 'maren');
   });
   test.afterAll(() => page.context().close());
@@ -24,8 +31,12 @@ test.describe.serial('keep apart', () => {
     await page.keyboard.press('ArrowLeft');
     await expect(page.locator('.sheet .verdict__say')).toContainText('Alcohol');
     await page.getByRole('radio', { name: 'air' }).click();
-    await expect(page.getByRole('gridcell', { name: 'Ammonia with Chlorine bleach: Never' })).toBeVisible();
-    await expect(page.getByRole('gridcell', { name: 'Chlorine bleach with Vinegar 5 %: Care' })).toBeVisible();
+    await expect(
+      page.getByRole('gridcell', { name: 'Ammonia with Chlorine bleach: Never' }),
+    ).toBeVisible();
+    await expect(
+      page.getByRole('gridcell', { name: 'Chlorine bleach with Vinegar 5 %: Care' }),
+    ).toBeVisible();
     await expectAccessible(page);
   });
 
@@ -53,12 +64,22 @@ test.describe.serial('keep apart', () => {
   });
 
   test('may I? by the camera: what the label’s code says is looked up', async ({ browser }) => {
-    const phone = await (await browser.newContext({ viewport: page.viewportSize()!, baseURL: process.env.BASE_URL, locale: 'en-GB' })).newPage();
+    const phone = await (
+      await browser.newContext({
+        viewport: page.viewportSize()!,
+        baseURL: process.env.BASE_URL,
+        locale: 'en-GB',
+      })
+    ).newPage();
     // No camera here, and no reader of codes in this browser: a picture that moves, and a reader that sees nothing at first.
     await phone.addInitScript(() => {
       let looks = 0;
       const detect = () => Promise.resolve((looks += 1) < 3 ? [] : [{ rawValue: 'S-0106' }]);
-      Object.assign(window, { BarcodeDetector: class { detect = detect; } });
+      Object.assign(window, {
+        BarcodeDetector: class {
+          detect = detect;
+        },
+      });
       navigator.mediaDevices.getUserMedia = () => {
         const canvas = document.createElement('canvas');
         canvas.getContext('2d')!.fillRect(0, 0, 10, 10);
@@ -73,9 +94,14 @@ test.describe.serial('keep apart', () => {
     await expect(phone.getByRole('dialog')).toHaveCount(0);
     await expect(phone.getByRole('status').filter({ hasText: 'No. Never.' })).toBeVisible();
 
-    await phone.evaluate(() => { navigator.mediaDevices.getUserMedia = () => Promise.reject(new DOMException('no', 'NotAllowedError')); });
+    await phone.evaluate(() => {
+      navigator.mediaDevices.getUserMedia = () =>
+        Promise.reject(new DOMException('no', 'NotAllowedError'));
+    });
     await phone.getByRole('button', { name: 'Scan' }).first().click();
-    await expect(phone.getByRole('alert')).toHaveText('The camera does not open. Type the code instead.');
+    await expect(phone.getByRole('alert')).toHaveText(
+      'The camera does not open. Type the code instead.',
+    );
     await phone.context().close();
   });
 
@@ -88,7 +114,9 @@ test.describe.serial('keep apart', () => {
     await choose(page, new RegExp(`^Put into ${caddyOf(page)}`), 'Ammonia');
     await expect(caddy).toContainText('ammonia');
     await choose(page, new RegExp(`^Put into ${caddyOf(page)}`), 'Chlorine bleach');
-    await expect(caddy.getByRole('alert')).toContainText('Chlorine bleach and ammonia must not be carried together.');
+    await expect(caddy.getByRole('alert')).toContainText(
+      'Chlorine bleach and ammonia must not be carried together.',
+    );
     await expect(caddy.getByRole('alert')).toContainText('Put one in another caddy.');
     const shelf = page.getByRole('region', { name: 'Depot, shelf B' });
     await shelf.getByRole('button', { name: 'Regroup' }).click();
@@ -96,9 +124,14 @@ test.describe.serial('keep apart', () => {
     await expectAccessible(page);
   });
 
-  test('a client’s bleach tablet bars vinegar in that bowl until it is taken out first', async ({ browser }) => {
+  test('a client’s bleach tablet bars vinegar in that bowl until it is taken out first', async ({
+    browser,
+  }) => {
     await goTo(page, 'Homes');
-    await page.getByRole('button', { name: /Add a home/ }).first().click();
+    await page
+      .getByRole('button', { name: /Add a home/ })
+      .first()
+      .click();
     const dialog = page.getByRole('dialog');
     await dialog.getByLabel('Client, by first name').fill(clientOf(page));
     await dialog.getByLabel('Place').fill('Mill Lane');
@@ -123,16 +156,22 @@ test.describe.serial('keep apart', () => {
     await page.getByRole('button', { name: /Take the tablet out first/ }).click();
     await expect(page.getByText('First: take the tablet out, flush twice.')).toBeVisible();
     await vinegar.getByRole('button', { name: 'Set vinegar' }).click();
-    await expect(page.locator('.sheet .verdict__say').first()).toContainText('Take the tablet out. Flush. Flush again.');
+    await expect(page.locator('.sheet .verdict__say').first()).toContainText(
+      'Take the tablet out. Flush. Flush again.',
+    );
 
     // Without the step nothing can be approved.
     await page.getByRole('button', { name: 'Leave this step out' }).click();
-    await expect(page.getByRole('heading', { name: /before approval/ })).toContainText('One thing stands');
+    await expect(page.getByRole('heading', { name: /before approval/ })).toContainText(
+      'One thing stands',
+    );
     await page.getByRole('button', { name: 'Look over and approve' }).click();
     await expect(page.getByRole('button', { name: 'Approve version 1' })).toBeDisabled();
     await page.locator('.descent__stop', { hasText: 'WC bowl' }).click();
     await page.getByRole('button', { name: /Take the tablet out first/ }).click();
-    await expect(page.getByRole('heading', { name: 'Nothing stands before approval' })).toBeVisible();
+    await expect(
+      page.getByRole('heading', { name: 'Nothing stands before approval' }),
+    ).toBeVisible();
     await page.getByRole('button', { name: 'Look over and approve' }).click();
     await page.getByRole('button', { name: 'Approve version 1' }).click();
     await expect(page.getByRole('heading', { name: /Version 1 stands as approved/ })).toBeVisible();
@@ -149,11 +188,15 @@ test.describe.serial('keep apart', () => {
     await goTo(page, 'Keep apart');
     await side(page, 'At clients').click();
     await page.getByRole('button', { name: new RegExp(clientOf(page)) }).click();
-    await expect(page.getByText('the tablet is taken out and the bowl flushed twice before WC bowl')).toBeVisible();
+    await expect(
+      page.getByText('the tablet is taken out and the bowl flushed twice before WC bowl'),
+    ).toBeVisible();
     await expectAccessible(page);
   });
 
-  test('a near miss is logged on the phone, reviewed at the desk, and becomes a stricter rule', async ({ browser }) => {
+  test('a near miss is logged on the phone, reviewed at the desk, and becomes a stricter rule', async ({
+    browser,
+  }) => {
     const what = `Peroxide over the suds, seen at ${width(page)}.`;
     const phone = await another(browser, 'anneke');
     await goTo(phone, 'Keep apart');
@@ -175,7 +218,9 @@ test.describe.serial('keep apart', () => {
     await page.getByLabel('Review: what follows from it').fill('Suds are rinsed off first.');
     await choose(page, /^Whose it is/, 'Anneke');
     await page.getByRole('button', { name: 'Write it down' }).click();
-    await expect(page.getByRole('region', { name: 'One of them' }).getByText('Suds are rinsed off first.')).toBeVisible();
+    await expect(
+      page.getByRole('region', { name: 'One of them' }).getByText('Suds are rinsed off first.'),
+    ).toBeVisible();
     await expectAccessible(page);
     // The phone's turn meets a rule that the desk has made already: then the book says so.
     const make = page.getByRole('button', { name: /Make it a rule/ });
@@ -199,8 +244,12 @@ test.describe.serial('keep apart', () => {
     await expectAccessible(phone);
     await phone.context().close();
     await side(page, 'Book').click();
-    await expect(page.getByRole('row', { name: /^Anneke/ })).toContainText(/^Anneke cleaneredition \d/);
-    await expect(page.getByRole('region', { name: 'Our own rules' })).toContainText('Peroxide with detergent');
+    await expect(page.getByRole('row', { name: /^Anneke/ })).toContainText(
+      /^Anneke cleaneredition \d/,
+    );
+    await expect(page.getByRole('region', { name: 'Our own rules' })).toContainText(
+      'Peroxide with detergent',
+    );
     await expectAccessible(page);
   });
 
@@ -208,7 +257,10 @@ test.describe.serial('keep apart', () => {
     const href = await page.getByRole('link', { name: 'A3, for the depot' }).getAttribute('href');
     const response = await page.request.get(href!);
     expect(response.headers()['content-type']).toContain('application/pdf');
-    const { text } = await extractText(await getDocumentProxy(new Uint8Array(await response.body())), { mergePages: true });
+    const { text } = await extractText(
+      await getDocumentProxy(new Uint8Array(await response.body())),
+      { mergePages: true },
+    );
     expect(text).toContain('Never together');
     expect(text).toContain('Chlorine bleach with acid');
     expect(text).toContain('Peroxide with detergent');
@@ -216,15 +268,29 @@ test.describe.serial('keep apart', () => {
   });
 
   test('what the book forbids to meet water is not poured, and is poured again once the rule is withdrawn', async () => {
-    const added = await page.request.post('/api/book/rules', { data: { one: 'alcohol', other: 'water', by: { vessel: 'never' }, happens: 'The label of the concentrate forbids thinning it.', remedy: 'Use it as sold.' } });
+    const added = await page.request.post('/api/book/rules', {
+      data: {
+        one: 'alcohol',
+        other: 'water',
+        by: { vessel: 'never' },
+        happens: 'The label of the concentrate forbids thinning it.',
+        remedy: 'Use it as sold.',
+      },
+    });
     const { id } = (await added.json()) as { id: string };
     await page.goto('/bench');
     await choose(page, /^Stock/, '2-propanol 99 %');
     const sheet = page.locator('.sheet');
-    await expect(sheet.getByRole('status').first()).toContainText('70 % v/v 2-propanol is not poured from this stock.');
-    await expect(sheet).toContainText('It must not be poured to water. The label of the concentrate forbids thinning it. Use it as sold.');
+    await expect(sheet.getByRole('status').first()).toContainText(
+      '70 % v/v 2-propanol is not poured from this stock.',
+    );
+    await expect(sheet).toContainText(
+      'It must not be poured to water. The label of the concentrate forbids thinning it. Use it as sold.',
+    );
     await expect(sheet.getByRole('button', { name: 'Record the batch' })).toBeDisabled();
-    await page.request.post(`/api/book/rules/${id}/withdraw`, { data: { why: 'The maker allows it after all.' } });
+    await page.request.post(`/api/book/rules/${id}/withdraw`, {
+      data: { why: 'The maker allows it after all.' },
+    });
     await page.reload();
     await choose(page, /^Stock/, '2-propanol 99 %');
     await expect(sheet.getByRole('button', { name: 'Record the batch' })).toBeEnabled();

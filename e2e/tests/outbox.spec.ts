@@ -1,24 +1,37 @@
 import { expect, test, type Page } from '@playwright/test';
 import { signIn } from '../support.ts';
 
-interface Kept { events: { kind: string }[] }
+interface Kept {
+  events: { kind: string }[];
+}
 const start = async (page: Page): Promise<string> => {
-  const homes = await (await page.request.get('/api/round-homes')).json() as { id: string; name: string }[];
+  const homes = (await (await page.request.get('/api/round-homes')).json()) as {
+    id: string;
+    name: string;
+  }[];
   const id = crypto.randomUUID();
-  const answer = await page.request.post('/api/rounds', { data: { id, homeId: homes.find(({ name }) => name === 'Bram')!.id } });
+  const answer = await page.request.post('/api/rounds', {
+    data: { id, homeId: homes.find(({ name }) => name === 'Bram')!.id },
+  });
   expect(answer.ok()).toBe(true);
   return id;
 };
-const eventsOf = async (page: Page, round: string) => (await (await page.request.get(`/api/rounds/${round}`)).json() as Kept).events;
-const cleaned = (page: Page) => page.getByRole('button', { name: /^(Washed and rinsed|Wiped with a damp cloth|Dusted)/ });
+const eventsOf = async (page: Page, round: string) =>
+  ((await (await page.request.get(`/api/rounds/${round}`)).json()) as Kept).events;
+const cleaned = (page: Page) =>
+  page.getByRole('button', { name: /^(Washed and rinsed|Wiped with a damp cloth|Dusted)/ });
 
-test('what one person did is never sent under another’s name, and waits on the phone for them', async ({ page }) => {
+test('what one person did is never sent under another’s name, and waits on the phone for them', async ({
+  page,
+}) => {
   await signIn(page, 'tobias');
   const round = await start(page);
   await page.route('**/api/rounds/*/events', (route) => route.abort());
   await page.goto(`/rounds/${round}`);
   await cleaned(page).click();
-  await expect(page.getByRole('status').filter({ hasText: 'no signal, kept on phone' })).toBeVisible();
+  await expect(
+    page.getByRole('status').filter({ hasText: 'no signal, kept on phone' }),
+  ).toBeVisible();
 
   await page.context().clearCookies();
   await page.unroute('**/api/rounds/*/events');
@@ -36,17 +49,32 @@ test('what one person did is never sent under another’s name, and waits on the
 test('what the server does not take stays on the phone with why', async ({ page }) => {
   await signIn(page, 'tobias');
   const round = await start(page);
-  const problem = { type: '/problems/conflict', title: 'That does not fit', status: 409, detail: 'This round is finished.' };
-  await page.route('**/api/rounds/*/events', (route) => route.fulfill({ status: 409, contentType: 'application/problem+json', body: JSON.stringify(problem) }));
+  const problem = {
+    type: '/problems/conflict',
+    title: 'That does not fit',
+    status: 409,
+    detail: 'This round is finished.',
+  };
+  await page.route('**/api/rounds/*/events', (route) =>
+    route.fulfill({
+      status: 409,
+      contentType: 'application/problem+json',
+      body: JSON.stringify(problem),
+    }),
+  );
   await page.goto(`/rounds/${round}`);
   await cleaned(page).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'Not taken' })).toContainText('This round is finished.');
+  await expect(page.getByRole('alert').filter({ hasText: 'Not taken' })).toContainText(
+    'This round is finished.',
+  );
   await page.reload();
   await expect(page.getByRole('alert').filter({ hasText: 'Not taken' })).toBeVisible();
   await page.getByRole('button', { name: 'I have read it' }).click();
   await expect(page.getByRole('alert')).toHaveCount(0);
   await page.getByText('1 not taken, kept on this phone').click();
-  await expect(page.locator('details').filter({ hasText: 'not taken' })).toContainText('This round is finished.');
+  await expect(page.locator('details').filter({ hasText: 'not taken' })).toContainText(
+    'This round is finished.',
+  );
   await page.reload();
   await expect(page.getByText('1 not taken, kept on this phone')).toBeVisible();
 });

@@ -5,7 +5,8 @@ import { goTo, signIn } from '../support.ts';
 test('the first page takes at most 180 kB of JavaScript, signed in too', async ({ page }) => {
   const sizes: Promise<number>[] = [];
   page.on('response', (response) => {
-    if (response.url().endsWith('.js')) sizes.push(response.body().then((body) => gzipSync(body).length));
+    if (response.url().endsWith('.js'))
+      sizes.push(response.body().then((body) => gzipSync(body).length));
   });
   await signIn(page, 'maren');
   await expect(page.getByRole('table')).toBeVisible();
@@ -27,7 +28,9 @@ test('keys go to the places and walk the lists', async ({ page }) => {
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.keyboard.press('n');
-  await expect(page.getByRole('dialog').getByRole('heading', { name: 'Write down a near miss' })).toBeVisible();
+  await expect(
+    page.getByRole('dialog').getByRole('heading', { name: 'Write down a near miss' }),
+  ).toBeVisible();
 });
 
 test('Enter presses what has the focus, and opens the chosen home otherwise', async ({ page }) => {
@@ -48,13 +51,16 @@ test('Enter presses what has the focus, and opens the chosen home otherwise', as
 test('nothing is fetched from elsewhere, and no screen scrolls sideways', async ({ page }) => {
   const elsewhere: string[] = [];
   page.on('request', (request) => {
-    if (!request.url().startsWith(process.env.BASE_URL!) && !request.url().startsWith('data:')) elsewhere.push(request.url());
+    if (!request.url().startsWith(process.env.BASE_URL!) && !request.url().startsWith('data:'))
+      elsewhere.push(request.url());
   });
   await signIn(page, 'maren');
   for (const place of ['Homes', 'Rounds', 'Bench', 'Keep apart', 'Records']) {
     await goTo(page, place);
     await expect(page.getByRole('heading', { name: place, level: 1 })).toBeVisible();
-    expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
+    expect(
+      await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
+    ).toBeLessThanOrEqual(0);
   }
   expect(elsewhere).toEqual([]);
 });

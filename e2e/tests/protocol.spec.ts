@@ -3,8 +3,12 @@ import { choose, expectAccessible, goTo, signIn } from '../support.ts';
 
 const sheet = (page: Page) => page.locator('.sheet');
 const family = (page: Page, name: string) => page.getByRole('article', { name });
-const openSurface = (page: Page, name: string) => page.locator('.descent__stop', { hasText: name }).first().click();
-const openRoom = (page: Page, name: string) => (page.viewportSize()!.width > 767 ? page.locator('.descent__room', { hasText: name }).first().click() : page.locator('.descent__rooms').getByRole('button', { name }).click());
+const openSurface = (page: Page, name: string) =>
+  page.locator('.descent__stop', { hasText: name }).first().click();
+const openRoom = (page: Page, name: string) =>
+  page.viewportSize()!.width > 767
+    ? page.locator('.descent__room', { hasText: name }).first().click()
+    : page.locator('.descent__rooms').getByRole('button', { name }).click();
 const personMenu = async (page: Page, item: string) => {
   await page.getByRole('button', { name: /^Maren/ }).click();
   await page.getByRole('link', { name: item }).click();
@@ -14,14 +18,22 @@ const personMenu = async (page: Page, item: string) => {
 const approve = async (page: Page, version: number) => {
   await page.getByRole('button', { name: 'Look over and approve' }).click();
   await page.getByRole('button', { name: `Approve version ${version}` }).click();
-  await expect(page.getByRole('heading', { name: `Version ${version} stands as approved` })).toBeVisible();
+  await expect(
+    page.getByRole('heading', { name: `Version ${version} stands as approved` }),
+  ).toBeVisible();
 };
 
 test.describe.serial('a protocol, from survey to revision', () => {
   let page: Page;
   const homeName = () => `Revised ${page.viewportSize()!.width}`;
   test.beforeAll(async ({ browser }, { project }) => {
-    page = await (await browser.newContext({ viewport: project.use.viewport, baseURL: process.env.BASE_URL, locale: 'en-GB' })).newPage();
+    page = await (
+      await browser.newContext({
+        viewport: project.use.viewport,
+        baseURL: process.env.BASE_URL,
+        locale: 'en-GB',
+      })
+    ).newPage();
     await signIn(page, 'maren');
   });
   test.afterAll(() => page.context().close());
@@ -49,37 +61,73 @@ test.describe.serial('a protocol, from survey to revision', () => {
     await choose(page, /^Material of Gizmo/, 'ABS, PVC, polypropylene');
     await expectAccessible(page);
     await dialog.getByRole('button', { name: 'Add these 3' }).click();
-    await expect(page.locator('.descent__stop', { hasText: 'Marble shelf' })).toContainText('Marble');
+    await expect(page.locator('.descent__stop', { hasText: 'Marble shelf' })).toContainText(
+      'Marble',
+    );
 
-    const take = (text: string) => page.getByLabel('A home or a list of surfaces').setInputFiles({ name: 'list.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+    const take = (text: string) =>
+      page
+        .getByLabel('A home or a list of surfaces')
+        .setInputFiles({ name: 'list.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
     await take('room,name,material\nHall,Door handle,unobtainium\nHall,,\n');
     await expect(page.getByRole('alert')).toContainText('Line 2: found material “unobtainium”');
     await take('room,name,material\nHall,Door handle,brass\nHall,Light switch,\n');
     await expect(page.getByText('1 room with 2 surfaces came in.')).toBeVisible();
-    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Export the home, JSON' }).click()]);
-    const text = await (await download.createReadStream()).toArray().then((parts) => Buffer.concat(parts).toString());
-    expect(JSON.parse(text)).toMatchObject({ format: 'zymostat.home/1', clientKeeps: ['cistern-tablet'], rooms: [{ name: 'Bathroom' }, { name: 'Hall', surfaces: [{ name: 'Light switch', material: 'electronics' }, { name: 'Door handle', material: 'brass' }] }] });
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Export the home, JSON' }).click(),
+    ]);
+    const text = await (
+      await download.createReadStream()
+    )
+      .toArray()
+      .then((parts) => Buffer.concat(parts).toString());
+    expect(JSON.parse(text)).toMatchObject({
+      format: 'zymostat.home/1',
+      clientKeeps: ['cistern-tablet'],
+      rooms: [
+        { name: 'Bathroom' },
+        {
+          name: 'Hall',
+          surfaces: [
+            { name: 'Light switch', material: 'electronics' },
+            { name: 'Door handle', material: 'brass' },
+          ],
+        },
+      ],
+    });
   });
 
   test('fills the rest, with what it chose and why, and approves nothing by that', async () => {
     await page.getByRole('link', { name: 'Protocol', exact: true }).click();
     await page.getByRole('button', { name: /Fill the rest/ }).click();
     const dialog = page.getByRole('dialog');
-    await expect(dialog.getByRole('row', { name: /Basin tap/ })).toContainText('cleaning is enough');
+    await expect(dialog.getByRole('row', { name: /Basin tap/ })).toContainText(
+      'cleaning is enough',
+    );
     await expect(dialog.getByRole('row', { name: /Mirror/ })).toContainText('cleaning is enough');
     await expectAccessible(page);
     await dialog.getByRole('button', { name: /^Set these/ }).click();
-    await expect(page.locator('.descent__stop', { hasText: 'Toilet seat' })).toContainText('3 %, 10 min');
+    await expect(page.locator('.descent__stop', { hasText: 'Toilet seat' })).toContainText(
+      '3 %, 10 min',
+    );
     await openSurface(page, 'Basin tap');
-    await page.getByRole('group', { name: 'Must be' }).getByRole('button', { name: 'disinfected' }).click();
+    await page
+      .getByRole('group', { name: 'Must be' })
+      .getByRole('button', { name: 'disinfected' })
+      .click();
     await page.getByRole('button', { name: 'Set peroxide' }).first().click();
-    await expect(page.locator('.descent__stop', { hasText: 'Basin tap' })).toContainText('3 %, 10 min');
+    await expect(page.locator('.descent__stop', { hasText: 'Basin tap' })).toContainText(
+      '3 %, 10 min',
+    );
     await expect(page.getByText('Nothing stands before approval')).toBeVisible();
   });
 
   test('sees how long a coat holds, how sure that is, and what is in the air', async () => {
     await openSurface(page, 'Basin tap');
-    await expect(sheet(page)).toContainText(/One coat is enough: it holds for about \d+ min \(estimate\)/);
+    await expect(sheet(page)).toContainText(
+      /One coat is enough: it holds for about \d+ min \(estimate\)/,
+    );
     await expect(family(page, 'Alcohol')).toContainText('Home oxygen is in use');
     await family(page, 'Peroxide').getByRole('button', { name: 'Wet time and air' }).click();
     const dialog = page.getByRole('dialog');
@@ -89,16 +137,23 @@ test.describe.serial('a protocol, from survey to revision', () => {
     await expect(dialog.getByRole('status').first()).toContainText(/short: re-wet/);
     await expect(dialog).toContainText(/Up to [\d.]+ ppm/);
     await dialog.getByRole('button', { name: 'How sure, as people spray?' }).click();
-    await expect(dialog).toContainText(/It holds \d+ times in 100, as people spray \(estimate\)/, { timeout: 20_000 });
+    await expect(dialog).toContainText(/It holds \d+ times in 100, as people spray \(estimate\)/, {
+      timeout: 20_000,
+    });
     await expectAccessible(page);
     await dialog.getByRole('button', { name: 'Close' }).click();
   });
 
   test('is refused alcohol beside home oxygen; overrides another with a reason; approves', async () => {
     await openSurface(page, 'Marble shelf');
-    await page.getByRole('group', { name: 'Must be' }).getByRole('button', { name: 'disinfected' }).click();
+    await page
+      .getByRole('group', { name: 'Must be' })
+      .getByRole('button', { name: 'disinfected' })
+      .click();
     await expect(family(page, 'Alcohol')).toContainText('Never');
-    await expect(family(page, 'Alcohol').getByRole('button', { name: 'Set alcohol' })).toHaveCount(0);
+    await expect(family(page, 'Alcohol').getByRole('button', { name: 'Set alcohol' })).toHaveCount(
+      0,
+    );
     await family(page, 'Peroxide').getByRole('button', { name: 'Set peroxide' }).click();
     await expect(page.getByRole('button', { name: 'Look over and approve' })).toBeVisible();
     await page.getByRole('button', { name: 'Look over and approve' }).click();
@@ -112,14 +167,24 @@ test.describe.serial('a protocol, from survey to revision', () => {
 
   test('what none of the families reaches says so, and where a registered product may', async () => {
     await openSurface(page, 'Basin');
-    await page.getByRole('group', { name: 'Must be' }).getByRole('button', { name: 'disinfected' }).click();
+    await page
+      .getByRole('group', { name: 'Must be' })
+      .getByRole('button', { name: 'disinfected' })
+      .click();
     await choose(page, /^Against/, 'stomach illness');
-    await expect(family(page, 'Peroxide')).toContainText('It takes a registered product whose label names it');
-    await expect(family(page, 'Registered product')).toContainText('By its label it must stay wet for 10 min.');
+    await expect(family(page, 'Peroxide')).toContainText(
+      'It takes a registered product whose label names it',
+    );
+    await expect(family(page, 'Registered product')).toContainText(
+      'By its label it must stay wet for 10 min.',
+    );
     await choose(page, /^Against/, 'more blood or body fluid than a spot');
     await expect(family(page, 'Peroxide')).toContainText('call trained and equipped staff.');
     await choose(page, /^Against/, 'everyday germs');
-    await page.getByRole('group', { name: 'Must be' }).getByRole('button', { name: 'cleaned' }).click();
+    await page
+      .getByRole('group', { name: 'Must be' })
+      .getByRole('button', { name: 'cleaned' })
+      .click();
     await expect(page.getByText(/Nothing stands before approval|stands as approved/)).toBeVisible();
   });
 
@@ -132,8 +197,13 @@ test.describe.serial('a protocol, from survey to revision', () => {
     await approve(page, 2);
 
     await personMenu(page, 'House rules');
-    await page.getByRole('radiogroup', { name: 'May peroxide be diluted to disinfect?' }).getByRole('radio', { name: /^No/ }).click();
-    await expect(sheet(page).locator('.verdict__say')).toContainText(/\d+ approved surfaces? would have to be reviewed/);
+    await page
+      .getByRole('radiogroup', { name: 'May peroxide be diluted to disinfect?' })
+      .getByRole('radio', { name: /^No/ })
+      .click();
+    await expect(sheet(page).locator('.verdict__say')).toContainText(
+      /\d+ approved surfaces? would have to be reviewed/,
+    );
     await expect(sheet(page)).toContainText('Basin tap');
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Save the change' }).click();
@@ -143,9 +213,13 @@ test.describe.serial('a protocol, from survey to revision', () => {
     const row = page.getByRole('button', { name: new RegExp(`^${homeName()},`) });
     await expect(row).toContainText('Review');
     await row.click();
-    await expect(page.locator('.sheet .verdict__say')).toHaveText('One thing stands before the next version.');
+    await expect(page.locator('.sheet .verdict__say')).toHaveText(
+      'One thing stands before the next version.',
+    );
     await expect(page.getByRole('heading', { name: 'Version 2 is to be reviewed' })).toBeVisible();
-    await expect(page.getByRole('region', { name: 'To be reviewed' })).toContainText('Basin tap would be refused now.');
+    await expect(page.getByRole('region', { name: 'To be reviewed' })).toContainText(
+      'Basin tap would be refused now.',
+    );
   });
 
   test('revises, and sees the difference', async () => {
@@ -157,7 +231,9 @@ test.describe.serial('a protocol, from survey to revision', () => {
     await family(page, 'Peroxide').getByRole('button', { name: 'Set peroxide' }).click();
     await page.getByRole('button', { name: 'What differs' }).click();
     const dialog = page.getByRole('dialog');
-    await expect(dialog.getByRole('row', { name: /Basin tap/ })).toContainText(/1.5 % hydrogen peroxide, 20 min.*3 % hydrogen peroxide, 10 min/);
+    await expect(dialog.getByRole('row', { name: /Basin tap/ })).toContainText(
+      /1.5 % hydrogen peroxide, 20 min.*3 % hydrogen peroxide, 10 min/,
+    );
     await expectAccessible(page);
     await dialog.getByRole('button', { name: 'Close' }).click();
     await approve(page, 3);
@@ -165,11 +241,16 @@ test.describe.serial('a protocol, from survey to revision', () => {
 
     // The rule goes back to what it was, for whoever comes next.
     await personMenu(page, 'House rules');
-    await page.getByRole('radiogroup', { name: 'May peroxide be diluted to disinfect?' }).getByRole('radio', { name: /Down to/ }).click();
+    await page
+      .getByRole('radiogroup', { name: 'May peroxide be diluted to disinfect?' })
+      .getByRole('radio', { name: /Down to/ })
+      .click();
     await page.getByRole('button', { name: 'Save the change' }).click();
     await goTo(page, 'Records');
     await choose(page, /^Kind/, 'House rules');
-    await expect(page.locator('.list__row').first()).toContainText('May peroxide be diluted to disinfect?');
+    await expect(page.locator('.list__row').first()).toContainText(
+      'May peroxide be diluted to disinfect?',
+    );
   });
 
   test('enters a registered product from its label, and is told what is missing', async () => {
@@ -179,11 +260,15 @@ test.describe.serial('a protocol, from survey to revision', () => {
     await page.getByLabel('Name on the label').fill(`Wipe ${page.viewportSize()!.width}`);
     await page.getByLabel('Good until').fill('2031-05-01');
     await page.getByRole('button', { name: 'Enter the product' }).click();
-    await expect(page.getByRole('alert')).toContainText('The time of each use, as the label gives it.');
+    await expect(page.getByRole('alert')).toContainText(
+      'The time of each use, as the label gives it.',
+    );
     await page.getByLabel('Use 1: wet for, min').fill('4');
     await page.getByLabel('quat', { exact: true }).check();
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Enter the product' }).click();
-    await expect(page.locator('.list__row', { hasText: `Wipe ${page.viewportSize()!.width}` })).toContainText('disinfect against everyday germs, 4 min');
+    await expect(
+      page.locator('.list__row', { hasText: `Wipe ${page.viewportSize()!.width}` }),
+    ).toContainText('disinfect against everyday germs, 4 min');
   });
 });

@@ -5,7 +5,12 @@ import { another, signIn } from '../support.ts';
 const headers = { 'if-match': '"999999999"' };
 const reason = 'Tested at the edge, and the owner allows it';
 
-const ask = async (api: APIRequestContext, method: 'post' | 'put' | 'get', path: string, data?: object) => {
+const ask = async (
+  api: APIRequestContext,
+  method: 'post' | 'put' | 'get',
+  path: string,
+  data?: object,
+) => {
   const answer = await api[method](`/api${path}`, { headers, ...(data ? { data } : {}) });
   if (!answer.ok()) throw new Error(`${method} ${path}: ${answer.status()} ${await answer.text()}`);
   return answer.status() === 204 ? null : answer.json();
@@ -24,40 +29,112 @@ interface Thing {
   wet?: string[];
 }
 
-const home = { name: 'Ines', place: 'Lock House', situations: ['toddler', 'cat', 'fish', 'floor-heating'], clientKeeps: [] };
-const room = { name: 'Living room', floorArea: 24, height: 2.6, ventilation: 'window', flame: 'hob' };
+const home = {
+  name: 'Ines',
+  place: 'Lock House',
+  situations: ['toddler', 'cat', 'fish', 'floor-heating'],
+  clientKeeps: [],
+};
+const room = {
+  name: 'Living room',
+  floorArea: 24,
+  height: 2.6,
+  ventilation: 'window',
+  flame: 'hob',
+};
 const things: Thing[] = [
   {
-    name: 'Keyboard', material: 'electronics', goal: 'disinfect', stock: 'S-0103', strength: 0.7, cleaned: 'Dusted',
-    first: ['Turn the hob off. Wait until it is cold.', 'Turn the power off. Pull the plug if there is one.', 'Dust with a dry cloth. No water.'],
+    name: 'Keyboard',
+    material: 'electronics',
+    goal: 'disinfect',
+    stock: 'S-0103',
+    strength: 0.7,
+    cleaned: 'Dusted',
+    first: [
+      'Turn the hob off. Wait until it is cold.',
+      'Turn the power off. Pull the plug if there is one.',
+      'Dust with a dry cloth. No water.',
+    ],
     then: ['on a cloth', 'Never spray.', 'Keep it wet for 2 min.'],
   },
   {
-    name: 'Tray', material: 'glazed-ceramic', goal: 'disinfect', stock: 'S-0101', strength: 0.03, cleaned: 'Washed and rinsed',
+    name: 'Tray',
+    material: 'glazed-ceramic',
+    goal: 'disinfect',
+    stock: 'S-0101',
+    strength: 0.03,
+    cleaned: 'Washed and rinsed',
     first: [
-      'Send people and animals out of the room.', 'Cover the fish tank and turn its pump off.', 'Open the window.',
-      'Turn the floor heating off, if you may.', 'Put gloves on.', 'Put goggles on.', 'Wash with detergent and rinse.',
+      'Send people and animals out of the room.',
+      'Cover the fish tank and turn its pump off.',
+      'Open the window.',
+      'Turn the floor heating off, if you may.',
+      'Put gloves on.',
+      'Put goggles on.',
+      'Wash with detergent and rinse.',
     ],
     then: ['Spray 3 % w/v', 'about'],
-    wet: ['Rinse with drinking water.', 'Keep people and animals out until it is dry.', 'Air the room before anybody goes back in.', 'Lock bottles and cloths away.'],
+    wet: [
+      'Rinse with drinking water.',
+      'Keep people and animals out until it is dry.',
+      'Air the room before anybody goes back in.',
+      'Lock bottles and cloths away.',
+    ],
   },
-  { name: 'Hob', material: 'glass-ceramic-hob', cleaned: 'Washed and rinsed', first: ['Wait until it is cool.'] },
-  { name: 'Carpet', material: 'carpet', cleaned: 'Vacuumed', first: ['Vacuum it. Do not wash it.'] },
-  { name: 'Plush bear', material: 'plush', cleaned: 'Put into the wash', first: ['Put it into the wash.'] },
-  { name: 'Mirror', material: 'mirror', cleaned: 'Wiped with a damp cloth', first: ['Wipe with a wrung-out cloth. No running water.'] },
-  { name: 'Straps', material: 'harness-straps', cleaned: 'Left as its maker says', first: ['Leave it alone: only its maker says how it is cleaned.'] },
+  {
+    name: 'Hob',
+    material: 'glass-ceramic-hob',
+    cleaned: 'Washed and rinsed',
+    first: ['Wait until it is cool.'],
+  },
+  {
+    name: 'Carpet',
+    material: 'carpet',
+    cleaned: 'Vacuumed',
+    first: ['Vacuum it. Do not wash it.'],
+  },
+  {
+    name: 'Plush bear',
+    material: 'plush',
+    cleaned: 'Put into the wash',
+    first: ['Put it into the wash.'],
+  },
+  {
+    name: 'Mirror',
+    material: 'mirror',
+    cleaned: 'Wiped with a damp cloth',
+    first: ['Wipe with a wrung-out cloth. No running water.'],
+  },
+  {
+    name: 'Straps',
+    material: 'harness-straps',
+    cleaned: 'Left as its maker says',
+    first: ['Leave it alone: only its maker says how it is cleaned.'],
+  },
 ];
 
 /** Sets a home up as its supervisor would, and starts its round as its cleaner. */
 const startRound = async (desk: Page, phone: Page): Promise<string> => {
   const api = desk.request;
-  const stock = await ask(api, 'get', '/stock') as { id: string; code: string }[];
+  const stock = (await ask(api, 'get', '/stock')) as { id: string; code: string }[];
   const { id: homeId } = await ask(api, 'post', '/homes', home);
   const { id: roomId } = await ask(api, 'post', `/homes/${homeId}/rooms`, room);
   for (const { name, material, goal = 'clean', stock: code, strength } of things) {
-    const surface = await ask(api, 'post', `/rooms/${roomId}/surfaces`, { name, material, level: 'hand', area: 0.4, touched: 'often', food: false });
+    const surface = await ask(api, 'post', `/rooms/${roomId}/surfaces`, {
+      name,
+      material,
+      level: 'hand',
+      area: 0.4,
+      touched: 'often',
+      food: false,
+    });
     const use = code ? { stockId: stock.find((one) => one.code === code)!.id, strength } : null;
-    await ask(api, 'put', `/surfaces/${surface.id}/setting`, { goal, against: goal === 'clean' ? 'everyday' : 'respiratory', use, accepted: use ? reason : null });
+    await ask(api, 'put', `/surfaces/${surface.id}/setting`, {
+      goal,
+      against: goal === 'clean' ? 'everyday' : 'respiratory',
+      use,
+      accepted: use ? reason : null,
+    });
   }
   await ask(api, 'post', `/homes/${homeId}/protocols`, {});
   const id = crypto.randomUUID();
@@ -65,7 +142,10 @@ const startRound = async (desk: Page, phone: Page): Promise<string> => {
   return id;
 };
 
-test('what the desk knows of a thing is read at its stop, in plain words, before it is begun', async ({ page, browser }) => {
+test('what the desk knows of a thing is read at its stop, in plain words, before it is begun', async ({
+  page,
+  browser,
+}) => {
   await signIn(page, 'maren');
   const phone = await another(browser, 'tobias');
   const round = await startRound(page, phone);
@@ -74,12 +154,16 @@ test('what the desk knows of a thing is read at its stop, in plain words, before
   const conditions = new Set<string>();
   for (const { name, first, cleaned, then = [], wet = [], stock } of things) {
     await phone.getByText(/^All \d+ surfaces/).click();
-    await phone.locator('details').getByRole('button', { name: new RegExp(`: ${name}$`) }).click();
+    await phone
+      .locator('details')
+      .getByRole('button', { name: new RegExp(`: ${name}$`) })
+      .click();
     await expect(phone.locator('h1')).toHaveText(name);
     for (const order of first) await expect(orders).toContainText(order);
     first.forEach((order) => conditions.add(order));
     await expect(phone.getByRole('button', { name: cleaned })).toBeVisible();
-    if (cleaned !== 'Washed and rinsed') await expect(phone.getByRole('button', { name: 'Washed and rinsed' })).toHaveCount(0);
+    if (cleaned !== 'Washed and rinsed')
+      await expect(phone.getByRole('button', { name: 'Washed and rinsed' })).toHaveCount(0);
     if (stock) {
       await expect(phone.getByText(`Allowed with care: ${reason}`)).toBeVisible();
       await phone.getByRole('button', { name: cleaned }).click();

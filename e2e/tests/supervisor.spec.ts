@@ -4,14 +4,22 @@ import { addSurface, choose, expectAccessible, goTo, signIn } from '../support.t
 /** Each run works in a home of its own, so that desk and phone do not meet. */
 const homeName = (page: Page) => `Home of ${page.viewportSize()!.width}`;
 
-const openSurface = (page: Page, name: string) => page.locator('.descent__stop', { hasText: name }).click();
+const openSurface = (page: Page, name: string) =>
+  page.locator('.descent__stop', { hasText: name }).click();
 const family = (page: Page, name: string) => page.getByRole('article', { name });
-const mustBe = (page: Page, goal: string) => page.getByRole('group', { name: 'Must be' }).getByRole('button', { name: goal }).click();
+const mustBe = (page: Page, goal: string) =>
+  page.getByRole('group', { name: 'Must be' }).getByRole('button', { name: goal }).click();
 
 test.describe.serial('a supervisor', () => {
   let page: Page;
   test.beforeAll(async ({ browser }, { project }) => {
-    page = await (await browser.newContext({ viewport: project.use.viewport, baseURL: process.env.BASE_URL, locale: 'en-GB' })).newPage();
+    page = await (
+      await browser.newContext({
+        viewport: project.use.viewport,
+        baseURL: process.env.BASE_URL,
+        locale: 'en-GB',
+      })
+    ).newPage();
   });
   test.afterAll(() => page.context().close());
 
@@ -25,7 +33,9 @@ test.describe.serial('a supervisor', () => {
     await expect(page.getByLabel('Name you sign in with')).toHaveValue('maren');
     await signIn(page, 'maren');
     await expect(page.getByRole('heading', { name: 'Homes' })).toBeVisible();
-    await expect(page.getByRole('button', { name: /Hedda, Fennel Row 7/ })).toContainText('3 rooms, 18 surfaces');
+    await expect(page.getByRole('button', { name: /Hedda, Fennel Row 7/ })).toContainText(
+      '3 rooms, 18 surfaces',
+    );
     await expectAccessible(page);
   });
 
@@ -35,7 +45,9 @@ test.describe.serial('a supervisor', () => {
     // Sent off incomplete, a form says what it wants and goes there.
     await page.getByRole('button', { name: 'Add and survey' }).click();
     await expect(page.getByLabel('Place', { exact: true })).toBeFocused();
-    await expect(page.getByLabel('Place', { exact: true })).toHaveAccessibleDescription('Write something here.');
+    await expect(page.getByLabel('Place', { exact: true })).toHaveAccessibleDescription(
+      'Write something here.',
+    );
     await page.getByLabel('Place', { exact: true }).fill('Test Lane 1');
     await page.getByLabel('cat', { exact: true }).check();
     await page.getByRole('button', { name: 'Add and survey' }).click();
@@ -57,7 +69,11 @@ test.describe.serial('a supervisor', () => {
     await addSurface(page, 'Tiles', 'Glazed ceramic', '3.5', { food: true });
     await choose(page, /^Where it comes in the room/, 'Floor');
     await page.getByRole('button', { name: 'Save' }).click();
-    await expect(page.locator('.descent__stop .descent__name')).toHaveText(['Shelf', 'Screen', 'Tiles']);
+    await expect(page.locator('.descent__stop .descent__name')).toHaveText([
+      'Shelf',
+      'Screen',
+      'Tiles',
+    ]);
     await expectAccessible(page);
   });
 
@@ -70,26 +86,41 @@ test.describe.serial('a supervisor', () => {
     await openSurface(page, 'Screen');
     await mustBe(page, 'disinfected');
     // Walking along the goals by key saves nothing.
-    for (const key of ['ArrowRight', 'ArrowLeft', 'ArrowLeft', 'Tab']) await page.keyboard.press(key);
-    await expect(page.getByRole('group', { name: 'Must be' }).getByRole('button', { name: 'disinfected' })).toHaveAttribute('aria-pressed', 'true');
+    for (const key of ['ArrowRight', 'ArrowLeft', 'ArrowLeft', 'Tab'])
+      await page.keyboard.press(key);
+    await expect(
+      page.getByRole('group', { name: 'Must be' }).getByRole('button', { name: 'disinfected' }),
+    ).toHaveAttribute('aria-pressed', 'true');
     await expect(family(page, 'Alcohol')).toContainText('Never on acrylic');
-    await expect(family(page, 'Vinegar')).toContainText('Vinegar (acetic acid) cleans and descales');
+    await expect(family(page, 'Vinegar')).toContainText(
+      'Vinegar (acetic acid) cleans and descales',
+    );
     await expect(family(page, 'Peroxide')).toContainText('Use');
-    await expect(family(page, 'Peroxide').getByRole('img', { name: '10 min required' })).toBeVisible();
-    await expect(page.locator('.verdict__say')).toContainText('Wash with detergent and rinse. Spray 3 % w/v hydrogen peroxide: about 90 strokes. Keep it wet for 10 min. Wipe it off.');
+    await expect(
+      family(page, 'Peroxide').getByRole('img', { name: '10 min required' }),
+    ).toBeVisible();
+    await expect(page.locator('.verdict__say')).toContainText(
+      'Wash with detergent and rinse. Spray 3 % w/v hydrogen peroxide: about 90 strokes. Keep it wet for 10 min. Wipe it off.',
+    );
     await expectAccessible(page);
 
     await family(page, 'Peroxide').getByRole('button', { name: 'Other strength or stock' }).click();
     // Weaker than 3 % there is evidence against these only.
     await choose(page, /^Against/, 'flu, COVID or RSV');
     await family(page, 'Peroxide').getByLabel('In use at').fill('1.5 %');
-    await expect(family(page, 'Peroxide').getByRole('img', { name: '20 min required' })).toBeVisible();
+    await expect(
+      family(page, 'Peroxide').getByRole('img', { name: '20 min required' }),
+    ).toBeVisible();
     await expect(family(page, 'Peroxide')).toContainText('CDC-2008, rhinovirus series');
     await family(page, 'Peroxide').getByLabel('In use at').fill('0.5 %');
-    await expect(family(page, 'Peroxide')).toContainText('0.5 % w/v is too weak: at least 0.75 % w/v is needed');
+    await expect(family(page, 'Peroxide')).toContainText(
+      '0.5 % w/v is too weak: at least 0.75 % w/v is needed',
+    );
     await family(page, 'Peroxide').getByLabel('In use at').fill('3 %');
     await page.getByRole('button', { name: 'Set peroxide' }).first().click();
-    await expect(page.locator('.descent__stop', { hasText: 'Screen' })).toContainText('3 %, 10 min');
+    await expect(page.locator('.descent__stop', { hasText: 'Screen' })).toContainText(
+      '3 %, 10 min',
+    );
   });
 
   test('is refused what does not hold, then approves what does', async () => {
@@ -102,8 +133,17 @@ test.describe.serial('a supervisor', () => {
     await expect(page.getByRole('button', { name: 'Approve version 1' })).toBeDisabled();
     // The server refuses what the page refuses, and writes it down.
     const [, homeId] = /homes\/([^/]+)/.exec(page.url())!;
-    const seen = (await (await page.request.get(`/api/homes/${homeId}`)).json() as { revision: number }).revision;
-    expect((await page.request.post(`/api/homes/${homeId}/protocols`, { data: {}, headers: { 'if-match': `"${seen}"` } })).status()).toBe(409);
+    const seen = (
+      (await (await page.request.get(`/api/homes/${homeId}`)).json()) as { revision: number }
+    ).revision;
+    expect(
+      (
+        await page.request.post(`/api/homes/${homeId}/protocols`, {
+          data: {},
+          headers: { 'if-match': `"${seen}"` },
+        })
+      ).status(),
+    ).toBe(409);
     await openSurface(page, 'Shelf');
 
     await family(page, 'Peroxide').getByRole('button', { name: 'Set peroxide' }).click();
@@ -111,7 +151,9 @@ test.describe.serial('a supervisor', () => {
     await page.getByRole('button', { name: 'Accept with this reason' }).click();
     await expect(page.getByText('Nothing stands before approval')).toBeVisible();
     await page.getByRole('button', { name: 'Look over and approve' }).click();
-    await expect(page.getByRole('region', { name: 'What you answer for' })).toContainText('Hidden edge tested.');
+    await expect(page.getByRole('region', { name: 'What you answer for' })).toContainText(
+      'Hidden edge tested.',
+    );
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Approve version 1' }).click();
     await expect(page.getByRole('heading', { name: 'Version 1 stands as approved' })).toBeVisible();
@@ -128,7 +170,9 @@ test.describe.serial('a supervisor', () => {
     await expect(table).toContainText('2.5 % less than was poured');
 
     await page.getByLabel('Strength, % v/v').fill('50 %');
-    await expect(page.locator('.verdict__say')).toHaveText('Not to disinfect: 50 % v/v 2-propanol is a cleaner, not a disinfectant.');
+    await expect(page.locator('.verdict__say')).toHaveText(
+      'Not to disinfect: 50 % v/v 2-propanol is a cleaner, not a disinfectant.',
+    );
     await expect(page.getByText('50 % v/v is too weak: at least 70 % v/v is needed')).toBeVisible();
     await expect(page.getByRole('button', { name: 'Record the batch' })).toBeDisabled();
     await page.getByLabel('Strength, % v/v').fill('half');
@@ -146,25 +190,39 @@ test.describe.serial('a supervisor', () => {
 
   test('asks whether two may meet, and logs a near miss', async () => {
     await goTo(page, 'Keep apart');
-    await expect(page.locator('.sheet .verdict__say')).toHaveText('Chlorine bleach and vinegar 5 % must never meet, in a bottle or on a wet surface.');
+    await expect(page.locator('.sheet .verdict__say')).toHaveText(
+      'Chlorine bleach and vinegar 5 % must never meet, in a bottle or on a wet surface.',
+    );
     await expect(page.getByText('Could reach 85 ppm of chlorine')).toBeVisible();
     await expectAccessible(page);
-    await page.getByRole('gridcell', { name: 'Vinegar 5 % with Peroxide, ours (2): Never' }).click();
-    await expect(page.locator('.sheet .verdict__say')).toContainText('must never meet, in a bottle or on a wet surface');
+    await page
+      .getByRole('gridcell', { name: 'Vinegar 5 % with Peroxide, ours (2): Never' })
+      .click();
+    await expect(page.locator('.sheet .verdict__say')).toContainText(
+      'must never meet, in a bottle or on a wet surface',
+    );
     await expect(page.locator('.sheet')).toContainText('peracid that burns eyes, skin and lungs');
-    await expect(page.locator('.sheet')).toContainText('Rinse, and wipe dry before the other goes on.');
+    await expect(page.locator('.sheet')).toContainText(
+      'Rinse, and wipe dry before the other goes on.',
+    );
     await page.keyboard.press('ArrowRight');
     await expect(page.locator('.sheet .verdict__say')).toContainText('may meet');
 
     await page.getByRole('button', { name: /Write down a near miss/ }).click();
     const dialog = page.getByRole('dialog');
-    await dialog.getByLabel('What happened').fill(`A caddy held both, seen at ${page.viewportSize()!.width}.`);
+    await dialog
+      .getByLabel('What happened')
+      .fill(`A caddy held both, seen at ${page.viewportSize()!.width}.`);
     await dialog.getByLabel('Where').fill('Depot');
     await dialog.getByLabel('What was done').fill('Caddy sorted.');
     await expectAccessible(page);
     await dialog.getByRole('button', { name: 'Log it' }).click();
     await page.getByRole('link', { name: 'Log' }).click();
-    await page.getByRole('button', { name: new RegExp(`A caddy held both, seen at ${page.viewportSize()!.width}`) }).click();
+    await page
+      .getByRole('button', {
+        name: new RegExp(`A caddy held both, seen at ${page.viewportSize()!.width}`),
+      })
+      .click();
     await expect(page.getByRole('region', { name: 'One of them' })).toContainText('Caddy sorted.');
   });
 
@@ -173,14 +231,27 @@ test.describe.serial('a supervisor', () => {
     const list = page.getByRole('region', { name: 'Records' });
     await expect(list.locator('.list__row').first()).toContainText('Near miss');
     await choose(page, /^Home/, homeName(page));
-    await expect(list.locator('.list__row')).toHaveText([/Approval.*version 1/, /Refusal.*a protocol: Bathroom: Shelf/]);
+    await expect(list.locator('.list__row')).toHaveText([
+      /Approval.*version 1/,
+      /Refusal.*a protocol: Bathroom: Shelf/,
+    ]);
     await page.getByLabel('Day').fill('2020-01-01');
     await expect(page.getByText('Nothing was recorded that day.')).toBeVisible();
     await page.getByLabel('Day').fill('');
     await expectAccessible(page);
-    for (const [link, start] of [['Export CSV', 'row,happened,recorded'], ['Export JSON', '{"format":"zymostat.records/1"']] as const) {
-      const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: link }).click()]);
-      const text = await (await download.createReadStream()).toArray().then((parts) => Buffer.concat(parts).toString());
+    for (const [link, start] of [
+      ['Export CSV', 'row,happened,recorded'],
+      ['Export JSON', '{"format":"zymostat.records/1"'],
+    ] as const) {
+      const [download] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('link', { name: link }).click(),
+      ]);
+      const text = await (
+        await download.createReadStream()
+      )
+        .toArray()
+        .then((parts) => Buffer.concat(parts).toString());
       expect(text.startsWith(start)).toBe(true);
       expect(text).toContain(homeName(page));
     }

@@ -1,10 +1,17 @@
 import { expect, test } from '@playwright/test';
 import { another, signIn } from '../support.ts';
 
-test('of two at one home the loser is told who was first, keeps what was typed, and takes over the one or the other', async ({ page, browser }) => {
+test('of two at one home the loser is told who was first, keeps what was typed, and takes over the one or the other', async ({
+  page,
+  browser,
+}) => {
   const tag = page.viewportSize()!.width;
   await signIn(page, 'maren');
-  const home = await (await page.request.post('/api/homes', { data: { name: `Oda ${tag}`, place: 'Mill Lane', situations: [], clientKeeps: [] } })).json() as { id: string };
+  const home = (await (
+    await page.request.post('/api/homes', {
+      data: { name: `Oda ${tag}`, place: 'Mill Lane', situations: [], clientKeeps: [] },
+    })
+  ).json()) as { id: string };
   const other = await another(browser, 'maren', { width: 1280, height: 800 });
   for (const one of [page, other]) {
     await one.goto('/homes');
@@ -33,6 +40,8 @@ test('of two at one home the loser is told who was first, keeps what was typed, 
   await page.getByRole('dialog').getByRole('button', { name: save }).click();
   await told.getByRole('button', { name: 'Save mine' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
-  expect((await (await page.request.get(`/api/homes/${home.id}`)).json() as { place: string }).place).toBe('Mill Lane 12');
+  expect(
+    ((await (await page.request.get(`/api/homes/${home.id}`)).json()) as { place: string }).place,
+  ).toBe('Mill Lane 12');
   await other.context().close();
 });

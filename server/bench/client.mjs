@@ -10,9 +10,20 @@ const agent = new Agent({ keepAlive: true, maxSockets: inFlight });
 const ask = (method, path, body) =>
   new Promise((done, failed) => {
     const text = body && JSON.stringify(body);
-    const headers = { cookie, ...(text ? { 'content-type': 'application/json', 'content-length': Buffer.byteLength(text) } : {}) };
+    const headers = {
+      cookie,
+      ...(text
+        ? { 'content-type': 'application/json', 'content-length': Buffer.byteLength(text) }
+        : {}),
+    };
     const asked = request(`${base}/api${path}`, { method, agent, headers }, (answer) => {
-      answer.resume().on('end', () => (answer.statusCode < 300 ? done() : failed(new Error(`${method} ${path}: ${answer.statusCode}`))));
+      answer
+        .resume()
+        .on('end', () =>
+          answer.statusCode < 300
+            ? done()
+            : failed(new Error(`${method} ${path}: ${answer.statusCode}`)),
+        );
     });
     asked.on('error', failed).end(text);
   });

@@ -29,15 +29,30 @@ const pageFolder = fileURLToPath(new URL('../../web/dist/', import.meta.url));
 const contentSecurity = {
   useDefaults: false,
   directives: {
-    defaultSrc: ["'none'"], scriptSrc: ["'self'"], workerSrc: ["'self'"], styleSrc: ["'self'"], fontSrc: ["'self'"], imgSrc: ["'self'", 'data:'],
-    connectSrc: ["'self'"], manifestSrc: ["'self'"], baseUri: ["'none'"], formAction: ["'self'"], frameAncestors: ["'none'"],
+    defaultSrc: ["'none'"],
+    scriptSrc: ["'self'"],
+    workerSrc: ["'self'"],
+    styleSrc: ["'self'"],
+    fontSrc: ["'self'"],
+    imgSrc: ["'self'", 'data:'],
+    connectSrc: ["'self'"],
+    manifestSrc: ["'self'"],
+    baseUri: ["'none'"],
+    formAction: ["'self'"],
+    frameAncestors: ["'none'"],
   },
 };
 
 /** PostgreSQL's classes of "not now": connection lost (08), shutting down or starting (57), too many clients (53). */
 const isUnavailable = (error: unknown): boolean => {
-  const { code = '', message = '' } = ((error instanceof QueryFailedError ? error.driverError : error) ?? {}) as { code?: string; message?: string };
-  return /^(08|53|57)/.test(code) || ['ECONNREFUSED', 'ECONNRESET', 'EPIPE'].includes(code) || /Connection terminated|timeout exceeded when trying to connect|not queryable/i.test(message);
+  const { code = '', message = '' } = ((error instanceof QueryFailedError
+    ? error.driverError
+    : error) ?? {}) as { code?: string; message?: string };
+  return (
+    /^(08|53|57)/.test(code) ||
+    ['ECONNREFUSED', 'ECONNRESET', 'EPIPE'].includes(code) ||
+    /Connection terminated|timeout exceeded when trying to connect|not queryable/i.test(message)
+  );
 };
 
 const asProblem = (error: unknown): ProblemError => {
@@ -46,7 +61,8 @@ const asProblem = (error: unknown): ProblemError => {
   const { status, type } = error as { status?: number; type?: string };
   if (type === 'entity.parse.failed') return problems.unreadable('The body is not JSON.');
   if (type === 'entity.too.large') return problems.unreadable('The body is larger than 256 kB.');
-  if (status !== undefined && status >= 400 && status < 500) return problems.unreadable('The address or the body cannot be read.');
+  if (status !== undefined && status >= 400 && status < 500)
+    return problems.unreadable('The address or the body cannot be read.');
   console.error(error);
   return problems.unexpected();
 };
@@ -57,14 +73,24 @@ const answerProblem: ErrorRequestHandler = (error, _request, response, next) => 
   response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
 };
 
-export const createApp = (context: Context, listener: LedgerListener, instruments: Instruments = {}): Express => {
+export const createApp = (
+  context: Context,
+  listener: LedgerListener,
+  instruments: Instruments = {},
+): Express => {
   const app = express();
   app.set('trust proxy', 'loopback');
   app.set('query parser', 'simple');
   // Answers are not stored by anybody: a tag to compare them by would be for nothing.
   app.set('etag', false);
   app.use(helmet({ contentSecurityPolicy: contentSecurity, strictTransportSecurity: false }));
-  app.use(compression({ filter: (request, response) => !['/api/live', '/api/scale'].includes(request.path) && compression.filter(request, response) }));
+  app.use(
+    compression({
+      filter: (request, response) =>
+        !['/api/live', '/api/scale'].includes(request.path) &&
+        compression.filter(request, response),
+    }),
+  );
 
   const api = express.Router();
   api.use((_request, response, next) => {
@@ -93,9 +119,16 @@ export const createApp = (context: Context, listener: LedgerListener, instrument
   app.use('/api', api);
 
   if (existsSync(pageFolder)) {
-    app.use('/assets', express.static(join(pageFolder, 'assets'), { immutable: true, maxAge: '1y' }));
+    app.use(
+      '/assets',
+      express.static(join(pageFolder, 'assets'), { immutable: true, maxAge: '1y' }),
+    );
     app.use(express.static(pageFolder, { index: false }));
-    app.get('/{*path}', (_request, response) => response.sendFile(join(pageFolder, 'index.html'), { headers: { 'Cache-Control': 'no-cache' } }));
+    app.get('/{*path}', (_request, response) =>
+      response.sendFile(join(pageFolder, 'index.html'), {
+        headers: { 'Cache-Control': 'no-cache' },
+      }),
+    );
   }
   app.use(answerProblem);
   return app;

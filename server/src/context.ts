@@ -9,7 +9,11 @@ export interface Context {
   newId: () => string;
 }
 
-export const liveContext = (db: DataSource): Context => ({ db: db.manager, now: Date.now, newId: randomUUID });
+export const liveContext = (db: DataSource): Context => ({
+  db: db.manager,
+  now: Date.now,
+  newId: randomUUID,
+});
 
 /**
  * One transaction. Everything inside works through the context it is given, and so through one connection:

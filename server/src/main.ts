@@ -12,7 +12,9 @@ const server = createServer(createApp(liveContext(db), listener, instruments()))
 
 server.listen(port(), '127.0.0.1', () => {
   const address = server.address();
-  console.log(`Zymostat listens on http://127.0.0.1:${typeof address === 'object' && address ? address.port : port()}`);
+  console.log(
+    `Zymostat listens on http://127.0.0.1:${typeof address === 'object' && address ? address.port : port()}`,
+  );
 });
 
 const stop = async () => {

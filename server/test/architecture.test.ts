@@ -11,12 +11,21 @@ const rulesBroken = async (filePath: string, code: string): Promise<string[]> =>
 
 describe('the lint rule keeps the arrows pointing downwards', () => {
   test.each([
-    ['core/src/units/strength.ts', "import { readFileSync } from 'node:fs';\nexport const a = readFileSync;\n"],
+    [
+      'core/src/units/strength.ts',
+      "import { readFileSync } from 'node:fs';\nexport const a = readFileSync;\n",
+    ],
     ['core/src/units/strength.ts', "import * as v from 'valibot';\nexport const a = v;\n"],
     ['contract/src/parts.ts', "import express from 'express';\nexport const a = express;\n"],
     ['web/src/main.tsx', "import { DataSource } from 'typeorm';\nexport const a = DataSource;\n"],
-    ['web/src/main.tsx', "import { dilute } from '@zymostat/core/src/solutions/dilute.ts';\nexport const a = dilute;\n"],
-    ['server/src/features/bench/service.ts', "import { HomeEntity } from '../homes/entities.ts';\nexport const a = HomeEntity;\n"],
+    [
+      'web/src/main.tsx',
+      "import { dilute } from '@zymostat/core/src/solutions/dilute.ts';\nexport const a = dilute;\n",
+    ],
+    [
+      'server/src/features/bench/service.ts',
+      "import { HomeEntity } from '../homes/entities.ts';\nexport const a = HomeEntity;\n",
+    ],
   ])('%s may not hold %j', async (file, code) => {
     expect(await rulesBroken(file, code)).toContain('no-restricted-imports');
   });
@@ -30,7 +39,17 @@ describe('the lint rule keeps the arrows pointing downwards', () => {
   });
 
   test('what points downwards is allowed', async () => {
-    expect(await rulesBroken('server/src/config.ts', "import { dilute } from '@zymostat/core';\nexport const a = dilute;\n")).toEqual([]);
-    expect(await rulesBroken('core/src/units/strength.ts', "import { oiml } from '../reference/alcoholTables.ts';\nexport const a = oiml;\n")).toEqual([]);
+    expect(
+      await rulesBroken(
+        'server/src/config.ts',
+        "import { dilute } from '@zymostat/core';\nexport const a = dilute;\n",
+      ),
+    ).toEqual([]);
+    expect(
+      await rulesBroken(
+        'core/src/units/strength.ts',
+        "import { oiml } from '../reference/alcoholTables.ts';\nexport const a = oiml;\n",
+      ),
+    ).toEqual([]);
   });
 });

@@ -13,33 +13,107 @@ beforeAll(async () => {
   bed = await testBed();
   const maren = await bed.as('maren');
   callers = [maren, await bed.as('tobias'), bed.anyone()];
-  const { home, room, surfaces } = await addHome(maren, [{ setting: clean(bed.stock['S-3'], 0.05) }]);
+  const { home, room, surfaces } = await addHome(maren, [
+    { setting: clean(bed.stock['S-3'], 0.05) },
+  ]);
   const { body: version } = await maren.call(`POST /homes/${home}/protocols`, {});
   ids = [home, room, ...surfaces, version.id, ...Object.values(bed.stock)];
 });
 afterAll(() => bed.close());
 
 const wild = fc.oneof(
-  fc.anything({ maxDepth: 2, withNullPrototype: false }), fc.string({ unit: 'binary', maxLength: 40 }), fc.constantFrom('', '\u0000', 'x'.repeat(100_000), -1, 0, 1e308, null, true, [], {}, '2026-13-45', '’; DROP TABLE ledger; --'),
+  fc.anything({ maxDepth: 2, withNullPrototype: false }),
+  fc.string({ unit: 'binary', maxLength: 40 }),
+  fc.constantFrom(
+    '',
+    '\u0000',
+    'x'.repeat(100_000),
+    -1,
+    0,
+    1e308,
+    null,
+    true,
+    [],
+    {},
+    '2026-13-45',
+    '’; DROP TABLE ledger; --',
+  ),
 );
-const fieldNames = ['name', 'place', 'situations', 'clientKeeps', 'goal', 'against', 'use', 'accepted', 'lifts', 'stockId', 'strength', 'purpose', 'volume', 'kind', 'what', 'products', 'homeId', 'at', 'who', 'done', 'one', 'other', 'by', 'happens', 'remedy', 'is', 'id', 'text', 'owner', 'due', 'closed', 'edition', 'rooms', 'settings', 'label', 'code', 'login', 'password', 'emergencyNumber', 'poisonLine', 'why'];
+const fieldNames = [
+  'name',
+  'place',
+  'situations',
+  'clientKeeps',
+  'goal',
+  'against',
+  'use',
+  'accepted',
+  'lifts',
+  'stockId',
+  'strength',
+  'purpose',
+  'volume',
+  'kind',
+  'what',
+  'products',
+  'homeId',
+  'at',
+  'who',
+  'done',
+  'one',
+  'other',
+  'by',
+  'happens',
+  'remedy',
+  'is',
+  'id',
+  'text',
+  'owner',
+  'due',
+  'closed',
+  'edition',
+  'rooms',
+  'settings',
+  'label',
+  'code',
+  'login',
+  'password',
+  'emergencyNumber',
+  'poisonLine',
+  'why',
+];
 
 /** Signing out would only make the rest of the calls anonymous. */
 const lines = Object.entries(endpoints).filter(([name]) => name !== 'signOut');
 
 const anyCall = () =>
   fc.record({
-    endpoint: fc.constantFrom(...lines.map(([, endpoint]) => endpoint)), caller: fc.nat(2),
-    id: fc.oneof(fc.constantFrom(...ids), fc.uuid(), fc.constantFrom('1', 'null', '%00', '../records', 'x'.repeat(2000), '’ OR 1=1')),
+    endpoint: fc.constantFrom(...lines.map(([, endpoint]) => endpoint)),
+    caller: fc.nat(2),
+    id: fc.oneof(
+      fc.constantFrom(...ids),
+      fc.uuid(),
+      fc.constantFrom('1', 'null', '%00', '../records', 'x'.repeat(2000), '’ OR 1=1'),
+    ),
     body: fc.oneof(fc.dictionary(fc.constantFrom(...fieldNames), wild, { maxKeys: 8 }), wild),
-    query: fc.dictionary(fc.constantFrom('homeId', 'kind', 'from', 'to', 'before', 'limit', 'x'), fc.string({ maxLength: 20 }), { maxKeys: 2 }),
+    query: fc.dictionary(
+      fc.constantFrom('homeId', 'kind', 'from', 'to', 'before', 'limit', 'x'),
+      fc.string({ maxLength: 20 }),
+      { maxKeys: 2 },
+    ),
   });
 
 /** What no random call may have touched: what is approved, and every row of the ledger that was there. */
 const untouchable = async () => {
-  const rows = (await bed.context.db.query('SELECT hash FROM ledger ORDER BY seq')) as { hash: string }[];
-  const versions = (await bed.context.db.query('SELECT id, number, protocol FROM protocol_version ORDER BY id')) as { id: string }[];
-  const people = await bed.context.db.query('SELECT id, login, role, password_hash FROM person ORDER BY id');
+  const rows = (await bed.context.db.query('SELECT hash FROM ledger ORDER BY seq')) as {
+    hash: string;
+  }[];
+  const versions = (await bed.context.db.query(
+    'SELECT id, number, protocol FROM protocol_version ORDER BY id',
+  )) as { id: string }[];
+  const people = await bed.context.db.query(
+    'SELECT id, login, role, password_hash FROM person ORDER BY id',
+  );
   return { rows: rows.map(({ hash }) => hash), versions, people };
 };
 
@@ -57,14 +131,21 @@ test(`${CALLS} random calls: none breaks the server, none changes what it should
     } catch {
       text = '{not json';
     }
-    const { status, body: answer } = await callers[caller]!.call(`${endpoint.method.toUpperCase()} ${path}${search}`, endpoint.method === 'get' ? undefined : text);
+    const { status, body: answer } = await callers[caller]!.call(
+      `${endpoint.method.toUpperCase()} ${path}${search}`,
+      endpoint.method === 'get' ? undefined : text,
+    );
     statuses.set(status, (statuses.get(status) ?? 0) + 1);
     // No scale, meter or strip reader is connected here: "not available" is the right answer then.
-    if (status >= 500 && answer?.type !== '/problems/no-instrument') broken.push(`${status} ${endpoint.method} ${path.slice(0, 80)} ${text.slice(0, 200)}`);
-    if (endpoint.who === 'supervisor' && caller !== 0 && status < 400) broken.push(`let in: ${endpoint.path} as ${caller}`);
-    if (endpoint.who === 'person' && caller === 2 && status < 400) broken.push(`let in: ${endpoint.path} without a session`);
+    if (status >= 500 && answer?.type !== '/problems/no-instrument')
+      broken.push(`${status} ${endpoint.method} ${path.slice(0, 80)} ${text.slice(0, 200)}`);
+    if (endpoint.who === 'supervisor' && caller !== 0 && status < 400)
+      broken.push(`let in: ${endpoint.path} as ${caller}`);
+    if (endpoint.who === 'person' && caller === 2 && status < 400)
+      broken.push(`let in: ${endpoint.path} without a session`);
   };
-  for (let i = 0; i < calls.length; i += AT_ONCE) await Promise.all(calls.slice(i, i + AT_ONCE).map(one));
+  for (let i = 0; i < calls.length; i += AT_ONCE)
+    await Promise.all(calls.slice(i, i + AT_ONCE).map(one));
   expect(broken).toEqual([]);
   // The calls did reach the doors: some were let through, most were turned away for as many reasons.
   expect([...statuses.keys()].filter((status) => status >= 400).length).toBeGreaterThanOrEqual(4);
@@ -72,6 +153,8 @@ test(`${CALLS} random calls: none breaks the server, none changes what it should
 
   const after = await untouchable();
   expect(after.rows.slice(0, before.rows.length)).toEqual(before.rows);
-  expect(after.versions.filter(({ id }) => before.versions.some((version) => version.id === id))).toEqual(before.versions);
+  expect(
+    after.versions.filter(({ id }) => before.versions.some((version) => version.id === id)),
+  ).toEqual(before.versions);
   expect(after.people).toEqual(before.people);
 }, 120_000);

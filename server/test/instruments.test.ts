@@ -17,7 +17,13 @@ beforeAll(async () => {
   devices = await startDevices();
   ledger = listener();
   const at = (port: number) => `127.0.0.1:${port}`;
-  server = createServer(createApp(bed.context, ledger, { scale: at(devices.ports.scale), meter: at(devices.ports.meter), strip: at(devices.ports.strip) }));
+  server = createServer(
+    createApp(bed.context, ledger, {
+      scale: at(devices.ports.scale),
+      meter: at(devices.ports.meter),
+      strip: at(devices.ports.strip),
+    }),
+  );
   await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
   tobias = new Caller(`http://127.0.0.1:${(server.address() as AddressInfo).port}`);
   tobias.cookie = (await bed.as('tobias')).cookie;
@@ -30,11 +36,18 @@ afterAll(async () => {
   await bed.close();
 });
 
-const act = (device: string, line: string) => fetch(`http://127.0.0.1:${devices.ports.page}/do`, { method: 'POST', body: JSON.stringify({ device, line }) }).then((response) => response.text());
+const act = (device: string, line: string) =>
+  fetch(`http://127.0.0.1:${devices.ports.page}/do`, {
+    method: 'POST',
+    body: JSON.stringify({ device, line }),
+  }).then((response) => response.text());
 
 /** Listens to the relayed scale until a reading fits. */
 const until = async (fits: (reading: { state: string; grams?: number }) => boolean) => {
-  const response = await fetch(`http://127.0.0.1:${(server.address() as AddressInfo).port}/api/scale`, { headers: { cookie: tobias.cookie } });
+  const response = await fetch(
+    `http://127.0.0.1:${(server.address() as AddressInfo).port}/api/scale`,
+    { headers: { cookie: tobias.cookie } },
+  );
   const reader = response.body!.getReader();
   for (;;) {
     const { value, done } = await reader.read();
@@ -53,7 +66,10 @@ test('what is put on the scale comes through, moving and then steady; tare sets 
   await new Promise((done) => setTimeout(done, 100));
   await act('scale', 'put 250');
   expect((await moving).state).toBe('moving');
-  expect((await until(({ state, grams }) => state === 'steady' && grams! > 249)).grams).toBeCloseTo(250, 0);
+  expect((await until(({ state, grams }) => state === 'steady' && grams! > 249)).grams).toBeCloseTo(
+    250,
+    0,
+  );
   const tared = until(({ state, grams }) => state === 'steady' && Math.abs(grams!) < 0.3);
   await new Promise((done) => setTimeout(done, 100));
   expect((await tobias.call('POST /scale/tare', {})).status).toBe(200);
@@ -74,6 +90,9 @@ test('without a session nothing is told, and without an instrument it says so', 
   expect((await fetch(`${bed.base}/api/scale`)).status).toBe(401);
   const there = await bed.as('tobias');
   for (const line of ['POST /meter/read', 'POST /strip/read', 'POST /scale/tare']) {
-    expect(await there.call(line, {})).toMatchObject({ status: 503, body: { type: '/problems/no-instrument', detail: expect.stringContaining('does not answer') } });
+    expect(await there.call(line, {})).toMatchObject({
+      status: 503,
+      body: { type: '/problems/no-instrument', detail: expect.stringContaining('does not answer') },
+    });
   }
 });

@@ -13,7 +13,8 @@ import { verifyChain } from '../src/features/records/service.ts';
 import { addHome, Caller, disinfect, pourChecked, seedCompany } from './support.ts';
 
 const root = fileURLToPath(new URL('../../', import.meta.url));
-const postgres = (verb: string, dir: string) => execFileSync(join(root, 'scripts/postgres.sh'), [verb, dir], { encoding: 'utf8' }).trim();
+const postgres = (verb: string, dir: string) =>
+  execFileSync(join(root, 'scripts/postgres.sh'), [verb, dir], { encoding: 'utf8' }).trim();
 
 jest.setTimeout(120_000);
 
@@ -23,14 +24,27 @@ const port = 20_000 + (process.pid % 20_000);
 const base = `http://127.0.0.1:${port}`;
 
 const startServer = async (url: string) => {
-  server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], { cwd: root, env: { ...process.env, NODE_OPTIONS: '', DATABASE_URL: url, PORT: String(port) }, stdio: 'ignore' });
+  server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], {
+    cwd: root,
+    env: { ...process.env, NODE_OPTIONS: '', DATABASE_URL: url, PORT: String(port) },
+    stdio: 'ignore',
+  });
   for (let i = 0; i < 200; i += 1) {
-    if (await fetch(`${base}/api/openapi.json`).then((r) => r.ok, () => false)) return;
+    if (
+      await fetch(`${base}/api/openapi.json`).then(
+        (r) => r.ok,
+        () => false,
+      )
+    )
+      return;
     await pause(100);
   }
   throw new Error('the server did not start');
 };
-const died = (child: ChildProcess) => new Promise((done) => (child.exitCode !== null || child.signalCode !== null ? done(null) : child.once('exit', done)));
+const died = (child: ChildProcess) =>
+  new Promise((done) =>
+    child.exitCode !== null || child.signalCode !== null ? done(null) : child.once('exit', done),
+  );
 
 beforeAll(() => {
   dir = mkdtempSync(join(tmpdir(), 'zymostat-kill-'));
@@ -44,7 +58,12 @@ afterAll(async () => {
 });
 
 /** Does what the phone's outbox does: sends in order, again and again, until each event is acknowledged. */
-const sendAll = async (caller: Caller, round: string, events: { id: string }[], acknowledged: string[]) => {
+const sendAll = async (
+  caller: Caller,
+  round: string,
+  events: { id: string }[],
+  acknowledged: string[],
+) => {
   for (const event of events) {
     for (;;) {
       const answer = await caller.did(round, event).catch(() => undefined);
@@ -66,15 +85,27 @@ test('SIGKILL of the server and of PostgreSQL in the middle of a round loses no 
   const [maren, tobias] = [new Caller(base), new Caller(base)];
   await maren.call('POST /session', { login: 'maren', password: 'a long enough one' });
   await tobias.call('POST /session', { login: 'tobias', password: 'a long enough one' });
-  const { home, surfaces: [basin] } = await addHome(maren, [{ setting: disinfect(stock['S-1'], 0.03) }]);
+  const {
+    home,
+    surfaces: [basin],
+  } = await addHome(maren, [{ setting: disinfect(stock['S-1'], 0.03) }]);
   await maren.call(`POST /homes/${home}/protocols`, {});
   const batch = await pourChecked(tobias, stock['S-1'], 0.03);
   const round = randomUUID();
   await tobias.call('POST /rounds', { id: round, homeId: home });
 
-  const kinds = ['washed', ...Array.from({ length: 40 }, () => ['applied', 'rewet', 'wiped']).flat()];
+  const kinds = [
+    'washed',
+    ...Array.from({ length: 40 }, () => ['applied', 'rewet', 'wiped']).flat(),
+  ];
   const at = Date.now();
-  const events = kinds.map((kind, i) => ({ id: randomUUID(), surfaceId: basin!, kind, at: at + i, batchId: kind === 'applied' || kind === 'rewet' ? batch : null }));
+  const events = kinds.map((kind, i) => ({
+    id: randomUUID(),
+    surfaceId: basin!,
+    kind,
+    at: at + i,
+    batchId: kind === 'applied' || kind === 'rewet' ? batch : null,
+  }));
   const acknowledged: string[] = [];
   const sending = sendAll(tobias, round, events, acknowledged);
 
@@ -101,7 +132,9 @@ test('SIGKILL of the server and of PostgreSQL in the middle of a round loses no 
   await sending;
 
   const { body } = await tobias.call(`GET /rounds/${round}`);
-  expect(body.events.map((event: { id: string }) => event.id)).toEqual(events.map((event) => event.id));
+  expect(body.events.map((event: { id: string }) => event.id)).toEqual(
+    events.map((event) => event.id),
+  );
   expect(acknowledged).toEqual(events.map((event) => event.id));
 
   const after = await connect(again);

@@ -4,7 +4,12 @@ import { lineStream } from '../src/features/instruments/lineClient.ts';
 
 let device: Server;
 beforeAll(async () => {
-  device = createServer((socket) => socket.on('error', () => undefined).resume().write('steady 0.0 g\n'));
+  device = createServer((socket) =>
+    socket
+      .on('error', () => undefined)
+      .resume()
+      .write('steady 0.0 g\n'),
+  );
   await new Promise<void>((done) => device.listen(0, '127.0.0.1', done));
 });
 afterAll(() => new Promise((done) => device.close(done)));

@@ -15,7 +15,15 @@ beforeAll(async () => {
 afterAll(() => bed.close());
 
 const mishap = (more: object) => ({
-  kind: 'near-miss', what: '=HYPERLINK("x") bleach, "again"', products: ['cistern-tablet', 'vinegar'], homeId: home, place: 'Bowl', who: 'Tobias', at: bed.context.now(), done: 'Flushed', ...more,
+  kind: 'near-miss',
+  what: '=HYPERLINK("x") bleach, "again"',
+  products: ['cistern-tablet', 'vinegar'],
+  homeId: home,
+  place: 'Bowl',
+  who: 'Tobias',
+  at: bed.context.now(),
+  done: 'Flushed',
+  ...more,
 });
 const change = async (sql: string) => {
   await bed.context.db.query('ALTER TABLE ledger DISABLE TRIGGER ledger_append_only');
@@ -30,15 +38,26 @@ test('rows come newest first, by home, day and kind', async () => {
   const older = (await maren.call(`GET /records?before=${rows[1].seq}`)).body.rows;
   expect(older.map((row: { seq: number }) => row.seq)).toEqual([3, 2, 1]);
   expect((await maren.call('GET /records?kind=approval')).body.rows).toHaveLength(4);
-  expect((await maren.call(`GET /records?from=${bed.context.now() + 1}`)).body.rows).toHaveLength(0);
+  expect((await maren.call(`GET /records?from=${bed.context.now() + 1}`)).body.rows).toHaveLength(
+    0,
+  );
   expect((await maren.call(`GET /records?homeId=${bed.stock['S-1']}`)).body.rows).toHaveLength(0);
 });
 
 test('a near miss is logged as told, and not from the future', async () => {
   const [row] = (await maren.call('GET /mishaps')).body;
-  expect(row).toMatchObject({ kind: 'near-miss', homeName: 'Hedda', person: 'maren', body: { who: 'Tobias', done: 'Flushed' } });
-  expect((await maren.call('POST /mishaps', mishap({ at: bed.context.now() + 3_600_000 }))).status).toBe(400);
-  expect((await maren.call('POST /mishaps', mishap({ homeId: bed.stock['S-1'] }))).status).toBe(404);
+  expect(row).toMatchObject({
+    kind: 'near-miss',
+    homeName: 'Hedda',
+    person: 'maren',
+    body: { who: 'Tobias', done: 'Flushed' },
+  });
+  expect(
+    (await maren.call('POST /mishaps', mishap({ at: bed.context.now() + 3_600_000 }))).status,
+  ).toBe(400);
+  expect((await maren.call('POST /mishaps', mishap({ homeId: bed.stock['S-1'] }))).status).toBe(
+    404,
+  );
 });
 
 test('exports CSV that a spreadsheet takes for text, and JSON with the hashes', async () => {
@@ -55,7 +74,11 @@ test('exports CSV that a spreadsheet takes for text, and JSON with the hashes', 
 });
 
 test('the database itself refuses to change or drop a row', async () => {
-  for (const sql of ["UPDATE ledger SET person = 'x'", 'DELETE FROM ledger WHERE seq = 1', 'TRUNCATE ledger']) {
+  for (const sql of [
+    "UPDATE ledger SET person = 'x'",
+    'DELETE FROM ledger WHERE seq = 1',
+    'TRUNCATE ledger',
+  ]) {
     await expect(bed.context.db.query(sql)).rejects.toThrow(/only new rows are allowed/);
   }
 });
@@ -67,7 +90,9 @@ test('the chain holds, and names the first row that was tampered with', async ()
   expect(await verifyChain(bed.context)).toEqual({ rows: 2, broken: { seq: 3, why: 'content' } });
   await change(`UPDATE ledger SET body = '${JSON.stringify(body)}' WHERE seq = 3`);
   expect((await verifyChain(bed.context)).broken).toBeNull();
-  await change('CREATE TABLE kept AS SELECT * FROM ledger WHERE seq = 2; DELETE FROM ledger WHERE seq = 2');
+  await change(
+    'CREATE TABLE kept AS SELECT * FROM ledger WHERE seq = 2; DELETE FROM ledger WHERE seq = 2',
+  );
   expect((await verifyChain(bed.context)).broken).toEqual({ seq: 3, why: 'number' });
   await change('INSERT INTO ledger SELECT * FROM kept');
   await change(`UPDATE ledger SET previous_hash = repeat('f', 64) WHERE seq = 4`);
@@ -76,7 +101,10 @@ test('the chain holds, and names the first row that was tampered with', async ()
 
 test('whoever listens hears of a new fact', async () => {
   const abort = new AbortController();
-  const response = await fetch(`${bed.base}/api/live`, { headers: { cookie: maren.cookie }, signal: abort.signal });
+  const response = await fetch(`${bed.base}/api/live`, {
+    headers: { cookie: maren.cookie },
+    signal: abort.signal,
+  });
   const heard: string[] = [];
   const reading = (async () => {
     for await (const chunk of response.body!) heard.push(Buffer.from(chunk).toString());

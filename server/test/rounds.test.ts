@@ -1,6 +1,15 @@
 import { randomUUID } from 'node:crypto';
 import { litres } from '@zymostat/core';
-import { addHome, clean, disinfect, pourChecked, testBed, type Answered, type Bed, type Caller } from './support.ts';
+import {
+  addHome,
+  clean,
+  disinfect,
+  pourChecked,
+  testBed,
+  type Answered,
+  type Bed,
+  type Caller,
+} from './support.ts';
 
 let bed: Bed;
 let maren: Caller;
@@ -19,9 +28,15 @@ beforeAll(async () => {
   tobias = await bed.as('tobias');
   const made = await addHome(maren, [
     { fields: { name: 'Basin' }, setting: disinfect(bed.stock['S-1'], 0.03) },
-    { fields: { name: 'High chair tray', material: 'hard-plastic', food: true, level: 'knee' }, setting: disinfect(bed.stock['S-1'], 0.015) },
+    {
+      fields: { name: 'High chair tray', material: 'hard-plastic', food: true, level: 'knee' },
+      setting: disinfect(bed.stock['S-1'], 0.015),
+    },
     { fields: { name: 'Floor', level: 'floor' } },
-    { fields: { name: 'Shower screen', material: 'glass', level: 'eye' }, setting: clean(bed.stock['S-3'], 0.05) },
+    {
+      fields: { name: 'Shower screen', material: 'glass', level: 'eye' },
+      setting: clean(bed.stock['S-3'], 0.05),
+    },
   ]);
   home = made.home;
   [basin, tray, floor] = made.surfaces as [string, string, string];
@@ -30,8 +45,19 @@ beforeAll(async () => {
   bed.pass(25 * 60 * MINUTE);
   bottle.peroxide = await pourChecked(tobias, bed.stock['S-1'], 0.03);
   bottle.weak = await pourChecked(tobias, bed.stock['S-1'], 0.015);
-  const pour = async (code: keyof Bed['stock'], strength: number, purpose: string): Promise<string> =>
-    (await tobias.call('POST /batches', { stockId: bed.stock[code], strength, purpose, volume: litres(0.5) })).body.id;
+  const pour = async (
+    code: keyof Bed['stock'],
+    strength: number,
+    purpose: string,
+  ): Promise<string> =>
+    (
+      await tobias.call('POST /batches', {
+        stockId: bed.stock[code],
+        strength,
+        purpose,
+        volume: litres(0.5),
+      })
+    ).body.id;
   bottle.unchecked = await pour('S-1', 0.03, 'disinfect');
   bottle.aside = await pour('S-1', 0.03, 'disinfect');
   await tobias.call(`POST /batches/${bottle.aside}/check`, { by: 'strip', step: 0.02 });
@@ -42,9 +68,16 @@ afterAll(() => bed.close());
 afterEach(async () => {
   bed.pass(1000);
   for (const { roundId, surfaceId } of (await maren.call('GET /wet-now')).body) {
-    await maren.did(roundId, { id: randomUUID(), surfaceId, kind: 'found-dry', at: bed.context.now(), batchId: null });
+    await maren.did(roundId, {
+      id: randomUUID(),
+      surfaceId,
+      kind: 'found-dry',
+      at: bed.context.now(),
+      batchId: null,
+    });
   }
-  for (const { id } of (await maren.call('GET /rounds')).body) await maren.call(`POST /rounds/${id}/finish`, {});
+  for (const { id } of (await maren.call('GET /rounds')).body)
+    await maren.call(`POST /rounds/${id}/finish`, {});
 });
 
 const start = async () => {
@@ -52,7 +85,13 @@ const start = async () => {
   expect((await tobias.call('POST /rounds', { id, homeId: home })).status).toBe(200);
   return id;
 };
-const did = (round: string, surfaceId: string, kind: string, batchId: string | null = null, more: object = {}): Promise<Answered> =>
+const did = (
+  round: string,
+  surfaceId: string,
+  kind: string,
+  batchId: string | null = null,
+  more: object = {},
+): Promise<Answered> =>
   tobias.did(round, { id: randomUUID(), surfaceId, kind, at: bed.context.now(), batchId, ...more });
 const codes = ({ body }: Answered) => body.reasons.map((reason: { code: string }) => reason.code);
 const lastRecord = async () => (await maren.call('GET /records?limit=1')).body.rows[0];
@@ -64,20 +103,29 @@ test('a round follows the newest approved version, and starting it twice is one 
   expect(again.body.id).toBe(id);
   const round = (await tobias.call(`GET /rounds/${id}`)).body;
   expect(round.version).toMatchObject({ number: 1, homeId: home });
-  expect(round.version.protocol.rooms[0].surfaces.map((surface: { name: string }) => surface.name)).toEqual(['Shower screen', 'Basin', 'High chair tray', 'Floor']);
-  expect((await tobias.call('GET /rounds')).body.filter((row: { id: string }) => row.id === id)).toHaveLength(1);
+  expect(
+    round.version.protocol.rooms[0].surfaces.map((surface: { name: string }) => surface.name),
+  ).toEqual(['Shower screen', 'Basin', 'High chair tray', 'Floor']);
+  expect(
+    (await tobias.call('GET /rounds')).body.filter((row: { id: string }) => row.id === id),
+  ).toHaveLength(1);
 });
 
 test('kept wet to its time is met, with required and held on the record', async () => {
   const round = await start();
   await did(round, basin, 'washed');
   await did(round, basin, 'applied', bottle.peroxide!);
-  expect((await maren.call('GET /wet-now')).body).toMatchObject([{ surfaceName: 'Basin', seconds: 600, wetSince: bed.context.now() }]);
+  expect((await maren.call('GET /wet-now')).body).toMatchObject([
+    { surfaceName: 'Basin', seconds: 600, wetSince: bed.context.now() },
+  ]);
   bed.pass(5 * MINUTE);
   await did(round, basin, 'rewet', bottle.peroxide!);
   bed.pass(5 * MINUTE + 2500);
   expect((await did(round, basin, 'wiped')).body.taken).toBe('now');
-  expect(await lastRecord()).toMatchObject({ kind: 'wet-time', body: { surfaceName: 'Basin', requiredSeconds: 600, heldSeconds: 602, coats: 2, met: true } });
+  expect(await lastRecord()).toMatchObject({
+    kind: 'wet-time',
+    body: { surfaceName: 'Basin', requiredSeconds: 600, heldSeconds: 602, coats: 2, met: true },
+  });
   expect((await maren.call('GET /wet-now')).body).toEqual([]);
 });
 
@@ -87,27 +135,42 @@ test('wiped early and found dry are recorded as not met', async () => {
   await did(round, basin, 'applied', bottle.peroxide!);
   bed.pass(9 * MINUTE);
   await did(round, basin, 'found-dry');
-  expect(await lastRecord()).toMatchObject({ body: { event: 'found-dry', heldSeconds: 540, met: false } });
+  expect(await lastRecord()).toMatchObject({
+    body: { event: 'found-dry', heldSeconds: 540, met: false },
+  });
   await did(round, basin, 'applied', bottle.peroxide!);
   bed.pass(9 * MINUTE);
   await did(round, basin, 'wiped');
-  expect(await lastRecord()).toMatchObject({ body: { event: 'wiped', heldSeconds: 540, met: false } });
+  expect(await lastRecord()).toMatchObject({
+    body: { event: 'wiped', heldSeconds: 540, met: false },
+  });
 });
 
 test('what must not meet, the wrong bottle and the expired one are refused, and the refusals are on record', async () => {
   const round = await start();
-  expect(codes(await did(round, basin, 'applied', bottle.peroxide!))).toEqual(['not-cleaned-first']);
+  expect(codes(await did(round, basin, 'applied', bottle.peroxide!))).toEqual([
+    'not-cleaned-first',
+  ]);
   await did(round, basin, 'washed');
   await did(round, basin, 'applied', bottle.peroxide!);
   const meeting = await did(round, basin, 'rewet', bottle.vinegar!);
   expect(codes(meeting)[0]).toBe('must-not-meet');
   expect(meeting.body.detail).toContain('peracid');
-  expect(await lastRecord()).toMatchObject({ kind: 'refusal', homeName: 'Hedda', person: 'tobias', body: { what: 'round-event' } });
+  expect(await lastRecord()).toMatchObject({
+    kind: 'refusal',
+    homeName: 'Hedda',
+    person: 'tobias',
+    body: { what: 'round-event' },
+  });
 
   await did(round, tray, 'washed');
   expect(codes(await did(round, tray, 'applied', bottle.old!))).toContain('batch-expired');
-  expect(codes(await did(round, tray, 'applied', bottle.peroxide!))).toContain('batch-of-other-strength');
-  expect(codes(await did(round, tray, 'applied', bottle.unchecked!))).toContain('batch-not-verified');
+  expect(codes(await did(round, tray, 'applied', bottle.peroxide!))).toContain(
+    'batch-of-other-strength',
+  );
+  expect(codes(await did(round, tray, 'applied', bottle.unchecked!))).toContain(
+    'batch-not-verified',
+  );
   expect(codes(await did(round, tray, 'applied', bottle.aside!))).toContain('batch-set-aside');
   expect(codes(await did(round, floor, 'applied', bottle.weak!))).toContain('not-in-the-protocol');
   expect((await did(round, tray, 'applied', bottle.weak!)).status).toBe(200);
@@ -116,8 +179,14 @@ test('what must not meet, the wrong bottle and the expired one are refused, and 
 test('what the phone refused is put on record and not counted as done', async () => {
   const round = await start();
   await did(round, basin, 'washed');
-  expect(codes(await did(round, basin, 'applied', bottle.peroxide!, { turnedBack: true }))).toEqual(['refused-on-the-phone']);
-  expect((await tobias.call(`GET /rounds/${round}`)).body.events.map((event: { kind: string }) => event.kind)).toEqual(['washed']);
+  expect(codes(await did(round, basin, 'applied', bottle.peroxide!, { turnedBack: true }))).toEqual(
+    ['refused-on-the-phone'],
+  );
+  expect(
+    (await tobias.call(`GET /rounds/${round}`)).body.events.map(
+      (event: { kind: string }) => event.kind,
+    ),
+  ).toEqual(['washed']);
 });
 
 test('an event sent again is taken once; another under its id is refused', async () => {
@@ -136,15 +205,24 @@ test('an event sent again is taken once; another under its id is refused', async
 test('many phones pressing at once take each event once and keep the chain whole', async () => {
   const round = await start();
   const id = randomUUID();
-  const answers = await Promise.all(Array.from({ length: 12 }, () => did(round, basin, 'washed', null, { id })));
-  expect(answers.map(({ body }) => body.taken).sort()).toEqual([...Array(11).fill('before'), 'now']);
+  const answers = await Promise.all(
+    Array.from({ length: 12 }, () => did(round, basin, 'washed', null, { id })),
+  );
+  expect(answers.map(({ body }) => body.taken).sort()).toEqual([
+    ...Array(11).fill('before'),
+    'now',
+  ]);
 });
 
 test('times that cannot be are refused', async () => {
   const round = await start();
   const now = bed.context.now();
-  expect(codes(await did(round, basin, 'washed', null, { at: now + 10 * MINUTE }))).toEqual(['out-of-order']);
-  expect(codes(await did(round, basin, 'washed', null, { at: now - 60 * MINUTE }))).toEqual(['out-of-order']);
+  expect(codes(await did(round, basin, 'washed', null, { at: now + 10 * MINUTE }))).toEqual([
+    'out-of-order',
+  ]);
+  expect(codes(await did(round, basin, 'washed', null, { at: now - 60 * MINUTE }))).toEqual([
+    'out-of-order',
+  ]);
 });
 
 test('a round is its cleaner’s own, is not finished while anything is wet, and takes nothing after', async () => {
@@ -154,10 +232,15 @@ test('a round is its cleaner’s own, is not finished while anything is wet, and
   expect((await anneke.call(`POST /rounds/${round}/finish`, {})).status).toBe(404);
   await did(round, basin, 'washed');
   await did(round, basin, 'applied', bottle.peroxide!);
-  expect((await tobias.call(`POST /rounds/${round}/finish`, {})).body.detail).toContain('Still wet: Basin');
+  expect((await tobias.call(`POST /rounds/${round}/finish`, {})).body.detail).toContain(
+    'Still wet: Basin',
+  );
   await did(round, basin, 'wiped');
   expect((await tobias.call(`POST /rounds/${round}/finish`, {})).status).toBe(200);
-  expect(await lastRecord()).toMatchObject({ kind: 'round-finished', body: { done: 1, open: 3, notMet: 1 } });
+  expect(await lastRecord()).toMatchObject({
+    kind: 'round-finished',
+    body: { done: 1, open: 3, notMet: 1 },
+  });
   expect((await did(round, tray, 'washed')).status).toBe(409);
 });
 

@@ -8,12 +8,16 @@ afterAll(() => bed.close());
 
 const someId = '00000000-0000-4000-8000-000000000000';
 const all = Object.entries(endpoints) as [string, Endpoint][];
-const lineOf = ({ method, path }: Endpoint) => `${method.toUpperCase()} ${path.replace(':id', someId)}`;
+const lineOf = ({ method, path }: Endpoint) =>
+  `${method.toUpperCase()} ${path.replace(':id', someId)}`;
 
 describe('signing in', () => {
   test('gives a session cookie that scripts cannot read and other sites cannot send', async () => {
     const caller = bed.anyone();
-    const answer = await caller.call('POST /session', { login: 'maren', password: 'a long enough one' });
+    const answer = await caller.call('POST /session', {
+      login: 'maren',
+      password: 'a long enough one',
+    });
     expect(answer.status).toBe(200);
     expect(answer.body.person).toMatchObject({ name: 'maren', role: 'supervisor' });
     expect(answer.headers.get('set-cookie')).toMatch(/HttpOnly.*SameSite=Strict/);
@@ -30,15 +34,20 @@ describe('signing in', () => {
 
   test('passwords are kept as argon2id, tokens as hashes', async () => {
     const caller = await bed.as('anneke');
-    const [{ password_hash }] = await bed.context.db.query("SELECT password_hash FROM person WHERE login = 'anneke'");
+    const [{ password_hash }] = await bed.context.db.query(
+      "SELECT password_hash FROM person WHERE login = 'anneke'",
+    );
     expect(password_hash).toMatch(/^\$argon2id\$/);
-    const rows: { token_hash: string }[] = await bed.context.db.query('SELECT token_hash FROM session');
+    const rows: { token_hash: string }[] = await bed.context.db.query(
+      'SELECT token_hash FROM session',
+    );
     expect(rows.some(({ token_hash }) => caller.cookie.includes(token_hash))).toBe(false);
   });
 
   test('after five failures a login is refused unheard, until a quarter of an hour has passed', async () => {
     const caller = bed.anyone();
-    const attempt = (password: string) => caller.call('POST /session', { login: 'tobias', password });
+    const attempt = (password: string) =>
+      caller.call('POST /session', { login: 'tobias', password });
     for (let i = 0; i < 5; i += 1) expect((await attempt('wrong')).status).toBe(401);
     expect((await attempt('a long enough one')).status).toBe(429);
     bed.pass(15 * 60_000 + 1);
@@ -53,26 +62,47 @@ describe('signing in', () => {
 });
 
 describe('roles', () => {
-  test.each(all.filter(([, one]) => one.who !== 'anyone'))('%s is closed to nobody in particular', async (_, one) => {
-    const body = one.method === 'get' || one.method === 'delete' ? undefined : {};
-    expect((await bed.anyone().call(lineOf(one), body)).status).toBe(401);
-  });
+  test.each(all.filter(([, one]) => one.who !== 'anyone'))(
+    '%s is closed to nobody in particular',
+    async (_, one) => {
+      const body = one.method === 'get' || one.method === 'delete' ? undefined : {};
+      expect((await bed.anyone().call(lineOf(one), body)).status).toBe(401);
+    },
+  );
 
   test('a cleaner can do nothing that is for a supervisor', async () => {
     const tobias = await bed.as('tobias');
     for (const [, one] of all.filter(([, { who }]) => who === 'supervisor')) {
-      const answer = await tobias.call(lineOf(one), one.method === 'get' || one.method === 'delete' ? undefined : {});
-      expect([lineOf(one), answer.status, answer.body.type]).toEqual([lineOf(one), 403, '/problems/not-allowed']);
+      const answer = await tobias.call(
+        lineOf(one),
+        one.method === 'get' || one.method === 'delete' ? undefined : {},
+      );
+      expect([lineOf(one), answer.status, answer.body.type]).toEqual([
+        lineOf(one),
+        403,
+        '/problems/not-allowed',
+      ]);
     }
-    for (const path of ['/records.csv', '/records.json']) expect((await tobias.call(`GET ${path}`)).status).toBe(403);
+    for (const path of ['/records.csv', '/records.json'])
+      expect((await tobias.call(`GET ${path}`)).status).toBe(403);
   });
 });
 
 describe('bad requests', () => {
   test.each<[string, string, unknown, RegExp]>([
-    ['an unknown field', 'POST /homes', { name: 'A', place: 'B', situations: [], owner: 'me' }, /owner/],
+    [
+      'an unknown field',
+      'POST /homes',
+      { name: 'A', place: 'B', situations: [], owner: 'me' },
+      /owner/,
+    ],
     ['a missing field', 'POST /homes', { name: 'A', situations: [] }, /place/],
-    ['a wrong choice', 'POST /homes', { name: 'A', place: 'B', situations: ['dragon'] }, /situations/],
+    [
+      'a wrong choice',
+      'POST /homes',
+      { name: 'A', place: 'B', situations: ['dragon'] },
+      /situations/,
+    ],
     ['an empty text', 'POST /homes', { name: '   ', place: 'B', situations: [] }, /name/],
     ['a control character', 'POST /homes', { name: 'A\u0000', place: 'B', situations: [] }, /name/],
     ['no room', 'POST /homes/nowhere/rooms', {}, /id/],
@@ -87,7 +117,9 @@ describe('bad requests', () => {
   test('what is not JSON, what is too large and what does not exist are told apart', async () => {
     const maren = await bed.as('maren');
     expect((await maren.call('POST /homes', '{"name":')).body.type).toBe('/problems/unreadable');
-    expect((await maren.call('POST /homes', { name: 'x'.repeat(300_000) })).body.detail).toContain('256 kB');
+    expect((await maren.call('POST /homes', { name: 'x'.repeat(300_000) })).body.detail).toContain(
+      '256 kB',
+    );
     expect((await maren.call('GET /nowhere')).body.type).toBe('/problems/not-found');
     expect((await maren.call(`GET /homes/${someId}`)).status).toBe(404);
     expect((await maren.call('GET /records?limit=9999')).status).toBe(400);

@@ -28,18 +28,31 @@ export class Caller {
   constructor(base: string) {
     this.base = base;
   }
-  async call<T = any>(line: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answered<T>> {
+  async call<T = any>(
+    line: string,
+    body?: unknown,
+    headers: Record<string, string> = {},
+  ): Promise<Answered<T>> {
     const [method, path] = line.split(' ') as [string, string];
     const response = await fetch(`${this.base}/api${path}`, {
       method,
-      headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), cookie: this.cookie, 'if-match': SEEN_ALL, ...headers },
+      headers: {
+        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+        cookie: this.cookie,
+        'if-match': SEEN_ALL,
+        ...headers,
+      },
       body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
     });
     const set = response.headers.get('set-cookie');
     if (set) this.cookie = set.split(';')[0]!;
     const text = await response.text();
     const isJson = response.headers.get('content-type')?.includes('json');
-    return { status: response.status, body: (isJson ? JSON.parse(text) : text) as T, headers: response.headers };
+    return {
+      status: response.status,
+      body: (isJson ? JSON.parse(text) : text) as T,
+      headers: response.headers,
+    };
   }
   private personId: string | undefined;
   /** Sends what this person did in a round. */
@@ -69,14 +82,47 @@ const password = 'a long enough one';
 
 /** A company with one supervisor, two cleaners and four stocks. */
 export const seedCompany = async ({ db, now }: Context) => {
-  await db.getRepository(CompanyEntity).insert({ id: randomUUID(), name: 'Test Care', emergencyNumber: '1', poisonLine: '2', houseRules: cautiousRules });
+  await db
+    .getRepository(CompanyEntity)
+    .insert({
+      id: randomUUID(),
+      name: 'Test Care',
+      emergencyNumber: '1',
+      poisonLine: '2',
+      houseRules: cautiousRules,
+    });
   const passwordHash = await hashPassword(password);
-  const people = [['maren', 'supervisor'], ['tobias', 'cleaner'], ['anneke', 'cleaner']] as const;
-  await db.getRepository(PersonEntity).insert(people.map(([login, role]) => ({ id: randomUUID(), name: login, login, role, passwordHash })));
-  const stocks = [['S-1', 'hydrogen peroxide', 0.03], ['S-2', '2-propanol', 0.99], ['S-3', 'acetic acid', 0.05], ['S-4', '2-propanol', 0.7]] as const;
-  const rows = stocks.map(([code, active, strength]) => ({ id: randomUUID(), code, name: code, active, strength, volume: litres(5), pricePerLitre: 2, expiresAt: new Date(now() + 100 * 86_400_000) }));
+  const people = [
+    ['maren', 'supervisor'],
+    ['tobias', 'cleaner'],
+    ['anneke', 'cleaner'],
+  ] as const;
+  await db
+    .getRepository(PersonEntity)
+    .insert(
+      people.map(([login, role]) => ({ id: randomUUID(), name: login, login, role, passwordHash })),
+    );
+  const stocks = [
+    ['S-1', 'hydrogen peroxide', 0.03],
+    ['S-2', '2-propanol', 0.99],
+    ['S-3', 'acetic acid', 0.05],
+    ['S-4', '2-propanol', 0.7],
+  ] as const;
+  const rows = stocks.map(([code, active, strength]) => ({
+    id: randomUUID(),
+    code,
+    name: code,
+    active,
+    strength,
+    volume: litres(5),
+    pricePerLitre: 2,
+    expiresAt: new Date(now() + 100 * 86_400_000),
+  }));
   await db.getRepository(StockEntity).insert(rows);
-  return Object.fromEntries(rows.map((row) => [row.code, row.id])) as Record<(typeof stocks)[number][0], string>;
+  return Object.fromEntries(rows.map((row) => [row.code, row.id])) as Record<
+    (typeof stocks)[number][0],
+    string
+  >;
 };
 
 export interface Bed {
@@ -104,7 +150,10 @@ export const testBed = async (): Promise<Bed> => {
   await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
   const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
   return {
-    context, stock, base, url,
+    context,
+    stock,
+    base,
+    url,
     anyone: () => new Caller(base),
     as: async (login) => {
       const caller = new Caller(base);
@@ -123,27 +172,62 @@ export const testBed = async (): Promise<Bed> => {
 };
 
 /** Pours half a litre and checks it with a reading that fits: peroxide by strip. */
-export const pourChecked = async (by: Caller, stockId: string, strength: number): Promise<string> => {
-  const { id } = (await by.call('POST /batches', { stockId, strength, purpose: 'disinfect', volume: litres(0.5) })).body as { id: string };
+export const pourChecked = async (
+  by: Caller,
+  stockId: string,
+  strength: number,
+): Promise<string> => {
+  const { id } = (
+    await by.call('POST /batches', { stockId, strength, purpose: 'disinfect', volume: litres(0.5) })
+  ).body as { id: string };
   await by.call(`POST /batches/${id}/check`, { by: 'strip', step: strength });
   return id;
 };
 
-export const bathroom = { name: 'Bathroom', floorArea: 4, height: 2.4, ventilation: 'window', flame: 'no' };
-export const basin = { name: 'Basin', material: 'porcelain', level: 'hand', area: 0.4, touched: 'often', food: false };
+export const bathroom = {
+  name: 'Bathroom',
+  floorArea: 4,
+  height: 2.4,
+  ventilation: 'window',
+  flame: 'no',
+};
+export const basin = {
+  name: 'Basin',
+  material: 'porcelain',
+  level: 'hand',
+  area: 0.4,
+  touched: 'often',
+  food: false,
+};
 
 /** A home with one bathroom and the surfaces given, each with its setting. */
-export const addHome = async (maren: Caller, surfaces: { fields?: object; setting?: object }[], situations: string[] = []) => {
-  const home = (await maren.call('POST /homes', { name: 'Hedda', place: 'Fennel Row', situations })).body.id as string;
+export const addHome = async (
+  maren: Caller,
+  surfaces: { fields?: object; setting?: object }[],
+  situations: string[] = [],
+) => {
+  const home = (await maren.call('POST /homes', { name: 'Hedda', place: 'Fennel Row', situations }))
+    .body.id as string;
   const room = (await maren.call(`POST /homes/${home}/rooms`, bathroom)).body.id as string;
   const ids: string[] = [];
   for (const { fields, setting } of surfaces) {
-    const id = (await maren.call(`POST /rooms/${room}/surfaces`, { ...basin, ...fields })).body.id as string;
+    const id = (await maren.call(`POST /rooms/${room}/surfaces`, { ...basin, ...fields })).body
+      .id as string;
     if (setting) await maren.call(`PUT /surfaces/${id}/setting`, setting);
     ids.push(id);
   }
   return { home, room, surfaces: ids };
 };
 
-export const disinfect = (stockId: string, strength: number, accepted: string | null = null) => ({ goal: 'disinfect', against: 'respiratory', use: { stockId, strength }, accepted });
-export const clean = (stockId: string, strength: number) => ({ goal: 'clean', against: 'everyday', use: { stockId, strength }, accepted: null });
+export const disinfect = (stockId: string, strength: number, accepted: string | null = null) => ({
+  goal: 'disinfect',
+  against: 'respiratory',
+  use: { stockId, strength },
+  accepted,
+});
+export const clean = (stockId: string, strength: number) => ({
+  goal: 'clean',
+  against: 'everyday',
+  use: { stockId, strength },
+  accepted: null,
+});

@@ -4,7 +4,14 @@ import { inKitchen, inMetric } from '../src/ui/amounts.ts';
 const cup = oneOf('cup');
 
 test.each<[number, string]>([
-  [cup, '1 cup'], [2 * cup, '2 cups'], [cup / 4, '¼ cup'], [1.5 * cup, '1 ½ cups'], [oneOf('tablespoon'), '1 tbsp'], [oneOf('teaspoon') / 2, '½ tsp'], [oneOf('gallon'), '1 gal'], [millilitres(0.1), 'less than ¼ tsp'],
+  [cup, '1 cup'],
+  [2 * cup, '2 cups'],
+  [cup / 4, '¼ cup'],
+  [1.5 * cup, '1 ½ cups'],
+  [oneOf('tablespoon'), '1 tbsp'],
+  [oneOf('teaspoon') / 2, '½ tsp'],
+  [oneOf('gallon'), '1 gal'],
+  [millilitres(0.1), 'less than ¼ tsp'],
 ])('%d m³ is %s', (volume, words) => {
   for (const rounding of ['near', 'up', 'down'] as const) {
     if (words.startsWith('less') && rounding === 'up') continue;

@@ -1,4 +1,13 @@
-import { isAgainst, routes, severities, worstOf, type Book, type Route, type Rule, type Severity } from '@zymostat/core';
+import {
+  isAgainst,
+  routes,
+  severities,
+  worstOf,
+  type Book,
+  type Route,
+  type Rule,
+  type Severity,
+} from '@zymostat/core';
 import { groupNames, routeNames, severityNames } from './names.ts';
 import { groupOrAnything, wordsOfRule } from './neverCombine.ts';
 
@@ -17,14 +26,28 @@ export interface PosterLine {
 const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 const rank = (severity: Severity) => severities.indexOf(severity);
 /** How bad by each route where nothing more is known: a bottle is taken to be closed. */
-const severitiesOf = (rule: Rule): Map<Route, Severity> => new Map(routes.flatMap((route) => { const listed = rule.by[route]; return listed ? [[route, rule.when?.(route, listed, {}) ?? listed] as const] : []; }));
+const severitiesOf = (rule: Rule): Map<Route, Severity> =>
+  new Map(
+    routes.flatMap((route) => {
+      const listed = rule.by[route];
+      return listed ? [[route, rule.when?.(route, listed, {}) ?? listed] as const] : [];
+    }),
+  );
 
 /** "bottle, surface; care: air, shelf" */
 const byInWords = (by: Map<Route, Severity>, worst: Severity): string =>
-  [...severities].reverse().flatMap((severity) => {
-    const names = [...by].filter(([, one]) => one === severity).map(([route]) => routeNames[route].toLowerCase()).join(', ');
-    return names === '' ? [] : [severity === worst ? names : `${severityNames[severity].toLowerCase()}: ${names}`];
-  }).join('; ');
+  [...severities]
+    .reverse()
+    .flatMap((severity) => {
+      const names = [...by]
+        .filter(([, one]) => one === severity)
+        .map(([route]) => routeNames[route].toLowerCase())
+        .join(', ');
+      return names === ''
+        ? []
+        : [severity === worst ? names : `${severityNames[severity].toLowerCase()}: ${names}`];
+    })
+    .join('; ');
 
 /** Every rule of the book in plain words, worst first; pairs that share a rule and its routes share a line. */
 export const posterLines = (book: Book): PosterLine[] => {
@@ -39,10 +62,23 @@ export const posterLines = (book: Book): PosterLine[] => {
     if (known) known.others.push(groupOrAnything(groupNames, rule.other));
     else {
       const { happens, remedy } = wordsOfRule(rule.id, rule.says);
-      lines.set(key, { pair: '', one: groupNames[rule.one], others: [groupOrAnything(groupNames, rule.other)], severity, by, happens, remedy, source: rule.source, own: rule.says !== undefined });
+      lines.set(key, {
+        pair: '',
+        one: groupNames[rule.one],
+        others: [groupOrAnything(groupNames, rule.other)],
+        severity,
+        by,
+        happens,
+        remedy,
+        source: rule.source,
+        own: rule.says !== undefined,
+      });
     }
   }
   return [...lines.values()]
-    .map(({ one, others, ...line }) => ({ ...line, pair: `${upper(one)} with ${others.length > 1 ? `${others.slice(0, -1).join(', ')} or ${others.at(-1)}` : others[0]}` }))
+    .map(({ one, others, ...line }) => ({
+      ...line,
+      pair: `${upper(one)} with ${others.length > 1 ? `${others.slice(0, -1).join(', ')} or ${others.at(-1)}` : others[0]}`,
+    }))
     .sort((a, b) => rank(b.severity) - rank(a.severity));
 };

@@ -5,29 +5,66 @@ import type { TreatedSurface } from '@zymostat/core';
 
 /** What a step is called where there is room for a word or two. */
 export const stepNames: Record<Step, string> = {
-  'people-out': 'people and animals out', 'bird-out': 'bird out of the room', 'cover-tank': 'cover the fish tank, pump off',
-  'open-window': 'open the window', 'fan-on': 'fan on', 'hob-off': 'hob off and cold', 'heating-off': 'floor heating off',
-  gloves: 'gloves', goggles: 'goggles', mask: 'mask (N95 or better)', 'power-off': 'power off', 'let-cool': 'let it cool',
-  'find-damp': 'find where the damp comes from', absorb: 'soak it up with paper, throw away', 'rinse-between': 'rinse first',
-  'dry-between': 'wipe dry first', 'flush-drain': 'flush the drain', 'air-between': 'air the room first',
-  'take-out': 'take the tablet out', flush: 'flush', wash: 'wash and rinse', 'damp-wipe': 'wipe with a wrung-out cloth',
-  'dry-wipe': 'dust with a dry cloth', vacuum: 'vacuum', launder: 'into the wash', 'maker-only': 'only as its maker says',
-  'dry-first': 'wipe off standing water', 'test-spot': 'test a hidden spot', spray: 'spray', 'on-cloth': 'put it on a cloth, not on the surface',
-  apply: 'put it on as the label says', 'edges-dry': 'keep the edges dry', hold: 'keep wet', look: 'look: still wet?', wipe: 'wipe',
-  rinse: 'rinse', 'rinse-drinking': 'rinse with drinking water', 'dry-after': 'wipe dry', 'out-until-dry': 'keep out until dry',
-  'air-room': 'air the room', 'lock-away': 'lock it away',
+  'people-out': 'people and animals out',
+  'bird-out': 'bird out of the room',
+  'cover-tank': 'cover the fish tank, pump off',
+  'open-window': 'open the window',
+  'fan-on': 'fan on',
+  'hob-off': 'hob off and cold',
+  'heating-off': 'floor heating off',
+  gloves: 'gloves',
+  goggles: 'goggles',
+  mask: 'mask (N95 or better)',
+  'power-off': 'power off',
+  'let-cool': 'let it cool',
+  'find-damp': 'find where the damp comes from',
+  absorb: 'soak it up with paper, throw away',
+  'rinse-between': 'rinse first',
+  'dry-between': 'wipe dry first',
+  'flush-drain': 'flush the drain',
+  'air-between': 'air the room first',
+  'take-out': 'take the tablet out',
+  flush: 'flush',
+  wash: 'wash and rinse',
+  'damp-wipe': 'wipe with a wrung-out cloth',
+  'dry-wipe': 'dust with a dry cloth',
+  vacuum: 'vacuum',
+  launder: 'into the wash',
+  'maker-only': 'only as its maker says',
+  'dry-first': 'wipe off standing water',
+  'test-spot': 'test a hidden spot',
+  spray: 'spray',
+  'on-cloth': 'put it on a cloth, not on the surface',
+  apply: 'put it on as the label says',
+  'edges-dry': 'keep the edges dry',
+  hold: 'keep wet',
+  look: 'look: still wet?',
+  wipe: 'wipe',
+  rinse: 'rinse',
+  'rinse-drinking': 'rinse with drinking water',
+  'dry-after': 'wipe dry',
+  'out-until-dry': 'keep out until dry',
+  'air-room': 'air the room',
+  'lock-away': 'lock it away',
 };
 
 /** One trigger stroke is about a millilitre. Source: common practice, no source. */
 const STROKE = 1e-6;
-const strokes = (area: number, application: Application): number => Math.max(1, Math.round((area * coats[application]) / STROKE));
+const strokes = (area: number, application: Application): number =>
+  Math.max(1, Math.round((area * coats[application]) / STROKE));
 
 type Treated = Pick<TreatedSurface, 'area' | 'treatment'>;
 
 /** What is put on, for how long, and how much of it. */
-const putOn = ({ area, treatment }: Treated, how: (count: number, what: string) => string): string => {
+const putOn = (
+  { area, treatment }: Treated,
+  how: (count: number, what: string) => string,
+): string => {
   if (!treatment) return '';
-  const what = treatment.active === 'registered product' ? 'the product' : `${strengthOf(treatment.active, treatment.strength)} ${activeNames[treatment.active]}`;
+  const what =
+    treatment.active === 'registered product'
+      ? 'the product'
+      : `${strengthOf(treatment.active, treatment.strength)} ${activeNames[treatment.active]}`;
   return how(strokes(area, treatment.application), what);
 };
 
@@ -59,8 +96,17 @@ const orders: Partial<Record<Step, (of: Treated) => string>> = {
   'maker-only': () => 'Leave it alone: only its maker says how it is cleaned.',
   'dry-first': () => 'Wipe off standing water.',
   'test-spot': () => 'Try it on a hidden spot first.',
-  spray: (of) => putOn(of, (count, what) => `Spray ${what}: about ${count} ${count === 1 ? 'stroke' : 'strokes'}.`),
-  'on-cloth': (of) => putOn(of, (count, what) => `Put ${what} on a cloth (about ${count} ${count === 1 ? 'stroke' : 'strokes'}) and wipe it on. Never spray.`),
+  spray: (of) =>
+    putOn(
+      of,
+      (count, what) => `Spray ${what}: about ${count} ${count === 1 ? 'stroke' : 'strokes'}.`,
+    ),
+  'on-cloth': (of) =>
+    putOn(
+      of,
+      (count, what) =>
+        `Put ${what} on a cloth (about ${count} ${count === 1 ? 'stroke' : 'strokes'}) and wipe it on. Never spray.`,
+    ),
   apply: () => 'Put the product on as its label says.',
   'edges-dry': () => 'Keep the edges and the frame dry.',
   hold: ({ treatment }) => `Keep it wet for ${duration(treatment?.seconds ?? 0)}.`,
@@ -78,14 +124,26 @@ const orders: Partial<Record<Step, (of: Treated) => string>> = {
 
 /** The steps at a surface as orders, one sentence each. */
 export const stepOrders = (steps: readonly Step[], of: Treated): { step: Step; order: string }[] =>
-  steps.map((step, i) => ({ step, order: step === 'flush' && steps[i - 1] === 'flush' ? 'Flush again.' : orders[step]!(of) }));
+  steps.map((step, i) => ({
+    step,
+    order: step === 'flush' && steps[i - 1] === 'flush' ? 'Flush again.' : orders[step]!(of),
+  }));
 
 /** The steps in one line, for a headline: what differs from the ordinary comes first. */
 export const stepLine = (steps: readonly Step[]): string =>
-  [...new Set(steps)].filter((step) => step !== 'gloves' && step !== 'look').map((step) => stepNames[step]).join(', ');
+  [...new Set(steps)]
+    .filter((step) => step !== 'gloves' && step !== 'look')
+    .map((step) => stepNames[step])
+    .join(', ');
 
 /** Cleaning a surface as it is recorded afterwards. */
 export const cleanedNames: Partial<Record<Step, string>> = {
-  wash: 'Washed and rinsed', 'damp-wipe': 'Wiped with a damp cloth', 'dry-wipe': 'Dusted', vacuum: 'Vacuumed', launder: 'Put into the wash', 'maker-only': 'Left as its maker says',
+  wash: 'Washed and rinsed',
+  'damp-wipe': 'Wiped with a damp cloth',
+  'dry-wipe': 'Dusted',
+  vacuum: 'Vacuumed',
+  launder: 'Put into the wash',
+  'maker-only': 'Left as its maker says',
 };
-export const cleanedStep = (steps: readonly Step[]): Step => steps.find((step) => cleanedNames[step] !== undefined) ?? 'wash';
+export const cleanedStep = (steps: readonly Step[]): Step =>
+  steps.find((step) => cleanedNames[step] !== undefined) ?? 'wash';

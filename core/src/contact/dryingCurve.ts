@@ -2,7 +2,13 @@ import { activity, saturation } from '../hazards/flammability.ts';
 import { components } from '../reference/components.ts';
 import type { GenericActive } from '../reference/families.ts';
 import { diffusivity, vaporisation, type RoomAir } from '../reference/roomAir.ts';
-import { alcoholVapours, MMHG_PER_ATM, otherAntoine, peroxideHenry, waterAntoine } from '../reference/vapours.ts';
+import {
+  alcoholVapours,
+  MMHG_PER_ATM,
+  otherAntoine,
+  peroxideHenry,
+  waterAntoine,
+} from '../reference/vapours.ts';
 import { alcoholOf, massFraction, volumeFraction } from '../solutions/alcohol.ts';
 import { weightToVolume, wateryDensity, volumeToWeight } from '../solutions/stockContent.ts';
 
@@ -43,15 +49,25 @@ const AIR_VISCOSITY = 1.5e-5;
 const AIR_HEAT = 1200;
 
 const check = (film: Film, air: RoomAir): void => {
-  if (!(film.thickness > 0 && film.thickness <= 0.002)) throw new RangeError(`film of ${film.thickness} m: over 0 and at most 2 mm is allowed`);
-  if (!(film.strength >= 0 && film.strength <= 1)) throw new RangeError(`strength ${film.strength}: 0 to 1 is allowed`);
-  if (!(air.humidity >= 0 && air.humidity <= 1)) throw new RangeError(`humidity ${air.humidity}: 0 to 1 is allowed`);
-  if (!(air.temperature >= 0 && air.temperature <= 40)) throw new RangeError(`temperature ${air.temperature} °C: 0 to 40 is allowed`);
-  if (!(air.airSpeed >= 0 && air.airSpeed <= 5 && air.length > 0)) throw new RangeError(`air at ${air.airSpeed} m/s over ${air.length} m: 0 to 5 m/s over some length is allowed`);
+  if (!(film.thickness > 0 && film.thickness <= 0.002))
+    throw new RangeError(`film of ${film.thickness} m: over 0 and at most 2 mm is allowed`);
+  if (!(film.strength >= 0 && film.strength <= 1))
+    throw new RangeError(`strength ${film.strength}: 0 to 1 is allowed`);
+  if (!(air.humidity >= 0 && air.humidity <= 1))
+    throw new RangeError(`humidity ${air.humidity}: 0 to 1 is allowed`);
+  if (!(air.temperature >= 0 && air.temperature <= 40))
+    throw new RangeError(`temperature ${air.temperature} °C: 0 to 40 is allowed`);
+  if (!(air.airSpeed >= 0 && air.airSpeed <= 5 && air.length > 0))
+    throw new RangeError(
+      `air at ${air.airSpeed} m/s over ${air.length} m: 0 to 5 m/s over some length is allowed`,
+    );
 };
 
 /** m/s by which a vapour leaves a surface: laminar flow over a flat plate, diffusivity after Fuller. Source: Incropera. */
-export const massTransfer = (of: keyof typeof diffusivity, { temperature, airSpeed, length }: RoomAir): number => {
+export const massTransfer = (
+  of: keyof typeof diffusivity,
+  { temperature, airSpeed, length }: RoomAir,
+): number => {
   const warmer = ((temperature + 273.15) / 298.15) ** 1.75;
   const d = diffusivity[of] * warmer;
   const viscosity = AIR_VISCOSITY * warmer;
@@ -68,7 +84,8 @@ const WATER_MOLAR = 998.2 / 18.015;
  */
 export const peroxidePressureOver = (t: number): ((x: number) => number) => {
   const pure = saturation(otherAntoine['hydrogen peroxide'], t);
-  const henry = peroxideHenry.at25 * Math.exp(peroxideHenry.slope * (1 / (t + 273.15) - 1 / 298.15));
+  const henry =
+    peroxideHenry.at25 * Math.exp(peroxideHenry.slope * (1 / (t + 273.15) - 1 / 298.15));
   const dilute = (WATER_MOLAR / henry) * MMHG_PER_ATM;
   const constant = Math.log(dilute / pure);
   return (x) => x * Math.exp(constant * (1 - x) ** 2) * pure * PA_PER_MMHG;
@@ -78,7 +95,11 @@ export const peroxidePressureOver = (t: number): ((x: number) => number) => {
 const pressures = (active: GenericActive, t: number) => {
   const alcohol = alcoholOf(active);
   const water = saturation(waterAntoine, t) * PA_PER_MMHG;
-  const own = saturation(alcohol ? alcoholVapours[alcohol].antoine : otherAntoine[active as keyof typeof otherAntoine], t) * PA_PER_MMHG;
+  const own =
+    saturation(
+      alcohol ? alcoholVapours[alcohol].antoine : otherAntoine[active as keyof typeof otherAntoine],
+      t,
+    ) * PA_PER_MMHG;
   if (active === 'hydrogen peroxide') {
     const over = peroxidePressureOver(t);
     return { water, at: (x: number): [number, number] => [over(x), (1 - x) * water] };
@@ -97,8 +118,14 @@ const pressures = (active: GenericActive, t: number) => {
 export const basisOf = (active: GenericActive) => {
   const alcohol = alcoholOf(active);
   return alcohol
-    ? { toWeight: (strength: number) => massFraction(alcohol, strength), fromWeight: (p: number) => volumeFraction(alcohol, p) }
-    : { toWeight: (strength: number) => volumeToWeight(active, strength), fromWeight: (p: number) => weightToVolume(active, p) };
+    ? {
+        toWeight: (strength: number) => massFraction(alcohol, strength),
+        fromWeight: (p: number) => volumeFraction(alcohol, p),
+      }
+    : {
+        toWeight: (strength: number) => volumeToWeight(active, strength),
+        fromWeight: (p: number) => weightToVolume(active, p),
+      };
 };
 
 /** What of a film does not change while it dries. */
@@ -110,8 +137,15 @@ const setUp = (film: Film, air: RoomAir, floor: number) => {
   const p = basis.toWeight(film.strength);
   const mass = film.thickness * wateryDensity(active, p);
   return {
-    own, water, basis, mass, start: [(mass * p) / own, (mass * (1 - p)) / water] as [number, number], floor: moleFraction(basis.toWeight(Math.max(0, floor))) * (1 - 1e-9),
-    leaving: massTransfer(active, air), leavingWater: massTransfer('water', air), dry: DRY * wateryDensity(active, p),
+    own,
+    water,
+    basis,
+    mass,
+    start: [(mass * p) / own, (mass * (1 - p)) / water] as [number, number],
+    floor: moleFraction(basis.toWeight(Math.max(0, floor))) * (1 - 1e-9),
+    leaving: massTransfer(active, air),
+    leavingWater: massTransfer('water', air),
+    dry: DRY * wateryDensity(active, p),
   };
 };
 
@@ -124,7 +158,13 @@ const STEP = 0.06;
  * surface keeps the room's warmth unless `under` is given (cautious: a cooled film dries more slowly). Throws a
  * RangeError for a film or air outside what the tables cover. Sources: Perry, Incropera, Lugg-1968.
  */
-export const dryingCurve = (film: Film, air: RoomAir, floor: number, under?: Under, step = STEP): Drying => {
+export const dryingCurve = (
+  film: Film,
+  air: RoomAir,
+  floor: number,
+  under?: Under,
+  step = STEP,
+): Drying => {
   check(film, air);
   const s = setUp(film, air, floor);
   const kelvin = air.temperature + 273.15;
@@ -139,13 +179,27 @@ export const dryingCurve = (film: Film, air: RoomAir, floor: number, under?: Und
   };
   const massOf = () => a * s.own + w * s.water;
   const strengthNow = () => s.basis.fromWeight((a * s.own) / massOf());
-  const out: Drying = { times: [0], mass: [massOf()], strength: [film.strength], gone: [0], wetUntil: LONGEST, aboveFloorUntil: film.strength >= floor * (1 - 1e-9) ? LONGEST : 0, coolest };
-  const goesTo = (before: number, after: number, mark: number, dt: number) => t + dt * (before === after ? 1 : Math.min(1, Math.max(0, (before - mark) / (before - after))));
+  const out: Drying = {
+    times: [0],
+    mass: [massOf()],
+    strength: [film.strength],
+    gone: [0],
+    wetUntil: LONGEST,
+    aboveFloorUntil: film.strength >= floor * (1 - 1e-9) ? LONGEST : 0,
+    coolest,
+  };
+  const goesTo = (before: number, after: number, mark: number, dt: number) =>
+    t + dt * (before === after ? 1 : Math.min(1, Math.max(0, (before - mark) / (before - after))));
 
   while (t < LONGEST) {
     const [fa, fw] = flux(a, w);
     const losing = Math.max(fa * s.own + fw * s.water, 1e-9);
-    const dt = Math.min((step * massOf()) / losing, (step * (a + 1e-12)) / Math.max(fa, 1e-12) + 1, 60, LONGEST - t);
+    const dt = Math.min(
+      (step * massOf()) / losing,
+      (step * (a + 1e-12)) / Math.max(fa, 1e-12) + 1,
+      60,
+      LONGEST - t,
+    );
     // The midpoint stands for the step: second order, and steps are short.
     const [ma, mw] = flux(Math.max(0, a - (fa * dt) / 2), Math.max(0, w - (fw * dt) / 2));
     const [beforeMass, beforeX] = [massOf(), a / (a + w)];
@@ -153,14 +207,17 @@ export const dryingCurve = (film: Film, air: RoomAir, floor: number, under?: Und
     w = Math.max(0, w - mw * dt);
     if (under) {
       const cooling = ma * vaporisation[film.active] + mw * vaporisation.water;
-      temperature += ((heatTransfer * (air.temperature - temperature) - cooling) * dt) / (under.heatCapacity + massOf() * 4000);
+      temperature +=
+        ((heatTransfer * (air.temperature - temperature) - cooling) * dt) /
+        (under.heatCapacity + massOf() * 4000);
       temperature = Math.max(0, Math.min(air.temperature, temperature));
       coolest = Math.min(coolest, temperature);
       over = pressures(film.active, temperature);
     }
     const mass = massOf();
     const x = a + w > 0 ? a / (a + w) : 0;
-    if (floor > 0 && out.aboveFloorUntil === LONGEST && x < s.floor) out.aboveFloorUntil = goesTo(beforeX, x, s.floor, dt);
+    if (floor > 0 && out.aboveFloorUntil === LONGEST && x < s.floor)
+      out.aboveFloorUntil = goesTo(beforeX, x, s.floor, dt);
     const dry = mass <= s.dry;
     if (dry) out.wetUntil = goesTo(beforeMass, mass, s.dry, dt);
     t += dt;
@@ -188,16 +245,23 @@ export const holdsFor = (film: Film, air: RoomAir, floor: number, step = 0.1): n
   while (t < LONGEST) {
     const x = a / (a + w);
     const [pa, pw] = over.at(x);
-    const [fa, fw] = [(s.leaving * pa) / GAS / kelvin, (s.leavingWater * (pw - damp)) / GAS / kelvin];
+    const [fa, fw] = [
+      (s.leaving * pa) / GAS / kelvin,
+      (s.leavingWater * (pw - damp)) / GAS / kelvin,
+    ];
     const losing = fa * s.own + fw * s.water;
     if (losing <= 1e-12) return LONGEST;
     const dt = (step * mass) / losing;
     const [ha, hw] = [a - (fa * dt) / 2, w - (fw * dt) / 2];
     if (ha <= 0 || hw <= 0) return t;
     const [ma, mw] = over.at(ha / (ha + hw));
-    const [na, nw] = [a - (s.leaving * ma * dt) / GAS / kelvin, w - (s.leavingWater * (mw - damp) * dt) / GAS / kelvin];
+    const [na, nw] = [
+      a - (s.leaving * ma * dt) / GAS / kelvin,
+      w - (s.leavingWater * (mw - damp) * dt) / GAS / kelvin,
+    ];
     const after = na * s.own + nw * s.water;
-    if (na <= 0 || nw <= 0 || after <= s.dry) return t + (dt * (mass - s.dry)) / Math.max(mass - after, 1e-12);
+    if (na <= 0 || nw <= 0 || after <= s.dry)
+      return t + (dt * (mass - s.dry)) / Math.max(mass - after, 1e-12);
     const y = na / (na + nw);
     if (floor > 0 && y < s.floor) return t + (dt * (x - s.floor)) / (x - y);
     [a, w, mass] = [na, nw, after];

@@ -1,7 +1,11 @@
 import { evidence } from '../reference/contactTimes.ts';
 
 const series = evidence
-  .flatMap((row) => (row.against === 'rhinovirus' && row.seconds !== undefined ? [{ ...row, seconds: row.seconds }] : []))
+  .flatMap((row) =>
+    row.against === 'rhinovirus' && row.seconds !== undefined
+      ? [{ ...row, seconds: row.seconds }]
+      : [],
+  )
   .sort((a, b) => a.from - b.from);
 
 /**

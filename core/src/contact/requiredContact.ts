@@ -14,8 +14,18 @@ export type Goal = (typeof goals)[number];
  * spot of blood or body fluid, `blood` more than that.
  */
 export const threats = [
-  'everyday', 'food', 'poultry', 'respiratory', 'cold', 'norovirus', 'c-difficile', 'candida-auris', 'mildew', 'allergen',
-  'blood-spot', 'blood',
+  'everyday',
+  'food',
+  'poultry',
+  'respiratory',
+  'cold',
+  'norovirus',
+  'c-difficile',
+  'candida-auris',
+  'mildew',
+  'allergen',
+  'blood-spot',
+  'blood',
 ] as const;
 export type Against = (typeof threats)[number];
 
@@ -38,10 +48,17 @@ const slack = 1 - 1e-9;
 const hasSeries = (against: Against): boolean => against === 'respiratory' || against === 'cold';
 
 /** The span in which an active may disinfect against something under the house rules, or nothing. */
-export const disinfectingSpan = (active: Active, against: Against, rules: HouseRules): Span | undefined => {
+export const disinfectingSpan = (
+  active: Active,
+  against: Against,
+  rules: HouseRules,
+): Span | undefined => {
   switch (activeFacts[active].family) {
     case 'peroxide':
-      return { floor: hasSeries(against) ? figuresOf(rules).peroxideFloor : PEROXIDE_USUAL, top: PEROXIDE_TOP };
+      return {
+        floor: hasSeries(against) ? figuresOf(rules).peroxideFloor : PEROXIDE_USUAL,
+        top: PEROXIDE_TOP,
+      };
     case 'alcohol':
       return { floor: figuresOf(rules).alcoholFloor, top: ALCOHOL_TOP };
     case 'vinegar':
@@ -51,9 +68,15 @@ export const disinfectingSpan = (active: Active, against: Against, rules: HouseR
 };
 
 /** The widest span in which a batch may be of use to disinfect: against something at least. */
-export const widestSpan = (active: Active, rules: HouseRules): Span | undefined => disinfectingSpan(active, 'respiratory', rules);
+export const widestSpan = (active: Active, rules: HouseRules): Span | undefined =>
+  disinfectingSpan(active, 'respiratory', rules);
 
-const never = (code: Reason['code'], figures: Reason['figures'], source: string): Reason => ({ code, outcome: 'never', figures, source });
+const never = (code: Reason['code'], figures: Reason['figures'], source: string): Reason => ({
+  code,
+  outcome: 'never',
+  figures,
+  source,
+});
 
 /** What holds whatever the goal: no family and no cleaning service takes it on. */
 const beyondAll = (against: Against): Reason | undefined => {
@@ -62,7 +85,11 @@ const beyondAll = (against: Against): Reason | undefined => {
 };
 
 /** What none of the three families, or not this active, can be trusted with; whom to ask instead is said in the words. */
-const beyondThese = (active: GenericActive, against: Against, rules: HouseRules): Reason | undefined => {
+const beyondThese = (
+  active: GenericActive,
+  against: Against,
+  rules: HouseRules,
+): Reason | undefined => {
   const { family } = activeFacts[active];
   switch (against) {
     case 'norovirus':
@@ -78,7 +105,9 @@ const beyondThese = (active: GenericActive, against: Against, rules: HouseRules)
       return never('washing-removes-it', {}, 'common practice, no source');
     case 'mildew':
       // No row of the evidence speaks of alcohol on mildew, whatever the house prefers: it cleans and dries.
-      return family === 'alcohol' || rules.mildew !== family ? never('not-for-mildew', { family }, 'common practice, no source') : undefined;
+      return family === 'alcohol' || rules.mildew !== family
+        ? never('not-for-mildew', { family }, 'common practice, no source')
+        : undefined;
     default:
       return undefined;
   }
@@ -86,26 +115,50 @@ const beyondThese = (active: GenericActive, against: Against, rules: HouseRules)
 
 /** Nothing is cleaned with what blinds or burns. */
 const aboveCleaningTop = (active: GenericActive, strength: number): Reason | undefined => {
-  const top = activeFacts[active].family === 'alcohol' ? cleaningTops.alcohol : cleaningTops[active as 'hydrogen peroxide' | 'acetic acid'];
-  return strength * slack > top ? never('above-cleaning-top', { strength, top, active }, 'CLP') : undefined;
+  const top =
+    activeFacts[active].family === 'alcohol'
+      ? cleaningTops.alcohol
+      : cleaningTops[active as 'hydrogen peroxide' | 'acetic acid'];
+  return strength * slack > top
+    ? never('above-cleaning-top', { strength, top, active }, 'CLP')
+    : undefined;
 };
 
 const cleaned = (active: GenericActive, strength: number, against: Against): Contact => {
   const refused = beyondAll(against) ?? aboveCleaningTop(active, strength);
-  const fine: Reason = { code: 'cleaning-needs-no-wait', outcome: 'use', source: 'common practice, no source' };
+  const fine: Reason = {
+    code: 'cleaning-needs-no-wait',
+    outcome: 'use',
+    source: 'common practice, no source',
+  };
   return { ...verdictOf([refused ?? fine]), seconds: 0 };
 };
 
 /** What a household credits undiluted vinegar with: always a Care, never called disinfecting. */
-const reduced = (active: GenericActive, strength: number, against: Against, rules: HouseRules): Contact => {
+const reduced = (
+  active: GenericActive,
+  strength: number,
+  against: Against,
+  rules: HouseRules,
+): Contact => {
   const { strength: undiluted, seconds } = vinegarReduction;
-  const refuse = (code: Reason['code'], figures: Reason['figures'] = {}): Contact =>
-    ({ ...verdictOf([never(code, figures, 'house rule; EPA')]), seconds: 0 });
-  if (rules.vinegar !== 'household-reduction' || active !== 'acetic acid') return refuse('not-for-reducing', { active });
+  const refuse = (code: Reason['code'], figures: Reason['figures'] = {}): Contact => ({
+    ...verdictOf([never(code, figures, 'house rule; EPA')]),
+    seconds: 0,
+  });
+  if (rules.vinegar !== 'household-reduction' || active !== 'acetic acid')
+    return refuse('not-for-reducing', { active });
   if (against !== 'everyday') return refuse('reduces-everyday-only', { against });
-  if (strength < undiluted * slack) return refuse('below-floor', { strength, floor: undiluted, top: VINEGAR_TOP, active });
-  if (strength * slack > VINEGAR_TOP) return refuse('above-cleaning-top', { strength, top: VINEGAR_TOP, active });
-  const reason: Reason = { code: 'reduces-only', outcome: 'care', figures: { seconds, strength, active }, source: 'house rule; EPA; CDC-2008; Rutala-2000' };
+  if (strength < undiluted * slack)
+    return refuse('below-floor', { strength, floor: undiluted, top: VINEGAR_TOP, active });
+  if (strength * slack > VINEGAR_TOP)
+    return refuse('above-cleaning-top', { strength, top: VINEGAR_TOP, active });
+  const reason: Reason = {
+    code: 'reduces-only',
+    outcome: 'care',
+    figures: { seconds, strength, active },
+    source: 'house rule; EPA; CDC-2008; Rutala-2000',
+  };
   return { ...verdictOf([reason]), seconds, span: { floor: undiluted, top: VINEGAR_TOP } };
 };
 const VINEGAR_TOP = cleaningTops['acetic acid'];
@@ -129,34 +182,71 @@ export const requiredContact = (
   if (beyond) return { ...verdictOf([beyond]), seconds: 0 };
   const span = disinfectingSpan(active, against, rules);
   if (!span) {
-    const reason: Reason = { code: 'not-a-disinfectant', outcome: 'never', figures: { active }, source: 'EPA lists; CDC-2008, Rutala-2000' };
+    const reason: Reason = {
+      code: 'not-a-disinfectant',
+      outcome: 'never',
+      figures: { active },
+      source: 'EPA lists; CDC-2008, Rutala-2000',
+    };
     return { ...verdictOf([reason]), seconds: 0 };
   }
   const figures = { strength, floor: span.floor, top: span.top, active };
   if (strength < span.floor * slack) {
-    const source = family === 'peroxide' ? 'CDC-2008' : family === 'alcohol' ? 'CDC-2008, CDC-home; house rule' : 'house rule';
-    return { ...verdictOf([{ code: 'below-floor', outcome: 'never', figures, source }]), seconds: 0, span };
+    const source =
+      family === 'peroxide'
+        ? 'CDC-2008'
+        : family === 'alcohol'
+          ? 'CDC-2008, CDC-home; house rule'
+          : 'house rule';
+    return {
+      ...verdictOf([{ code: 'below-floor', outcome: 'never', figures, source }]),
+      seconds: 0,
+      span,
+    };
   }
   if (strength * slack > span.top) {
     const source = family === 'alcohol' ? 'CDC-2008, WHO-2020' : 'CLP Annex VI';
-    return { ...verdictOf([{ code: 'above-evidence', outcome: 'never', figures, source }]), seconds: 0, span };
+    return {
+      ...verdictOf([{ code: 'above-evidence', outcome: 'never', figures, source }]),
+      seconds: 0,
+      span,
+    };
   }
   return { ...timeWithin(active, strength, rules), span };
 };
 
 /** Time for a strength already inside its span: the evidence, or the house's own minimum where that is longer. */
-const timeWithin = (active: GenericActive, strength: number, rules: HouseRules): Verdict & { seconds: number } => {
+const timeWithin = (
+  active: GenericActive,
+  strength: number,
+  rules: HouseRules,
+): Verdict & { seconds: number } => {
   const byRule = (seconds: number): Verdict & { seconds: number } => ({
-    ...verdictOf([{ code: 'contact-by-house-rule', outcome: 'use', figures: { seconds, strength, active }, source: 'house rule (common practice, no source)' }]),
+    ...verdictOf([
+      {
+        code: 'contact-by-house-rule',
+        outcome: 'use',
+        figures: { seconds, strength, active },
+        source: 'house rule (common practice, no source)',
+      },
+    ]),
     seconds,
   });
   switch (activeFacts[active].family) {
     case 'peroxide': {
       const published = peroxideSeconds(strength / slack) ?? Infinity;
-      if (published <= figuresOf(rules).peroxideLeastSeconds) return byRule(figuresOf(rules).peroxideLeastSeconds);
+      if (published <= figuresOf(rules).peroxideLeastSeconds)
+        return byRule(figuresOf(rules).peroxideLeastSeconds);
       const seconds = Math.ceil(published - 1e-3);
       return {
-        ...verdictOf([{ code: 'contact-by-evidence', outcome: 'use', figures: { seconds, strength, active }, source: 'CDC-2008, rhinovirus series' }]),
+        ...verdictOf([
+          {
+            code: 'contact-by-evidence',
+            outcome: 'use',
+            figures: { seconds, strength, active },
+            source: 'CDC-2008, rhinovirus series',
+          },
+        ]),
         seconds,
       };
     }

@@ -6,13 +6,17 @@ import type { Masses } from '../solutions/stockContent.ts';
 type Alcohol = keyof typeof alcoholVapours;
 
 /** Saturation pressure in mmHg at `t` °C. Source: Antoine. */
-export const saturation = ([a, b, c]: readonly [number, number, number], t: number): number => 10 ** (a - b / (c + t));
+export const saturation = ([a, b, c]: readonly [number, number, number], t: number): number =>
+  10 ** (a - b / (c + t));
 
 /** Activity coefficients of an alcohol and of water at the alcohol's mole fraction. Source: van Laar, constants of Perry. */
 export const activity = (alcohol: Alcohol, x: number): { alcohol: number; water: number } => {
   const [a, b] = alcoholVapours[alcohol].vanLaar;
   const [own, other] = [a * x, b * (1 - x)];
-  return { alcohol: Math.exp(a * (other / (own + other)) ** 2), water: Math.exp(b * (own / (own + other)) ** 2) };
+  return {
+    alcohol: Math.exp(a * (other / (own + other)) ** 2),
+    water: Math.exp(b * (own / (own + other)) ** 2),
+  };
 };
 
 const bisect = (low: number, high: number, tooLow: (t: number) => boolean): number => {
@@ -27,7 +31,14 @@ const bisect = (low: number, high: number, tooLow: (t: number) => boolean): numb
 /** Boiling point in °C at 1 atm of alcohol and water by the alcohol's mole fraction. */
 export const boilingPoint = (alcohol: Alcohol, x: number): number => {
   const { alcohol: own, water } = activity(alcohol, x);
-  return bisect(20, 110, (t) => x * own * saturation(alcoholVapours[alcohol].antoine, t) + (1 - x) * water * saturation(waterAntoine, t) < MMHG_PER_ATM);
+  return bisect(
+    20,
+    110,
+    (t) =>
+      x * own * saturation(alcoholVapours[alcohol].antoine, t) +
+        (1 - x) * water * saturation(waterAntoine, t) <
+      MMHG_PER_ATM,
+  );
 };
 
 const HOTTEST = 100;
@@ -46,7 +57,11 @@ export const flashPoint = (masses: Masses): number | undefined => {
   const richness = (t: number) =>
     (Object.keys(alcoholVapours) as Alcohol[]).reduce((sum, name) => {
       const { antoine, flashPoint: own } = alcoholVapours[name];
-      return sum + (x * (moles[name] / alcohol) * activity(name, x).alcohol * saturation(antoine, t)) / saturation(antoine, own);
+      return (
+        sum +
+        (x * (moles[name] / alcohol) * activity(name, x).alcohol * saturation(antoine, t)) /
+          saturation(antoine, own)
+      );
     }, 0);
   return richness(HOTTEST) < 1 ? undefined : bisect(-20, HOTTEST, (t) => richness(t) < 1);
 };
@@ -56,7 +71,10 @@ export type FlammableCategory = 2 | 3 | 4;
 const SURELY_TWO = 0.5;
 
 /** GHS category by flash point (all these boil over 35 °C), or nothing. Source: GHS. */
-export const flammableCategory = (flash: number | undefined, alcohol: number): FlammableCategory | undefined => {
+export const flammableCategory = (
+  flash: number | undefined,
+  alcohol: number,
+): FlammableCategory | undefined => {
   if (flash === undefined) return undefined;
   if (flash < 23 || alcohol >= SURELY_TWO) return 2;
   return flash <= 60 ? 3 : flash <= 93 ? 4 : undefined;
@@ -66,8 +84,13 @@ export const flammableCategory = (flash: number | undefined, alcohol: number): F
 const othersThatLight: readonly Component[] = ['acetone', 'terpene', 'scent oil'];
 
 /** Whether what rises from a mixture can light: below 100 °C, not at all, or not worked out and so taken as yes. */
-export const fireOf = (portions: readonly Portion[], masses: Masses): 'lights' | 'does-not-light' | 'not-known' => {
+export const fireOf = (
+  portions: readonly Portion[],
+  masses: Masses,
+): 'lights' | 'does-not-light' | 'not-known' => {
   if (flashPoint(masses) !== undefined) return 'lights';
   const other = othersThatLight.some((name) => (masses[name] ?? 0) > 0);
-  return other || portions.some(({ ingredient }) => ingredient === 'unknown') ? 'not-known' : 'does-not-light';
+  return other || portions.some(({ ingredient }) => ingredient === 'unknown')
+    ? 'not-known'
+    : 'does-not-light';
 };

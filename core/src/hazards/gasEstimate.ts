@@ -7,7 +7,10 @@ export const gasLimits = {
   chloramine: { shortTerm: 0.5, stricter: 0.4, immediatelyDangerous: 10 },
   'carbon dioxide': { shortTerm: 30_000, stricter: 30_000, immediatelyDangerous: 40_000 },
   oxygen: null,
-} as const satisfies Record<Gas, { shortTerm: number; stricter: number; immediatelyDangerous: number } | null>;
+} as const satisfies Record<
+  Gas,
+  { shortTerm: number; stricter: number; immediatelyDangerous: number } | null
+>;
 
 /** Upper bound in ppm of `moles` of gas spread through a room of `roomVolume` m³. Throws a RangeError for no room. */
 export const gasPpm = (moles: number, roomVolume: number): number => {
@@ -16,10 +19,21 @@ export const gasPpm = (moles: number, roomVolume: number): number => {
 };
 
 const acids = ['acetic acid', 'citric acid', 'hydrochloric acid', 'sulfuric acid'] as const;
-const protons: Record<(typeof acids)[number], number> = { 'acetic acid': 1, 'citric acid': 3, 'hydrochloric acid': 1, 'sulfuric acid': 2 };
+const protons: Record<(typeof acids)[number], number> = {
+  'acetic acid': 1,
+  'citric acid': 3,
+  'hydrochloric acid': 1,
+  'sulfuric acid': 2,
+};
 
 /** One pair that sets a gas free: mol of gas a mol of `of` can give, and mol of acid protons or partner that takes. Source: stoichiometry. */
-interface Release { of: Component; with: readonly Component[]; gas: Gas; gives: number; takes: number }
+interface Release {
+  of: Component;
+  with: readonly Component[];
+  gas: Gas;
+  gives: number;
+  takes: number;
+}
 const releases: readonly Release[] = [
   { of: 'sodium hypochlorite', with: acids, gas: 'chlorine', gives: 1, takes: 1 },
   { of: 'sodium hypochlorite', with: ['ammonia'], gas: 'chloramine', gives: 1, takes: 1 },
@@ -34,8 +48,10 @@ export interface Poured {
   volume: number;
 }
 
-const molOf = ({ content, volume }: Poured): number => (content.strength * 1000 * volume) / components[content.component].molarMass;
-const givesProtons = (component: Component): number => (protons as Partial<Record<Component, number>>)[component] ?? 1;
+const molOf = ({ content, volume }: Poured): number =>
+  (content.strength * 1000 * volume) / components[content.component].molarMass;
+const givesProtons = (component: Component): number =>
+  (protons as Partial<Record<Component, number>>)[component] ?? 1;
 
 /** What two amounts could make at most, and how long it would be felt. */
 export interface GasBound {
@@ -50,24 +66,43 @@ export interface GasBound {
 }
 
 /** ppm after `t` s of what began at `ppm`, with so many air changes an hour. Source: well-mixed room. */
-export const decayed = (ppm: number, changes: number, t: number): number => ppm * Math.exp((-changes * t) / 3600);
+export const decayed = (ppm: number, changes: number, t: number): number =>
+  ppm * Math.exp((-changes * t) / 3600);
 
-const until = (ppm: number, limit: number, changes: number): number => (ppm <= limit ? 0 : changes > 0 ? (3600 * Math.log(ppm / limit)) / changes : Infinity);
+const until = (ppm: number, limit: number, changes: number): number =>
+  ppm <= limit ? 0 : changes > 0 ? (3600 * Math.log(ppm / limit)) / changes : Infinity;
 
 /**
  * Upper bound of the gas that two amounts can make in a room of `roomVolume` m³ with `changes` air changes an hour: the
  * smaller reacts completely, all of it is set free and mixed through the room. Nothing where the two make none.
  */
-export const gasEstimate = (a: Poured, b: Poured, roomVolume: number, changes: number): GasBound | null => {
-  for (const [one, other] of [[a, b], [b, a]] as const) {
-    const release = releases.find(({ of, with: partners }) => of === one.content.component && partners.includes(other.content.component));
+export const gasEstimate = (
+  a: Poured,
+  b: Poured,
+  roomVolume: number,
+  changes: number,
+): GasBound | null => {
+  for (const [one, other] of [
+    [a, b],
+    [b, a],
+  ] as const) {
+    const release = releases.find(
+      ({ of, with: partners }) =>
+        of === one.content.component && partners.includes(other.content.component),
+    );
     if (!release) continue;
-    const mol = Math.min(molOf(one), (molOf(other) * givesProtons(other.content.component)) / release.takes) * release.gives;
+    const mol =
+      Math.min(molOf(one), (molOf(other) * givesProtons(other.content.component)) / release.takes) *
+      release.gives;
     const ppm = gasPpm(mol, roomVolume);
     const limits = gasLimits[release.gas];
     return {
-      gas: release.gas, mol, ppm, limits,
-      dangerousFor: limits ? until(ppm, limits.immediatelyDangerous, changes) : 0, overShortTermFor: limits ? until(ppm, limits.shortTerm, changes) : 0,
+      gas: release.gas,
+      mol,
+      ppm,
+      limits,
+      dangerousFor: limits ? until(ppm, limits.immediatelyDangerous, changes) : 0,
+      overShortTermFor: limits ? until(ppm, limits.shortTerm, changes) : 0,
     };
   }
   return null;
@@ -76,5 +111,5 @@ export const gasEstimate = (a: Poured, b: Poured, roomVolume: number, changes: n
 /** atm above ambient in a capped bottle of `headspace` m³, as an upper bound. Peroxide that breaks down gives half its mol as oxygen. Source: ideal gas; stoichiometry. */
 export const peroxidePressure = (peroxide: Poured, headspace: number): number => {
   if (!(headspace > 0)) throw new RangeError(`headspace ${headspace} m³: over 0 is allowed`);
-  return (molOf(peroxide) / 2) * (MOLAR_LITRES / 1000) / headspace;
+  return ((molOf(peroxide) / 2) * (MOLAR_LITRES / 1000)) / headspace;
 };

@@ -3,5 +3,15 @@ import { activeFacts, isGeneric, type Active } from '../reference/families.ts';
 import type { Group } from '../reference/groups.ts';
 
 /** The reactive groups of a stock: a product's by its label, of which nothing entered is unknown. */
-export const groupsOf = ({ active, label }: { active: Active; label?: ProductLabel | null }): readonly Group[] =>
-  isGeneric(active) ? [activeFacts[active].group] : label && label.groups.length > 0 ? label.groups : ['unknown'];
+export const groupsOf = ({
+  active,
+  label,
+}: {
+  active: Active;
+  label?: ProductLabel | null;
+}): readonly Group[] =>
+  isGeneric(active)
+    ? [activeFacts[active].group]
+    : label && label.groups.length > 0
+      ? label.groups
+      : ['unknown'];

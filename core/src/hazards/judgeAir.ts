@@ -24,7 +24,8 @@ interface Measured {
   limit: number;
 }
 
-const worstOf = (all: readonly Measured[]): Measured => all.reduce((a, b) => (b.ppm / b.limit > a.ppm / a.limit ? b : a));
+const worstOf = (all: readonly Measured[]): Measured =>
+  all.reduce((a, b) => (b.ppm / b.limit > a.ppm / a.limit ? b : a));
 
 /**
  * What a vapour estimate says: Never over a limit or a tenth of the explosive one; Care over a stricter limit of others,
@@ -36,18 +37,46 @@ export const judgeAir = (active: GenericActive, air: Breathing): Reason => {
     ...(shortTerm === null ? [] : [{ of: 'short' as const, ppm: air.shortTerm, limit: shortTerm }]),
     { of: 'day', ppm: air.day, limit: day },
     { of: 'danger', ppm: air.peak, limit: dangerous },
-    { of: 'fire', ppm: air.peak, limit: (air.peak / Math.max(air.explosive, 1e-9)) * MOST_EXPLOSIVE },
+    {
+      of: 'fire',
+      ppm: air.peak,
+      limit: (air.peak / Math.max(air.explosive, 1e-9)) * MOST_EXPLOSIVE,
+    },
   ]);
   const { family } = activeFacts[active];
-  const figures = ({ of, ppm, limit }: Measured) => ({ active, family, of, ppm, limit, reentry: air.reentry });
+  const figures = ({ of, ppm, limit }: Measured) => ({
+    active,
+    family,
+    of,
+    ppm,
+    limit,
+    reentry: air.reentry,
+  });
   const part = worst.ppm / worst.limit;
-  const source = active === 'hydrogen peroxide' ? 'NIOSH; EH40; vapour model, an estimate' : 'NIOSH; vapour model, an estimate';
-  if (part > 1) return { code: 'air-over-limit', outcome: 'never', figures: figures(worst), source };
-  const lower = stricter && worstOf([
-    { of: 'short', ppm: air.shortTerm, limit: stricter.shortTerm }, { of: 'day', ppm: air.day, limit: stricter.day },
-  ]);
+  const source =
+    active === 'hydrogen peroxide'
+      ? 'NIOSH; EH40; vapour model, an estimate'
+      : 'NIOSH; vapour model, an estimate';
+  if (part > 1)
+    return { code: 'air-over-limit', outcome: 'never', figures: figures(worst), source };
+  const lower =
+    stricter &&
+    worstOf([
+      { of: 'short', ppm: air.shortTerm, limit: stricter.shortTerm },
+      { of: 'day', ppm: air.day, limit: stricter.day },
+    ]);
   if (lower && lower.ppm > lower.limit) {
-    return { code: 'air-over-stricter', outcome: 'care', figures: figures(lower), source: 'ACGIH; vapour model, an estimate' };
+    return {
+      code: 'air-over-stricter',
+      outcome: 'care',
+      figures: figures(lower),
+      source: 'ACGIH; vapour model, an estimate',
+    };
   }
-  return { code: part > NEAR ? 'air-near-limit' : 'air-fits', outcome: part > NEAR ? 'care' : 'use', figures: figures(worst), source };
+  return {
+    code: part > NEAR ? 'air-near-limit' : 'air-fits',
+    outcome: part > NEAR ? 'care' : 'use',
+    figures: figures(worst),
+    source,
+  };
 };

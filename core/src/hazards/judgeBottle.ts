@@ -34,14 +34,35 @@ export const judgeBottle = (bottle: Bottle, content: BottleContent, book: Book):
   const held = bottle.heldSinceWash;
   if (held) {
     const figures = { on: activeFacts[held.active].family, hand: family };
-    for (const bite of judgeCombination(productOf(held), productOf(content), 'vessel', {}, book).bites) {
-      if (bite.severity !== 'care') reasons.push({ code: 'held-before', outcome: 'never', figures: { ...figures, ...figuresOfBite(bite) }, source: bite.source });
+    for (const bite of judgeCombination(productOf(held), productOf(content), 'vessel', {}, book)
+      .bites) {
+      if (bite.severity !== 'care')
+        reasons.push({
+          code: 'held-before',
+          outcome: 'never',
+          figures: { ...figures, ...figuresOfBite(bite) },
+          source: bite.source,
+        });
     }
-    const alike = held.active === content.active && Math.abs(held.strength - content.strength) <= LIKE * content.strength && held.groups.join() === content.groups.join();
+    const alike =
+      held.active === content.active &&
+      Math.abs(held.strength - content.strength) <= LIKE * content.strength &&
+      held.groups.join() === content.groups.join();
     // The same again only wants the rest poured out and a label with the new date; anything else wants washing first.
-    reasons.push({ code: alike ? 'like-refill' : 'old-label', outcome: alike ? 'care' : 'never', figures, source: 'OSHA; common practice' });
+    reasons.push({
+      code: alike ? 'like-refill' : 'old-label',
+      outcome: alike ? 'care' : 'never',
+      figures,
+      source: 'OSHA; common practice',
+    });
   }
-  if (family === 'peroxide' && !bottle.opaque) reasons.push({ code: 'needs-opaque', outcome: 'care', source: 'common practice; USP' });
-  if (family === 'alcohol' && bottle.material === 'PET') reasons.push({ code: 'needs-glass-or-hdpe', outcome: 'care', source: 'common practice, no source' });
+  if (family === 'peroxide' && !bottle.opaque)
+    reasons.push({ code: 'needs-opaque', outcome: 'care', source: 'common practice; USP' });
+  if (family === 'alcohol' && bottle.material === 'PET')
+    reasons.push({
+      code: 'needs-glass-or-hdpe',
+      outcome: 'care',
+      source: 'common practice, no source',
+    });
   return verdictOf(reasons);
 };

@@ -1,7 +1,15 @@
 import { activeFacts, type Active } from '../reference/families.ts';
 import { inFull, kin, waters, type Group } from '../reference/groups.ts';
 import {
-  isAgainst, remedyOf, severities, type Act, type Book, type Circumstances, type Harm, type Route, type Rule,
+  isAgainst,
+  remedyOf,
+  severities,
+  type Act,
+  type Book,
+  type Circumstances,
+  type Harm,
+  type Route,
+  type Rule,
   type Severity,
 } from '../reference/neverCombine.ts';
 import type { Reason } from '../verdict.ts';
@@ -13,8 +21,13 @@ export interface Product {
 }
 
 /** A stock or a batch as something that can meet something else. */
-export const productOf = (of: { groups: readonly Group[]; active: Active; strength: number }): Product => ({
-  groups: of.groups, ...(activeFacts[of.active].group === 'peroxide' ? { strength: of.strength } : {}),
+export const productOf = (of: {
+  groups: readonly Group[];
+  active: Active;
+  strength: number;
+}): Product => ({
+  groups: of.groups,
+  ...(activeFacts[of.active].group === 'peroxide' ? { strength: of.strength } : {}),
 });
 
 /** One rule that bites, at the severity it has here, and what lifts it: nothing where that is `null`. */
@@ -43,7 +56,10 @@ export const worstOf = (list: readonly Severity[]): Severity =>
 const isAnything = ({ one, id, water }: Rule, other: readonly Group[]): boolean => {
   const alike: readonly Group[] = [one, ...(kin[one] ?? [])];
   if (id === 'unknown' && other.includes('unknown')) return true;
-  return other.length === 0 || other.some((group) => !alike.includes(group) && (water || !waters.includes(group)));
+  return (
+    other.length === 0 ||
+    other.some((group) => !alike.includes(group) && (water || !waters.includes(group)))
+  );
 };
 
 /** The rows of a book for one route: those that name two kinds by both of them, and those against anything by one. */
@@ -54,11 +70,14 @@ interface ByRoute {
   place: Map<Rule, number>;
 }
 
-const put = <K>(into: Map<K, Rule[]>, key: K, rule: Rule): void => void into.set(key, [...(into.get(key) ?? []), rule]);
+const put = <K>(into: Map<K, Rule[]>, key: K, rule: Rule): void =>
+  void into.set(key, [...(into.get(key) ?? []), rule]);
 
 const indexed = (book: Book, route: Route): ByRoute => {
   const index: ByRoute = {
-    named: new Map(), anything: new Map(), place: new Map(book.map((rule, i) => [rule, i])),
+    named: new Map(),
+    anything: new Map(),
+    place: new Map(book.map((rule, i) => [rule, i])),
   };
   const name = (g: Group, h: Group, rule: Rule) => {
     const of = index.named.get(g) ?? new Map<Group, Rule[]>();
@@ -87,21 +106,29 @@ const indexOf = (book: Book, route: Route): ByRoute => {
 };
 
 const none: readonly Rule[] = [];
-const naming = ({ named }: ByRoute, g: Group, h: Group): readonly Rule[] => named.get(g)?.get(h) ?? none;
+const naming = ({ named }: ByRoute, g: Group, h: Group): readonly Rule[] =>
+  named.get(g)?.get(h) ?? none;
 
 /** Rows that speak of the two, as they stand in the book, and in a vessel of what is in one of them alone: percarbonate reacts once it is wet. */
 const rowsFor = (a: Product, b: Product, route: Route, index: ByRoute): Rule[] => {
   const rows: Rule[] = [];
   for (const g of a.groups) for (const h of b.groups) rows.push(...naming(index, g, h));
-  for (const [one, other] of [[a.groups, b.groups], [b.groups, a.groups]] as const) {
-    for (const g of one) rows.push(...(index.anything.get(g) ?? none).filter((rule) => isAnything(rule, other)));
-    if (route === 'vessel') for (const g of one) for (const h of one) if (g !== h) rows.push(...naming(index, g, h));
+  for (const [one, other] of [
+    [a.groups, b.groups],
+    [b.groups, a.groups],
+  ] as const) {
+    for (const g of one)
+      rows.push(...(index.anything.get(g) ?? none).filter((rule) => isAnything(rule, other)));
+    if (route === 'vessel')
+      for (const g of one) for (const h of one) if (g !== h) rows.push(...naming(index, g, h));
   }
   return [...new Set(rows)].sort((x, y) => index.place.get(x)! - index.place.get(y)!);
 };
 
 const strongestPeroxide = (...both: Product[]): number | undefined => {
-  const strengths = both.filter(({ groups }) => groups.includes('peroxide')).map(({ strength }) => strength);
+  const strengths = both
+    .filter(({ groups }) => groups.includes('peroxide'))
+    .map(({ strength }) => strength);
   if (strengths.length === 0 || strengths.includes(undefined)) return undefined;
   return Math.max(...(strengths as number[]));
 };
@@ -111,8 +138,9 @@ const isLifted = (remedy: readonly Act[] | null, done: readonly Act[] = []): boo
 
 /** Whether rows of the book speak of every kind in one with every kind in the other. */
 const isCovered = (a: Product, b: Product, index: ByRoute): boolean =>
-  a.groups.length > 0 && b.groups.length > 0
-  && a.groups.every((g) => b.groups.every((h) => naming(index, g, h).length > 0));
+  a.groups.length > 0 &&
+  b.groups.length > 0 &&
+  a.groups.every((g) => b.groups.every((h) => naming(index, g, h).length > 0));
 
 /**
  * Whether two products may meet by a route: the worst rule and all of them. Symmetric. What is unknown of the
@@ -120,9 +148,16 @@ const isCovered = (a: Product, b: Product, index: ByRoute): boolean =>
  * speaks the answer is `no-rule`, never yes. Source: each rule carries its own.
  */
 export const judgeCombination = (
-  one: Product, other: Product, route: Route, place: Circumstances, book: Book,
+  one: Product,
+  other: Product,
+  route: Route,
+  place: Circumstances,
+  book: Book,
 ): Combination => {
-  const [a, b] = [one, other].map((product) => ({ ...product, groups: inFull(product.groups) })) as [Product, Product];
+  const [a, b] = [one, other].map((product) => ({
+    ...product,
+    groups: inFull(product.groups),
+  })) as [Product, Product];
   const index = indexOf(book, route);
   const known: Circumstances = { peroxideStrength: strongestPeroxide(a, b), ...place };
   // The listed severity is the worst there is: a row that lets them meet never bites.
@@ -133,7 +168,14 @@ export const judgeCombination = (
       const severity = rule.when?.(route, listed, known) ?? listed;
       const remedy = remedyOf(rule.id, route, known);
       const { id, harm, source, says } = rule;
-      return { rule: id, severity, harm: isAgainst(severity) ? harm : null, source, remedy, ...(says ? { says } : {}) };
+      return {
+        rule: id,
+        severity,
+        harm: isAgainst(severity) ? harm : null,
+        source,
+        remedy,
+        ...(says ? { says } : {}),
+      };
     })
     .filter(({ severity, remedy }) => isAgainst(severity) && !isLifted(remedy, known.done))
     .sort((x, y) => rank(y.severity) - rank(x.severity));
@@ -143,5 +185,8 @@ export const judgeCombination = (
 };
 
 /** A bite as figures of a reason: the rule, what lifts it, and the words of a company's own rule. */
-export const figuresOfBite = ({ rule, remedy, says }: Bite): NonNullable<Reason['figures']> =>
-  ({ rule, remedy: remedy?.join() ?? '', ...says });
+export const figuresOfBite = ({ rule, remedy, says }: Bite): NonNullable<Reason['figures']> => ({
+  rule,
+  remedy: remedy?.join() ?? '',
+  ...says,
+});

@@ -1,5 +1,11 @@
 import { airChanges, usualAiring } from '../reference/roomAir.ts';
-import { isAgainst, type Act, type Book, type Circumstances, type Route } from '../reference/neverCombine.ts';
+import {
+  isAgainst,
+  type Act,
+  type Book,
+  type Circumstances,
+  type Route,
+} from '../reference/neverCombine.ts';
 import { judgeCombination, type Combination, type Product } from './judgeCombination.ts';
 import type { Ventilation } from './judgeSituations.ts';
 
@@ -48,28 +54,53 @@ export interface Meeting {
   route: MeetingRoute;
   combination: Combination;
   /** The least that mends it: put something in, do the second later where it has been rinsed by then, or leave one out. */
-  mend: { kind: 'insert'; insert: Insertion[] } | { kind: 'reorder'; move: string; after: string } | { kind: 'leave-out' };
+  mend:
+    | { kind: 'insert'; insert: Insertion[] }
+    | { kind: 'reorder'; move: string; after: string }
+    | { kind: 'leave-out' };
 }
-
 
 const keyOf = { surface: 'surface', drain: 'drain', air: 'room' } as const;
 
 /** Minutes until a room has lost 95 % of what is in its air. Source: well-mixed room, C = C0 exp(−nt). */
-export const airingMinutes = (ventilation: Ventilation): number => Math.ceil((60 * Math.log(20)) / airChanges[usualAiring[ventilation]]);
+export const airingMinutes = (ventilation: Ventilation): number =>
+  Math.ceil((60 * Math.log(20)) / airChanges[usualAiring[ventilation]]);
 
-const isAt = (doing: Doing, { surface, drain, room }: Use): boolean => doing.at === surface || doing.at === drain || doing.at === room;
+const isAt = (doing: Doing, { surface, drain, room }: Use): boolean =>
+  doing.at === surface || doing.at === drain || doing.at === room;
 
-const circumstances = (first: Use, second: Use, between: readonly Happening[], room: RoomOfSequence): Circumstances => ({
-  closed: false, roomVolume: room.volume, ventilated: room.ventilation !== 'none', inBowl: first.inBowl ?? second.inBowl,
-  done: between.flatMap((one) => (one.kind === 'act' && (isAt(one, first) || isAt(one, second)) ? [one.act] : [])),
+const circumstances = (
+  first: Use,
+  second: Use,
+  between: readonly Happening[],
+  room: RoomOfSequence,
+): Circumstances => ({
+  closed: false,
+  roomVolume: room.volume,
+  ventilated: room.ventilation !== 'none',
+  inBowl: first.inBowl ?? second.inBowl,
+  done: between.flatMap((one) =>
+    one.kind === 'act' && (isAt(one, first) || isAt(one, second)) ? [one.act] : [],
+  ),
 });
 
-const placeOf = (act: Act, use: Use): string => (act === 'ventilate' ? use.room : act === 'flush' || act === 'flush-twice' || act === 'take-out' ? use.drain : use.surface);
+const placeOf = (act: Act, use: Use): string =>
+  act === 'ventilate'
+    ? use.room
+    : act === 'flush' || act === 'flush-twice' || act === 'take-out'
+      ? use.drain
+      : use.surface;
 
 type Point = Omit<Meeting, 'mend'> & { i: number; j: number };
 
-const pointsOf = (happenings: readonly Happening[], rooms: Readonly<Record<string, RoomOfSequence>>, book: Book): Point[] => {
-  const byRoute = Object.fromEntries(meetingRoutes.map((route) => [route, book.filter((rule) => rule.by[route])]));
+const pointsOf = (
+  happenings: readonly Happening[],
+  rooms: Readonly<Record<string, RoomOfSequence>>,
+  book: Book,
+): Point[] => {
+  const byRoute = Object.fromEntries(
+    meetingRoutes.map((route) => [route, book.filter((rule) => rule.by[route])]),
+  );
   return happenings.flatMap((second, j) => {
     if (second.kind !== 'use') return [];
     return happenings.slice(0, j).flatMap((first, i): Point[] => {
@@ -78,23 +109,44 @@ const pointsOf = (happenings: readonly Happening[], rooms: Readonly<Record<strin
         const key = keyOf[route];
         if (first[key] !== second[key]) return [];
         const place = circumstances(first, second, happenings.slice(i + 1, j), rooms[second.room]!);
-        const combination = judgeCombination(first.product, second.product, route, place, byRoute[route]!);
-        return isAgainst(combination.severity) ? [{ first: first.id, second: second.id, route, combination, i, j }] : [];
+        const combination = judgeCombination(
+          first.product,
+          second.product,
+          route,
+          place,
+          byRoute[route]!,
+        );
+        return isAgainst(combination.severity)
+          ? [{ first: first.id, second: second.id, route, combination, i, j }]
+          : [];
       });
     });
   });
 };
 
 /** Later in the visit, where what it needs has been done by then for its own sake. */
-const reordered = (happenings: readonly Happening[], { i, j, route, combination }: Point, rooms: Readonly<Record<string, RoomOfSequence>>, book: Book, before: number): string | null => {
+const reordered = (
+  happenings: readonly Happening[],
+  { i, j, route, combination }: Point,
+  rooms: Readonly<Record<string, RoomOfSequence>>,
+  book: Book,
+  before: number,
+): string | null => {
   const [first, second] = [happenings[i] as Use, happenings[j] as Use];
   for (let k = j + 1; k < happenings.length; k += 1) {
     const there = happenings[k]!;
     if (there.kind === 'use' && there[keyOf[route]] === second[keyOf[route]]) return null;
     if (there.kind !== 'act' || !(isAt(there, first) || isAt(there, second))) continue;
     if (!combination.bites.some(({ remedy }) => remedy?.includes(there.act))) continue;
-    const moved = [...happenings.slice(0, j), ...happenings.slice(j + 1, k + 1), second, ...happenings.slice(k + 1)];
-    const last = happenings.slice(0, k + 1).findLast((one): one is Use => one.kind === 'use' && one.id !== second.id);
+    const moved = [
+      ...happenings.slice(0, j),
+      ...happenings.slice(j + 1, k + 1),
+      second,
+      ...happenings.slice(k + 1),
+    ];
+    const last = happenings
+      .slice(0, k + 1)
+      .findLast((one): one is Use => one.kind === 'use' && one.id !== second.id);
     if (last && pointsOf(moved, rooms, book).length < before) return last.id;
   }
   return null;
@@ -105,19 +157,42 @@ const reordered = (happenings: readonly Happening[], { i, j, route, combination 
  * bites on one surface, in one drain or in one room's air, and the least that mends it. What an earlier insertion has
  * already mended is not asked for again.
  */
-export const judgeSequence = (happenings: readonly Happening[], rooms: Readonly<Record<string, RoomOfSequence>>, book: Book): Meeting[] => {
+export const judgeSequence = (
+  happenings: readonly Happening[],
+  rooms: Readonly<Record<string, RoomOfSequence>>,
+  book: Book,
+): Meeting[] => {
   const points = pointsOf(happenings, rooms, book);
   const inserted: (Doing & { j: number })[] = [];
   return points.map(({ i, j, ...point }) => {
     const second = happenings[j] as Use;
     const remedies = point.combination.bites.map(({ remedy }) => remedy);
     const moved = reordered(happenings, { i, j, ...point }, rooms, book, points.length);
-    if (moved) return { ...point, mend: { kind: 'reorder' as const, move: point.second, after: moved } };
-    if (remedies.some((remedy) => remedy === null || remedy.includes('another-day') || remedy.includes('set-aside'))) return { ...point, mend: { kind: 'leave-out' as const } };
-    const needed = [...new Set(remedies.flatMap((remedy) => remedy!))].map((act) => ({ kind: 'act' as const, act, at: placeOf(act, second) }));
-    const missing = needed.filter(({ act, at }) => !inserted.some((one) => one.act === act && one.at === at && one.j > i && one.j <= j));
+    if (moved)
+      return { ...point, mend: { kind: 'reorder' as const, move: point.second, after: moved } };
+    if (
+      remedies.some(
+        (remedy) =>
+          remedy === null || remedy.includes('another-day') || remedy.includes('set-aside'),
+      )
+    )
+      return { ...point, mend: { kind: 'leave-out' as const } };
+    const needed = [...new Set(remedies.flatMap((remedy) => remedy!))].map((act) => ({
+      kind: 'act' as const,
+      act,
+      at: placeOf(act, second),
+    }));
+    const missing = needed.filter(
+      ({ act, at }) =>
+        !inserted.some((one) => one.act === act && one.at === at && one.j > i && one.j <= j),
+    );
     inserted.push(...missing.map((one) => ({ ...one, j })));
-    const insert = missing.map(({ act, at }) => ({ before: point.second, act, at, ...(act === 'ventilate' ? { minutes: airingMinutes(rooms[second.room]!.ventilation) } : {}) }));
+    const insert = missing.map(({ act, at }) => ({
+      before: point.second,
+      act,
+      at,
+      ...(act === 'ventilate' ? { minutes: airingMinutes(rooms[second.room]!.ventilation) } : {}),
+    }));
     return { ...point, mend: { kind: 'insert' as const, insert } };
   });
 };

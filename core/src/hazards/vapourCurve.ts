@@ -55,16 +55,29 @@ export const mixed = (c: number, source: number, changes: number, dt: number): n
 };
 
 /** Vapour of one active from all its films in a room of `volume` m³ with so many air changes an hour. Throws a RangeError for no room. */
-export const vapourCurve = (active: GenericActive, films: readonly WetFilm[], volume: number, changes: number): Vapour => {
+export const vapourCurve = (
+  active: GenericActive,
+  films: readonly WetFilm[],
+  volume: number,
+  changes: number,
+): Vapour => {
   if (!(volume > 0)) throw new RangeError(`room volume ${volume} m³: over 0 is allowed`);
   if (!(changes >= 0)) throw new RangeError(`${changes} air changes: 0 or more is allowed`);
   const { molarMass } = components[active];
-  const end = Math.max(QUARTER, ...films.map(({ at, drying }) => at + drying.times[drying.times.length - 1]!)) + 3600;
+  const end =
+    Math.max(
+      QUARTER,
+      ...films.map(({ at, drying }) => at + drying.times[drying.times.length - 1]!),
+    ) + 3600;
   const times = [0];
   const ppm = [0];
   let c = 0;
   for (let t = 0; t < end; t += EVERY) {
-    const set = films.reduce((sum, { area, at, drying }) => sum + area * (goneBy(drying, t + EVERY - at) - goneBy(drying, t - at)), 0);
+    const set = films.reduce(
+      (sum, { area, at, drying }) =>
+        sum + area * (goneBy(drying, t + EVERY - at) - goneBy(drying, t - at)),
+      0,
+    );
     c = mixed(c, Math.max(0, set) / molarMass / EVERY / volume, changes, EVERY);
     times.push(t + EVERY);
     ppm.push((c / MOL_PER_CUBIC_METRE) * 1e6);
@@ -73,9 +86,18 @@ export const vapourCurve = (active: GenericActive, films: readonly WetFilm[], vo
   const sums = [0];
   for (const value of ppm) sums.push(sums[sums.length - 1]! + value);
   let shortTerm = 0;
-  for (let i = 0; i + steps < sums.length; i += 1) shortTerm = Math.max(shortTerm, (sums[i + steps]! - sums[i]!) / steps);
+  for (let i = 0; i + steps < sums.length; i += 1)
+    shortTerm = Math.max(shortTerm, (sums[i + steps]! - sums[i]!) / steps);
   const peak = Math.max(...ppm);
   const limit = airLimits[active];
   const last = ppm.findLastIndex((value) => value > limit.day);
-  return { times, ppm, peak, shortTerm, day: (sums[sums.length - 1]! * EVERY) / DAY, explosive: peak / 1e6 / limit.explosive, reentry: last < 0 ? 0 : times[Math.min(last + 1, times.length - 1)]! };
+  return {
+    times,
+    ppm,
+    peak,
+    shortTerm,
+    day: (sums[sums.length - 1]! * EVERY) / DAY,
+    explosive: peak / 1e6 / limit.explosive,
+    reentry: last < 0 ? 0 : times[Math.min(last + 1, times.length - 1)]!,
+  };
 };

@@ -23,7 +23,13 @@ export interface TreatedSurface {
   goal: Goal;
   against: Against;
   accepted: string | null;
-  treatment: { stockId: string; active: Active; strength: number; seconds: number; application: Application } | null;
+  treatment: {
+    stockId: string;
+    active: Active;
+    strength: number;
+    seconds: number;
+    application: Application;
+  } | null;
   steps: Step[];
   reasons: Reason[];
 }
@@ -45,27 +51,57 @@ export interface AroundTreated {
 }
 
 /** One surface as it is to be treated, with the steps that follow from what is judged of it. */
-export const treatedSurface = (surface: Surface, { home, room, stocks, verdict, between }: AroundTreated): TreatedSurface => {
+export const treatedSurface = (
+  surface: Surface,
+  { home, room, stocks, verdict, between }: AroundTreated,
+): TreatedSurface => {
   const { id, name, material, level, area, food, setting } = surface;
   const { goal, against, accepted, use } = setting;
   const stock = use && stocks.find((one) => one.id === use.stockId);
-  const treatment = use && stock
-    ? {
-        stockId: stock.id, active: stock.active, strength: use.strength, seconds: verdict.seconds,
-        application: applicationOn(surface, home, verdict.reasons),
-      }
-    : null;
+  const treatment =
+    use && stock
+      ? {
+          stockId: stock.id,
+          active: stock.active,
+          strength: use.strength,
+          seconds: verdict.seconds,
+          application: applicationOn(surface, home, verdict.reasons),
+        }
+      : null;
   const steps = stepsOf({
-    material, food: isFoodSurface(surface), mildew: against === 'mildew', blood: against === 'blood-spot',
-    situations: home.situations, flame: room.flame, ventilation: room.ventilation, between,
+    material,
+    food: isFoodSurface(surface),
+    mildew: against === 'mildew',
+    blood: against === 'blood-spot',
+    situations: home.situations,
+    flame: room.flame,
+    ventilation: room.ventilation,
+    between,
     put: treatment && { ...verdict, ...treatment, family: activeFacts[treatment.active].family },
   });
-  return { id, name, material, level, area, food, goal, against, accepted, treatment, steps, reasons: verdict.reasons };
+  return {
+    id,
+    name,
+    material,
+    level,
+    area,
+    food,
+    goal,
+    against,
+    accepted,
+    treatment,
+    steps,
+    reasons: verdict.reasons,
+  };
 };
 
 /** A home's protocol as it is set, in working order, with the reasons behind each surface. It judges; it does not enforce. */
 export const buildProtocol = (
-  home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, book: Book,
+  home: Home,
+  stocks: readonly Stock[],
+  rules: HouseRules,
+  now: number,
+  book: Book,
   judged: Judged = judgeSurfaces(home, stocks, rules, now, book),
 ): TreatedRoom[] => {
   const between = actsBetween(home, stocks, book);
@@ -73,27 +109,48 @@ export const buildProtocol = (
     id: room.id,
     name: room.name,
     surfaces: workingOrder(room.surfaces).map((surface) =>
-      treatedSurface(surface, { home, room, stocks, verdict: judged.get(surface.id)!, between: between.get(surface.id) ?? [] })),
+      treatedSurface(surface, {
+        home,
+        room,
+        stocks,
+        verdict: judged.get(surface.id)!,
+        between: between.get(surface.id) ?? [],
+      }),
+    ),
   }));
 };
 
 /** What has to be done before a surface because of what the visit has put on before it: flush, air, rinse. */
-export const actsBetween = (home: Pick<Home, 'rooms'>, stocks: readonly Stock[], book: Book): Map<string, Act[]> => {
+export const actsBetween = (
+  home: Pick<Home, 'rooms'>,
+  stocks: readonly Stock[],
+  book: Book,
+): Map<string, Act[]> => {
   const acts = new Map<string, Act[]>();
   for (const { second, mend } of visitMeetings(home, stocks, book)) {
     if (mend.kind !== 'insert') continue;
-    acts.set(second, [...new Set([...(acts.get(second) ?? []), ...mend.insert.map(({ act }) => act)])]);
+    acts.set(second, [
+      ...new Set([...(acts.get(second) ?? []), ...mend.insert.map(({ act }) => act)]),
+    ]);
   }
   return acts;
 };
 
 /** What the wet clock asks of a surface that is treated so. */
-export const treatmentOf = ({ treatment, steps, level }: Pick<TreatedSurface, 'treatment' | 'steps' | 'level'>) => ({
+export const treatmentOf = ({
+  treatment,
+  steps,
+  level,
+}: Pick<TreatedSurface, 'treatment' | 'steps' | 'level'>) => ({
   lifts: steps.includes('take-out'),
   flushes: steps.includes('flush'),
   toilet: level === 'toilet',
   seconds: treatment?.seconds ?? 0,
   applies: treatment !== null,
   rinses: steps.some(isRinse),
-  use: treatment && { active: treatment.active, strength: treatment.strength, stockId: treatment.stockId },
+  use: treatment && {
+    active: treatment.active,
+    strength: treatment.strength,
+    stockId: treatment.stockId,
+  },
 });

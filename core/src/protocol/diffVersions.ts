@@ -10,18 +10,32 @@ export interface Difference {
   after?: TreatedSurface;
 }
 
-const all = (rooms: readonly TreatedRoom[]) => new Map(rooms.flatMap((room) => room.surfaces.map((surface) => [surface.id, { surface, roomName: room.name }] as const)));
+const all = (rooms: readonly TreatedRoom[]) =>
+  new Map(
+    rooms.flatMap((room) =>
+      room.surfaces.map((surface) => [surface.id, { surface, roomName: room.name }] as const),
+    ),
+  );
 
 /**
  * What a person would do differently: goal, solution, strength, time, steps, or the reason it was accepted for. Field by
  * field, since a database gives an object's fields back in an order of its own.
  */
 const works = ({ goal, against, treatment, accepted, steps, material }: TreatedSurface): string => {
-  const put = treatment && [treatment.stockId, treatment.active, treatment.strength, treatment.seconds, treatment.application];
+  const put = treatment && [
+    treatment.stockId,
+    treatment.active,
+    treatment.strength,
+    treatment.seconds,
+    treatment.application,
+  ];
   return JSON.stringify([goal, against, put, accepted, steps, material]);
 };
 
-export const diffVersions = (before: readonly TreatedRoom[], after: readonly TreatedRoom[]): Difference[] => {
+export const diffVersions = (
+  before: readonly TreatedRoom[],
+  after: readonly TreatedRoom[],
+): Difference[] => {
   const [old, next] = [all(before), all(after)];
   const ids = [...new Set([...next.keys(), ...old.keys()])];
   return ids.flatMap((surfaceId): Difference[] => {
@@ -30,6 +44,8 @@ export const diffVersions = (before: readonly TreatedRoom[], after: readonly Tre
     const common = { surfaceId, surfaceName: surface.name, roomName };
     if (!was) return [{ ...common, kind: 'added', after: is!.surface }];
     if (!is) return [{ ...common, kind: 'removed', before: was.surface }];
-    return works(was.surface) === works(is.surface) ? [] : [{ ...common, kind: 'changed', before: was.surface, after: is.surface }];
+    return works(was.surface) === works(is.surface)
+      ? []
+      : [{ ...common, kind: 'changed', before: was.surface, after: is.surface }];
   });
 };

@@ -67,4 +67,9 @@ export interface Stock {
   label?: ProductLabel | null;
 }
 
-export const justWashed: Setting = { goal: 'clean', against: 'everyday', use: null, accepted: null };
+export const justWashed: Setting = {
+  goal: 'clean',
+  against: 'everyday',
+  use: null,
+  accepted: null,
+};

@@ -19,8 +19,10 @@ export type Judged = ReadonlyMap<string, SettingVerdict>;
 
 /** What holds even where a surface is only cleaned: much blood, a growth too large, what an authority has to be asked. */
 const judgeWashing = (against: Against, { growth }: Pick<Where, 'growth'>): Reason[] => {
-  if (against === 'blood') return [{ code: 'needs-licensed', outcome: 'never', figures: {}, source: 'OSHA' }];
-  if (against === 'candida-auris') return [{ code: 'needs-authority', outcome: 'never', figures: {}, source: 'CDC-2008' }];
+  if (against === 'blood')
+    return [{ code: 'needs-licensed', outcome: 'never', figures: {}, source: 'OSHA' }];
+  if (against === 'candida-auris')
+    return [{ code: 'needs-authority', outcome: 'never', figures: {}, source: 'CDC-2008' }];
   return against === 'mildew' ? judgeGrowth(growth) : [];
 };
 
@@ -32,26 +34,54 @@ export const judgeSetting = (
 ): SettingVerdict => {
   const { setting } = surface;
   if (!setting.use) {
-    if (setting.goal === 'clean') return { ...verdictOf(judgeWashing(setting.against, around)), seconds: 0 };
+    if (setting.goal === 'clean')
+      return { ...verdictOf(judgeWashing(setting.against, around)), seconds: 0 };
     // A porous surface cannot be disinfected with anything: that is a better answer than "nothing chosen".
     const reason: Reason = (materials[surface.material] as Material).porous
-      ? { code: 'porous', outcome: 'never', figures: { material: surface.material }, source: 'common practice, no source' }
+      ? {
+          code: 'porous',
+          outcome: 'never',
+          figures: { material: surface.material },
+          source: 'common practice, no source',
+        }
       : { code: 'stock-missing', outcome: 'never', source: 'the protocol' };
     return { ...verdictOf([reason]), seconds: 0 };
   }
   const stock = stocks.find((one) => one.id === setting.use!.stockId);
-  if (!stock) return { ...verdictOf([{ code: 'stock-missing', outcome: 'never', source: 'the shelf' }]), seconds: 0 };
-  return assessSurface({ ...setting, stock, strength: setting.use.strength }, { ...around, surface });
+  if (!stock)
+    return {
+      ...verdictOf([{ code: 'stock-missing', outcome: 'never', source: 'the shelf' }]),
+      seconds: 0,
+    };
+  return assessSurface(
+    { ...setting, stock, strength: setting.use.strength },
+    { ...around, surface },
+  );
 };
 
 /** Every surface of a room as it is set. */
-export const judgeRoom = (room: Room, around: Omit<Where, 'surface' | 'room'>, stocks: readonly Stock[]): Judged =>
-  new Map(room.surfaces.map((surface) => [surface.id, judgeSetting(surface, { ...around, room }, stocks)]));
+export const judgeRoom = (
+  room: Room,
+  around: Omit<Where, 'surface' | 'room'>,
+  stocks: readonly Stock[],
+): Judged =>
+  new Map(
+    room.surfaces.map((surface) => [
+      surface.id,
+      judgeSetting(surface, { ...around, room }, stocks),
+    ]),
+  );
 
 /** Every surface of a home as it is set: what is built, enforced and shown rests on one judgement of each. */
 export const judgeSurfaces = (
-  home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, book: Book,
+  home: Home,
+  stocks: readonly Stock[],
+  rules: HouseRules,
+  now: number,
+  book: Book,
 ): Judged => {
   const growth = growthIn(home.rooms);
-  return new Map(home.rooms.flatMap((room) => [...judgeRoom(room, { home, growth, rules, now, book }, stocks)]));
+  return new Map(
+    home.rooms.flatMap((room) => [...judgeRoom(room, { home, growth, rules, now, book }, stocks)]),
+  );
 };

@@ -6,7 +6,15 @@ import type { Breathing } from '../hazards/judgeAir.ts';
 import { vapourCurve, type Vapour } from '../hazards/vapourCurve.ts';
 import { activeFacts, type GenericActive } from '../reference/families.ts';
 import { figuresOf, type HouseRules } from '../reference/houseRules.ts';
-import { airChanges, airLimits, coats, usualAir, usualAiring, type Application, type RoomAir } from '../reference/roomAir.ts';
+import {
+  airChanges,
+  airLimits,
+  coats,
+  usualAir,
+  usualAiring,
+  type Application,
+  type RoomAir,
+} from '../reference/roomAir.ts';
 import type { Home, Room } from './home.ts';
 
 /** What a coat will do there, by the drying model: an estimate. Times in s. */
@@ -20,13 +28,24 @@ export interface Prediction {
 
 /** What a film may fall to and still count, as a fraction in its basis. */
 export const filmFloor = (active: GenericActive, against: Against, rules: HouseRules): number =>
-  activeFacts[active].family === 'alcohol' ? figuresOf(rules).alcoholFilmFloor : (disinfectingSpan(active, against, rules)?.floor ?? 0);
+  activeFacts[active].family === 'alcohol'
+    ? figuresOf(rules).alcoholFilmFloor
+    : (disinfectingSpan(active, against, rules)?.floor ?? 0);
 
 /** The same film in the same air dries the same way: what was worked out once is kept. */
 const kept = <T>(work: (film: Film, air: RoomAir, floor: number) => T) => {
   const known = new Map<string, T>();
   return (film: Film, air: RoomAir, floor: number): T => {
-    const key = [film.active, film.strength, film.thickness, air.temperature, air.humidity, air.airSpeed, air.length, floor].join();
+    const key = [
+      film.active,
+      film.strength,
+      film.thickness,
+      air.temperature,
+      air.humidity,
+      air.airSpeed,
+      air.length,
+      floor,
+    ].join();
     const found = known.get(key) ?? work(film, air, floor);
     if (known.size > 2000) known.clear();
     known.set(key, found);
@@ -51,17 +70,34 @@ export interface RoomOfAir extends Pick<Room, 'ventilation' | 'floorArea' | 'hei
 }
 
 /** The air of a room in a home: as usual, warmer where the floor is heated. */
-export const roomOfAir = ({ ventilation, floorArea, height }: Pick<Room, 'ventilation' | 'floorArea' | 'height'>, { situations }: Pick<Home, 'situations'>): RoomOfAir => {
+export const roomOfAir = (
+  { ventilation, floorArea, height }: Pick<Room, 'ventilation' | 'floorArea' | 'height'>,
+  { situations }: Pick<Home, 'situations'>,
+): RoomOfAir => {
   const usual = usualAir[ventilation];
-  const air = situations.includes('floor-heating') ? { ...usual, temperature: usual.temperature + FLOOR_HEATING } : usual;
+  const air = situations.includes('floor-heating')
+    ? { ...usual, temperature: usual.temperature + FLOOR_HEATING }
+    : usual;
   return { ventilation, floorArea, height, air };
 };
 
 /** How long a coat holds in a room and how often it is renewed to be held for `required` s. */
-export const predict = (active: GenericActive, strength: number, application: Application, { air }: Pick<RoomOfAir, 'air'>, floor: number, required: number): Prediction => {
+export const predict = (
+  active: GenericActive,
+  strength: number,
+  application: Application,
+  { air }: Pick<RoomOfAir, 'air'>,
+  floor: number,
+  required: number,
+): Prediction => {
   const film: Film = { active, strength, thickness: coats[application] };
   const holds = Math.floor(holding(film, air, floor));
-  return { application, holds, wetUntil: Math.floor(holding(film, air, 0)), rewets: rewetsFor(holds, required) };
+  return {
+    application,
+    holds,
+    wetUntil: Math.floor(holding(film, air, 0)),
+    rewets: rewetsFor(holds, required),
+  };
 };
 
 /** Solutions to clean with are wiped off again within this time, s. Source: common practice, no source. */
@@ -86,14 +122,28 @@ const until = ({ times, gone }: Drying, seconds: number): Pick<Drying, 'times' |
   const end = times.findIndex((t) => t > seconds);
   if (end < 1) return { times, gone };
   const part = (seconds - times[end - 1]!) / (times[end]! - times[end - 1]!);
-  return { times: [...times.slice(0, end), seconds], gone: [...gone.slice(0, end), gone[end - 1]! + part * (gone[end]! - gone[end - 1]!)] };
+  return {
+    times: [...times.slice(0, end), seconds],
+    gone: [...gone.slice(0, end), gone[end - 1]! + part * (gone[end]! - gone[end - 1]!)],
+  };
 };
 
 /** Vapour of one square metre of a film in one cubic metre, with the air changes of a room: everything else scales from it. */
 const unitVapours = new Map<string, Vapour>();
 const unitVapour = (film: Film, air: RoomAir, changes: number, wetFor: number): Vapour => {
-  const key = [film.active, film.strength, film.thickness, air.temperature, air.humidity, air.airSpeed, changes, wetFor].join();
-  const known = unitVapours.get(key) ?? vapourCurve(film.active, [{ area: 1, at: 0, drying: leaving(film, air, wetFor) }], 1, changes);
+  const key = [
+    film.active,
+    film.strength,
+    film.thickness,
+    air.temperature,
+    air.humidity,
+    air.airSpeed,
+    changes,
+    wetFor,
+  ].join();
+  const known =
+    unitVapours.get(key) ??
+    vapourCurve(film.active, [{ area: 1, at: 0, drying: leaving(film, air, wetFor) }], 1, changes);
   if (unitVapours.size > 500) unitVapours.clear();
   unitVapours.set(key, known);
   return known;
@@ -103,13 +153,29 @@ const unitVapour = (film: Film, air: RoomAir, changes: number, wetFor: number): 
  * What `coatsOn` coats on `area` m² leave in the air of a room, held for `required` s, with what can be opened open.
  * All coats are counted as if put on at once: an upper estimate.
  */
-export const breathe = (active: GenericActive, strength: number, application: Application, room: RoomOfAir, area: number, coatsOn: number, required: number): Breathing => {
-  const unit = unitVapour({ active, strength, thickness: coats[application] }, room.air, airChanges[usualAiring[room.ventilation]], (required || CLEANING_STANDS) / coatsOn);
+export const breathe = (
+  active: GenericActive,
+  strength: number,
+  application: Application,
+  room: RoomOfAir,
+  area: number,
+  coatsOn: number,
+  required: number,
+): Breathing => {
+  const unit = unitVapour(
+    { active, strength, thickness: coats[application] },
+    room.air,
+    airChanges[usualAiring[room.ventilation]],
+    (required || CLEANING_STANDS) / coatsOn,
+  );
   const scale = (area * coatsOn) / (room.floorArea * room.height);
   const limit = airLimits[active].day / scale;
   const last = unit.peak > limit ? unit.ppm.findLastIndex((value) => value > limit) : -1;
   return {
-    shortTerm: unit.shortTerm * scale, day: unit.day * scale, peak: unit.peak * scale, explosive: unit.explosive * scale,
+    shortTerm: unit.shortTerm * scale,
+    day: unit.day * scale,
+    peak: unit.peak * scale,
+    explosive: unit.explosive * scale,
     reentry: last < 0 ? 0 : unit.times[Math.min(last + 1, unit.times.length - 1)]!,
   };
 };
@@ -127,9 +193,24 @@ export interface RoomTreatment {
 const BETWEEN = 60;
 
 /** What all treatments of a room with one active leave in its air, put on one after another, with what can be opened open. */
-export const breatheTogether = (active: GenericActive, treatments: readonly RoomTreatment[], room: RoomOfAir): Breathing => {
+export const breatheTogether = (
+  active: GenericActive,
+  treatments: readonly RoomTreatment[],
+  room: RoomOfAir,
+): Breathing => {
   const films = treatments.map(({ strength, application, area, coatsOn, required }, i) => ({
-    area: area * coatsOn, at: i * BETWEEN, drying: leaving({ active, strength, thickness: coats[application] }, room.air, (required || CLEANING_STANDS) / coatsOn),
+    area: area * coatsOn,
+    at: i * BETWEEN,
+    drying: leaving(
+      { active, strength, thickness: coats[application] },
+      room.air,
+      (required || CLEANING_STANDS) / coatsOn,
+    ),
   }));
-  return vapourCurve(active, films, room.floorArea * room.height, airChanges[usualAiring[room.ventilation]]);
+  return vapourCurve(
+    active,
+    films,
+    room.floorArea * room.height,
+    airChanges[usualAiring[room.ventilation]],
+  );
 };

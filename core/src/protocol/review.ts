@@ -22,41 +22,92 @@ export interface Flag {
 
 /** The home as it was approved: each surface that is still there, set as it was then. */
 const asApproved = (approved: readonly TreatedRoom[], home: Home): Home => {
-  const treated = new Map(approved.flatMap((room) => room.surfaces.map((surface) => [surface.id, surface])));
-  const settingOf = ({ goal, against, accepted, treatment, steps }: TreatedSurface) =>
-    ({ goal, against, accepted, use: treatment && { stockId: treatment.stockId, strength: treatment.strength }, lifts: steps.includes('take-out') });
-  return { ...home, rooms: home.rooms.map((room) => ({ ...room, surfaces: room.surfaces.flatMap((surface) => { const was = treated.get(surface.id); return was ? [{ ...surface, setting: settingOf(was) }] : []; }) })) };
+  const treated = new Map(
+    approved.flatMap((room) => room.surfaces.map((surface) => [surface.id, surface])),
+  );
+  const settingOf = ({ goal, against, accepted, treatment, steps }: TreatedSurface) => ({
+    goal,
+    against,
+    accepted,
+    use: treatment && { stockId: treatment.stockId, strength: treatment.strength },
+    lifts: steps.includes('take-out'),
+  });
+  return {
+    ...home,
+    rooms: home.rooms.map((room) => ({
+      ...room,
+      surfaces: room.surfaces.flatMap((surface) => {
+        const was = treated.get(surface.id);
+        return was ? [{ ...surface, setting: settingOf(was) }] : [];
+      }),
+    })),
+  };
 };
 
 type Flagged = Omit<Flag, 'surfaceId' | 'surfaceName' | 'roomName' | 'approved'>;
 
 /** What has become of one surface, judged by itself. */
-const alone = ({ treatment, accepted }: TreatedSurface, verdict: SettingVerdict | undefined): Flagged | undefined => {
+const alone = (
+  { treatment, accepted }: TreatedSurface,
+  verdict: SettingVerdict | undefined,
+): Flagged | undefined => {
   if (!treatment) return undefined;
   if (!verdict) return { why: 'gone', now: 0, reasons: [] };
   const { outcome, reasons, seconds } = verdict;
-  const flag = (why: FlagWhy): Flagged => ({ why, now: seconds, reasons: reasons.filter((reason) => reason.outcome === outcome) });
+  const flag = (why: FlagWhy): Flagged => ({
+    why,
+    now: seconds,
+    reasons: reasons.filter((reason) => reason.outcome === outcome),
+  });
   if (outcome === 'never') return flag('never');
   if (outcome === 'care' && !accepted) return flag('care');
-  return seconds === treatment.seconds ? undefined : flag(seconds > treatment.seconds ? 'longer' : 'shorter');
+  return seconds === treatment.seconds
+    ? undefined
+    : flag(seconds > treatment.seconds ? 'longer' : 'shorter');
 };
 
 /**
  * What a change of survey, stock, house rules or the book has made untrue of an approved protocol: of each surface, of
  * what is put on in a room together, and in the course of the visit. Nothing is changed by it.
  */
-export const reviewOf = (approved: readonly TreatedRoom[], home: Home, stocks: readonly Stock[], rules: HouseRules, now: number, book: Book): Flag[] => {
+export const reviewOf = (
+  approved: readonly TreatedRoom[],
+  home: Home,
+  stocks: readonly Stock[],
+  rules: HouseRules,
+  now: number,
+  book: Book,
+): Flag[] => {
   const then = asApproved(approved, home);
   const judged = judgeSurfaces(then, stocks, rules, now, book);
-  const objections = [...then.rooms.flatMap((room) => roomObjections(room, home, stocks, judged)), ...meetingObjections(then, stocks, book)];
+  const objections = [
+    ...then.rooms.flatMap((room) => roomObjections(room, home, stocks, judged)),
+    ...meetingObjections(then, stocks, book),
+  ];
   const together = ({ id, treatment }: TreatedSurface): Flagged | undefined => {
     const objection = objections.find(({ surfaceId }) => surfaceId === id);
-    return objection && { why: objection.outcome === 'never' ? 'never' : 'care', now: treatment?.seconds ?? 0, reasons: objection.reasons };
+    return (
+      objection && {
+        why: objection.outcome === 'never' ? 'never' : 'care',
+        now: treatment?.seconds ?? 0,
+        reasons: objection.reasons,
+      }
+    );
   };
   return approved.flatMap((room) =>
     room.surfaces.flatMap((treated): Flag[] => {
       const flagged = alone(treated, judged.get(treated.id)) ?? together(treated);
-      return flagged ? [{ surfaceId: treated.id, surfaceName: treated.name, roomName: room.name, approved: treated.treatment?.seconds ?? 0, ...flagged }] : [];
+      return flagged
+        ? [
+            {
+              surfaceId: treated.id,
+              surfaceName: treated.name,
+              roomName: room.name,
+              approved: treated.treatment?.seconds ?? 0,
+              ...flagged,
+            },
+          ]
+        : [];
     }),
   );
 };

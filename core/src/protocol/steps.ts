@@ -10,11 +10,47 @@ import type { ReasonCode, Verdict } from '../verdict.ts';
  * animals off it. Words, amounts and icons are made from the codes elsewhere.
  */
 export const allSteps = [
-  'people-out', 'bird-out', 'cover-tank', 'open-window', 'fan-on', 'hob-off', 'heating-off', 'gloves', 'goggles', 'mask',
-  'power-off', 'let-cool', 'find-damp', 'absorb', 'rinse-between', 'dry-between', 'flush-drain', 'air-between', 'take-out', 'flush',
-  'wash', 'damp-wipe', 'dry-wipe', 'vacuum', 'launder', 'maker-only', 'dry-first',
-  'test-spot', 'spray', 'on-cloth', 'apply', 'edges-dry', 'hold', 'look', 'wipe', 'rinse', 'rinse-drinking', 'dry-after',
-  'out-until-dry', 'air-room', 'lock-away',
+  'people-out',
+  'bird-out',
+  'cover-tank',
+  'open-window',
+  'fan-on',
+  'hob-off',
+  'heating-off',
+  'gloves',
+  'goggles',
+  'mask',
+  'power-off',
+  'let-cool',
+  'find-damp',
+  'absorb',
+  'rinse-between',
+  'dry-between',
+  'flush-drain',
+  'air-between',
+  'take-out',
+  'flush',
+  'wash',
+  'damp-wipe',
+  'dry-wipe',
+  'vacuum',
+  'launder',
+  'maker-only',
+  'dry-first',
+  'test-spot',
+  'spray',
+  'on-cloth',
+  'apply',
+  'edges-dry',
+  'hold',
+  'look',
+  'wipe',
+  'rinse',
+  'rinse-drinking',
+  'dry-after',
+  'out-until-dry',
+  'air-room',
+  'lock-away',
 ] as const;
 export type Step = (typeof allSteps)[number];
 
@@ -34,7 +70,16 @@ export interface StepsOf {
 }
 
 /** Who must not breathe it or touch it while it is wet. */
-const stayOut: readonly Situation[] = ['infant', 'toddler', 'cat', 'dog', 'bird', 'asthma', 'pregnancy', 'weak-immunity'];
+const stayOut: readonly Situation[] = [
+  'infant',
+  'toddler',
+  'cat',
+  'dog',
+  'bird',
+  'asthma',
+  'pregnancy',
+  'weak-immunity',
+];
 const licks: readonly Situation[] = ['infant', 'toddler', 'cat', 'dog', 'bird'];
 
 type Put = NonNullable<StepsOf['put']>;
@@ -44,11 +89,23 @@ const says = (put: Put | null, ...codes: ReasonCode[]): boolean =>
 const when = (condition: boolean, ...steps: Step[]): Step[] => (condition ? steps : []);
 
 const stepOfAct: Partial<Record<Act, Step>> = {
-  rinse: 'rinse-between', dry: 'dry-between', flush: 'flush-drain', ventilate: 'air-between',
+  rinse: 'rinse-between',
+  dry: 'dry-between',
+  flush: 'flush-drain',
+  ventilate: 'air-between',
 };
 
 /** Before anything wet comes near: air, flame, people, hands and eyes. */
-const beforehand = ({ material, situations, flame, ventilation, mildew, blood, between, put }: StepsOf): Step[] => {
+const beforehand = ({
+  material,
+  situations,
+  flame,
+  ventilation,
+  mildew,
+  blood,
+  between,
+  put,
+}: StepsOf): Step[] => {
   const lives = (...some: Situation[]) => some.some((one) => situations.includes(one));
   const { powered } = materialOf(material);
   const volatile = put !== null;
@@ -84,7 +141,12 @@ const putting = ({ material, food, situations, put }: StepsOf): Step[] => {
   const { powered, mouthed } = materialOf(material);
   const drinking = food || mouthed === true || licks.some((one) => situations.includes(one));
   const rinse = drinking || says(put, 'rinse-after');
-  const on: Step = put.family === 'product' && put.application === 'spray' ? 'apply' : put.application === 'spray' ? 'spray' : 'on-cloth';
+  const on: Step =
+    put.family === 'product' && put.application === 'spray'
+      ? 'apply'
+      : put.application === 'spray'
+        ? 'spray'
+        : 'on-cloth';
   return [
     ...when(says(put, 'material-care', 'material-stronger', 'material-not-known'), 'test-spot'),
     on,
@@ -107,15 +169,25 @@ const afterwards = ({ situations, put }: StepsOf): Step[] => {
 };
 
 /** Every step at a surface, in order, from what is judged of it. Source: common practice. */
-export const stepsOf = (of: StepsOf): Step[] =>
-  [...beforehand(of), ...cleaning(of), ...putting(of), ...afterwards(of)];
+export const stepsOf = (of: StepsOf): Step[] => [
+  ...beforehand(of),
+  ...cleaning(of),
+  ...putting(of),
+  ...afterwards(of),
+];
 
 export const stepParts = ['first', 'clean', 'put', 'wet', 'after'] as const;
 /** When a step is due: before anything, with the cleaning, with putting it on, while it is wet, or afterwards. */
 export type StepPart = (typeof stepParts)[number];
 
 /** The last step of each part: all steps are listed in the order in which they are due. */
-const lastOf: Record<StepPart, Step> = { first: 'flush', clean: 'maker-only', put: 'hold', wet: 'wipe', after: 'lock-away' };
+const lastOf: Record<StepPart, Step> = {
+  first: 'flush',
+  clean: 'maker-only',
+  put: 'hold',
+  wet: 'wipe',
+  after: 'lock-away',
+};
 export const partOf = (step: Step): StepPart =>
   stepParts.find((part) => allSteps.indexOf(step) <= allSteps.indexOf(lastOf[part]))!;
 

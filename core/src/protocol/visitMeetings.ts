@@ -1,13 +1,20 @@
 import { groupsOf } from '../hazards/groupsOf.ts';
 import { judgeCombination, productOf, type Product } from '../hazards/judgeCombination.ts';
-import { judgeSequence, type Happening, type Meeting, type RoomOfSequence } from '../hazards/judgeSequence.ts';
+import {
+  judgeSequence,
+  type Happening,
+  type Meeting,
+  type RoomOfSequence,
+} from '../hazards/judgeSequence.ts';
 import { isAgainst, type Book, type Route } from '../reference/neverCombine.ts';
 import type { Home, Room, Stock, Surface } from './home.ts';
 import { workingOrder } from './workingOrder.ts';
 
 const productFor = ({ setting }: Surface, stocks: readonly Stock[]): Product | undefined => {
   const stock = setting.use && stocks.find(({ id }) => id === setting.use!.stockId);
-  return stock ? productOf({ active: stock.active, strength: setting.use!.strength, groups: groupsOf(stock) }) : undefined;
+  return stock
+    ? productOf({ active: stock.active, strength: setting.use!.strength, groups: groupsOf(stock) })
+    : undefined;
 };
 
 /** What is done in a room, in working order: each surface washed and rinsed, then treated. Toilet surfaces share the bowl, all of a room one trap. */
@@ -16,23 +23,58 @@ const happeningsOf = (room: Room, stocks: readonly Stock[]): Happening[] =>
     const key = surface.level === 'toilet' ? `toilet ${room.id}` : surface.id;
     const rinse: Happening = { kind: 'act', act: 'rinse', at: surface.id };
     const product = productFor(surface, stocks);
-    return product ? [rinse, { kind: 'use', id: surface.id, product, surface: key, drain: surface.level === 'toilet' ? key : `drain ${room.id}`, room: room.id }] : [rinse];
+    return product
+      ? [
+          rinse,
+          {
+            kind: 'use',
+            id: surface.id,
+            product,
+            surface: key,
+            drain: surface.level === 'toilet' ? key : `drain ${room.id}`,
+            room: room.id,
+          },
+        ]
+      : [rinse];
   });
 
 /** Whether any two of the products bite by one of the routes, whatever is done between. */
 const mayMeet = (products: readonly Product[], routes: readonly Route[], book: Book): boolean => {
-  const distinct = [...new Map(products.map((product) => [JSON.stringify(product), product])).values()];
-  return distinct.some((one, i) => distinct.slice(i).some((other) => routes.some((route) => isAgainst(judgeCombination(one, other, route, {}, book).severity))));
+  const distinct = [
+    ...new Map(products.map((product) => [JSON.stringify(product), product])).values(),
+  ];
+  return distinct.some((one, i) =>
+    distinct
+      .slice(i)
+      .some((other) =>
+        routes.some((route) => isAgainst(judgeCombination(one, other, route, {}, book).severity)),
+      ),
+  );
 };
 
 /** Most rooms hold nothing that could meet: they need no closer look. */
 const isHarmless = ({ surfaces }: Room, stocks: readonly Stock[], book: Book): boolean => {
-  const productsOf = (list: readonly Surface[]) => list.flatMap((surface) => productFor(surface, stocks) ?? []);
-  return !mayMeet(productsOf(surfaces), ['drain', 'air'], book) && !mayMeet(productsOf(surfaces.filter(({ level }) => level === 'toilet')), ['surface'], book);
+  const productsOf = (list: readonly Surface[]) =>
+    list.flatMap((surface) => productFor(surface, stocks) ?? []);
+  return (
+    !mayMeet(productsOf(surfaces), ['drain', 'air'], book) &&
+    !mayMeet(productsOf(surfaces.filter(({ level }) => level === 'toilet')), ['surface'], book)
+  );
 };
 
 /** Every point of a visit to a home where what is put on meets what it must not, room by room. */
-export const visitMeetings = (home: Pick<Home, 'rooms'>, stocks: readonly Stock[], book: Book): Meeting[] => {
-  const around: Record<string, RoomOfSequence> = Object.fromEntries(home.rooms.map(({ id, floorArea, height, ventilation }) => [id, { volume: floorArea * height, ventilation }]));
-  return home.rooms.flatMap((room) => (isHarmless(room, stocks, book) ? [] : judgeSequence(happeningsOf(room, stocks), around, book)));
+export const visitMeetings = (
+  home: Pick<Home, 'rooms'>,
+  stocks: readonly Stock[],
+  book: Book,
+): Meeting[] => {
+  const around: Record<string, RoomOfSequence> = Object.fromEntries(
+    home.rooms.map(({ id, floorArea, height, ventilation }) => [
+      id,
+      { volume: floorArea * height, ventilation },
+    ]),
+  );
+  return home.rooms.flatMap((room) =>
+    isHarmless(room, stocks, book) ? [] : judgeSequence(happeningsOf(room, stocks), around, book),
+  );
 };

@@ -44,7 +44,9 @@ const rules = {
 const more = rule('(?<!open)(plus|and)? number qualifier* unit');
 
 /** How often the unit: what number or fraction words stand before it. */
-const quantityOf = (tokens: readonly Token[]): { values: readonly number[]; doubt: Found['doubt']; guess?: string } => {
+const quantityOf = (
+  tokens: readonly Token[],
+): { values: readonly number[]; doubt: Found['doubt']; guess?: string } => {
   const number = firstOf(tokens, 'number');
   const fraction = firstOf(tokens, 'fraction');
   if (!number) return { values: [fraction?.value ?? 1], doubt: null };
@@ -63,16 +65,23 @@ const sizeOf = (unit: Unit, tokens: readonly Token[]): number => {
 const amountIn = (unit: Unit, value: number): Amount => {
   if (unit.of === 'drops') return { kind: 'drops', value };
   if (unit.of === 'parts') return { kind: 'parts', value };
-  return unit.of === 'mass' ? { kind: 'mass', value, tool: 'kitchen scale' } : { kind: 'volume', value, tool: unit.tool };
+  return unit.of === 'mass'
+    ? { kind: 'mass', value, tool: 'kitchen scale' }
+    : { kind: 'volume', value, tool: unit.tool };
 };
 
 const tooMuch = (amount: Amount): boolean => {
   switch (amount.kind) {
-    case 'volume': return amount.value > MOST_VOLUME;
-    case 'mass': return amount.value > MOST_MASS;
-    case 'drops': return amount.value > MOST_DROPS;
-    case 'parts': return amount.value > MOST_PARTS;
-    default: return false;
+    case 'volume':
+      return amount.value > MOST_VOLUME;
+    case 'mass':
+      return amount.value > MOST_MASS;
+    case 'drops':
+      return amount.value > MOST_DROPS;
+    case 'parts':
+      return amount.value > MOST_PARTS;
+    default:
+      return false;
   }
 };
 
@@ -82,7 +91,8 @@ const checked = (found: Found): Found => {
   if (found.doubt === 'range' && values[0]! >= values[1]!) return { ...found, wrong: 'range' };
   if (values.some((value) => !(value > LEAST))) return { ...found, wrong: 'not-positive' };
   const fitting = found.readings.filter((amount) => !tooMuch(amount));
-  if (fitting.length === 0 || (found.doubt === 'range' && fitting.length < 2)) return { ...found, wrong: 'too-much' };
+  if (fitting.length === 0 || (found.doubt === 'range' && fitting.length < 2))
+    return { ...found, wrong: 'too-much' };
   return { ...found, readings: fitting, doubt: fitting.length > 1 ? found.doubt : null };
 };
 
@@ -91,7 +101,8 @@ const measured = (tokens: readonly Token[]): Found => {
   const { values, doubt, guess } = quantityOf(tokens);
   const size = sizeOf(unit, tokens);
   return checked({
-    readings: values.map((value) => amountIn(unit, value * size)), doubt,
+    readings: values.map((value) => amountIn(unit, value * size)),
+    doubt,
     ...(guess ? { assumed: guess } : {}),
     ...(tokens[0]!.kind === 'open' ? { bracketed: true } : {}),
     ...(unit.of === 'volume' && unit.ounces ? { ounces: true } : {}),
@@ -101,7 +112,11 @@ const measured = (tokens: readonly Token[]): Found => {
 const vague = (tokens: readonly Token[]): Found => {
   const { volume, text } = firstOf(tokens, 'vague')!;
   const { values, doubt } = quantityOf(tokens);
-  const readings = values.map((value): Amount => ({ kind: 'volume', value: value * volume, tool: 'by eye' }));
+  const readings = values.map((value): Amount => ({
+    kind: 'volume',
+    value: value * volume,
+    tool: 'by eye',
+  }));
   return checked({ readings, doubt, assumed: text.trim().replace(/s$/, '') });
 };
 
@@ -111,7 +126,8 @@ const pieces = (tokens: readonly Token[]): Found => {
   const readings = values.map((value): Amount =>
     piece.mass === undefined
       ? { kind: 'volume', value: value * piece.volume!, tool: 'by eye' }
-      : { kind: 'mass', value: value * piece.mass, tool: 'kitchen scale' });
+      : { kind: 'mass', value: value * piece.mass, tool: 'kitchen scale' },
+  );
   return checked({ readings, doubt, assumed: piece.called, piece: piece.ingredient });
 };
 
@@ -132,7 +148,8 @@ const added = (first: Found, second: Found): Found | undefined => {
 const OUNCE_VOLUME = 29.5735295625e-6;
 const OUNCE_MASS = 0.0283495;
 
-const one = (unit: Unit, value: number): Found => checked({ readings: [amountIn(unit, value)], doubt: null });
+const one = (unit: Unit, value: number): Found =>
+  checked({ readings: [amountIn(unit, value)], doubt: null });
 
 /** The next amount that stands in what is left of a piece, taken out of it. */
 const next = (left: Remaining): Found | undefined => {
@@ -145,7 +162,10 @@ const next = (left: Remaining): Found | undefined => {
   const both = left.take(rules.wholeAndPart);
   if (both) {
     const { unit } = firstOf(both, 'unit')!;
-    return one(unit, (firstOf(both, 'number')!.values[0]! + firstOf(both, 'fraction')!.value) * sizeOf(unit, both));
+    return one(
+      unit,
+      (firstOf(both, 'number')!.values[0]! + firstOf(both, 'fraction')!.value) * sizeOf(unit, both),
+    );
   }
   const half = left.take(rules.andAHalf);
   if (half) {
@@ -162,7 +182,12 @@ const next = (left: Remaining): Found | undefined => {
       const again = left.take(more);
       if (!again) break;
       const total = added(sum, measured(again));
-      if (!total) return { ...sum, doubt: 'thousands', readings: [...sum.readings, ...measured(again).readings] };
+      if (!total)
+        return {
+          ...sum,
+          doubt: 'thousands',
+          readings: [...sum.readings, ...measured(again).readings],
+        };
       sum = total;
     }
     return sum;
@@ -178,18 +203,26 @@ export const takeAmounts = (left: Remaining): Found[] => {
   for (let amount = next(left); amount; amount = next(left)) found.push(amount);
   if (found.length > 0) return found;
   const counted = left.has(rules.juicePieces) ? left.take(rules.juicePieces) : undefined;
-  if (counted && counted.some(({ kind }) => kind === 'number' || kind === 'fraction' || kind === 'article')) return [pieces(counted)];
+  if (
+    counted &&
+    counted.some(({ kind }) => kind === 'number' || kind === 'fraction' || kind === 'article')
+  )
+    return [pieces(counted)];
   if (counted) return [{ ...pieces(counted), wrong: 'no-amount' }];
   const part = left.take(rules.partOfBottle);
   if (part) {
-    const { values: [value] } = quantityOf(part);
+    const {
+      values: [value],
+    } = quantityOf(part);
     const whole = firstOf(part, 'fraction') === undefined && value! >= 1;
     return [whole ? { readings: [], doubt: null, wrong: 'bottle-size' } : shareByVolume(part)];
   }
   if (left.take(rules.bottle)) return [{ readings: [], doubt: null, wrong: 'bottle-size' }];
   if (left.has(rules.share)) {
     const share = left.take(rules.share)!;
-    const { values: [value] } = quantityOf(share);
+    const {
+      values: [value],
+    } = quantityOf(share);
     return firstOf(share, 'fraction') || value! < 1
       ? [shareByVolume(share)]
       : [{ readings: [], doubt: null, wrong: 'no-unit' }];

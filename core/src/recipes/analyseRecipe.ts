@@ -2,7 +2,12 @@ import { judgeCombination } from '../hazards/judgeCombination.ts';
 import { severities } from '../reference/neverCombine.ts';
 import { analyseFormula, type Formula } from '../solutions/analyseFormula.ts';
 import {
-  clashReasons, judgeFormula, mixtureNames, type Claim, type FormulaVerdict, type RecipeRules,
+  clashReasons,
+  judgeFormula,
+  mixtureNames,
+  type Claim,
+  type FormulaVerdict,
+  type RecipeRules,
 } from '../solutions/judgeFormula.ts';
 import { verdictOf, worse, type Reason } from '../verdict.ts';
 import { clashesAmong, productOfIngredient, type Clash, type PouredIn } from './clashes.ts';
@@ -33,39 +38,55 @@ export interface RecipeAnalysis {
 }
 
 /** Questions whose readings are all there are: their worst is the worst there is. The others may mean something else yet. */
-const EXHAUSTIVE: ReadonlySet<Question> = new Set(['thousands', 'which-ingredient', 'which-amount', 'shares-basis']);
+const EXHAUSTIVE: ReadonlySet<Question> = new Set([
+  'thousands',
+  'which-ingredient',
+  'which-amount',
+  'shares-basis',
+]);
 
 /** Everything that may be poured by any reading of a line; what nobody knows is said by its question, not as a danger. */
 const pouredBy = (line: Line): PouredIn[] => {
-  const known = (id: string) => line.kind !== 'ingredients' || line.asks?.code !== 'left-over' || id !== 'unknown';
+  const known = (id: string) =>
+    line.kind !== 'ingredients' || line.asks?.code !== 'left-over' || id !== 'unknown';
   if (line.kind !== 'ingredients') {
     return ingredientsNamed(line).map((ingredient) => ({ ingredient, onlyNamed: true }));
   }
-  return line.readings.flatMap(({ items }) => items.map(({ ingredient, strength }) => ({ ingredient, strength })))
+  return line.readings
+    .flatMap(({ items }) => items.map(({ ingredient, strength }) => ({ ingredient, strength })))
     .filter(({ ingredient }) => known(ingredient));
 };
 
 const isSamePair = (one: Clash, other: Clash): boolean =>
-  one.rule === other.rule
-  && ((one.a === other.a && one.b === other.b) || (one.a === other.b && one.b === other.a));
+  one.rule === other.rule &&
+  ((one.a === other.a && one.b === other.b) || (one.a === other.b && one.b === other.a));
 
 /** Readings of one line are one or the other: they meet what other lines bring, and each other only within a reading. */
 const clashesIn = ({ lines }: Recipe, { book }: RecipeRules): Clash[] => {
   const all = lines.map(pouredBy);
   const found: Clash[] = [];
   // The same pair may come by several lines: the strongest of them counts.
-  const add = (clashes: readonly Clash[]) => clashes.forEach((one) => {
-    const at = found.findIndex((known) => isSamePair(known, one));
-    if (at < 0) found.push(one);
-    else if (severities.indexOf(one.severity) > severities.indexOf(found[at]!.severity)) found[at] = one;
-  });
+  const add = (clashes: readonly Clash[]) =>
+    clashes.forEach((one) => {
+      const at = found.findIndex((known) => isSamePair(known, one));
+      if (at < 0) found.push(one);
+      else if (severities.indexOf(one.severity) > severities.indexOf(found[at]!.severity))
+        found[at] = one;
+    });
   all.forEach((mine, i) => {
     all.slice(i + 1).forEach((theirs) => {
       for (const a of mine) {
         for (const b of theirs) {
           if (a.ingredient === b.ingredient) continue;
-          add(judgeCombination(productOfIngredient(a), productOfIngredient(b), 'vessel', {}, book)
-            .bites.map((bite) => ({ ...bite, a: a.ingredient, b: b.ingredient })));
+          add(
+            judgeCombination(
+              productOfIngredient(a),
+              productOfIngredient(b),
+              'vessel',
+              {},
+              book,
+            ).bites.map((bite) => ({ ...bite, a: a.ingredient, b: b.ingredient })),
+          );
         }
       }
     });
@@ -75,22 +96,31 @@ const clashesIn = ({ lines }: Recipe, { book }: RecipeRules): Clash[] => {
     if (line.kind !== 'ingredients') continue;
     for (const { items } of line.readings) add(clashesAmong(items, book));
     // Two things side by side without a word between them may both go in.
-    if (line.asks?.code === 'which-ingredient' && namesApart(line)) add(clashesAmong(pouredBy(line), book));
+    if (line.asks?.code === 'which-ingredient' && namesApart(line))
+      add(clashesAmong(pouredBy(line), book));
   }
   return found.sort((x, y) => severities.indexOf(y.severity) - severities.indexOf(x.severity));
 };
 
 /** Whether the readings of a line are of several words of it, rather than of one word that may mean several things. */
-const namesApart = ({ asks }: Extract<Line, { kind: 'ingredients' }>): boolean => asks?.found === 'apart';
+const namesApart = ({ asks }: Extract<Line, { kind: 'ingredients' }>): boolean =>
+  asks?.found === 'apart';
 
 const questionsIn = ({ lines }: Recipe): { code: Question; row: number; found: string }[] =>
-  lines.flatMap((line) => (line.kind === 'ingredients' && line.asks ? [{ ...line.asks, row: line.row }] : []));
+  lines.flatMap((line) =>
+    line.kind === 'ingredients' && line.asks ? [{ ...line.asks, row: line.row }] : [],
+  );
 
 const askedReasons = (recipe: Recipe, claim: Claim): Reason[] =>
-  questionsIn(recipe).filter(({ code }) => !EXHAUSTIVE.has(code)).map(({ row, found, code }): Reason => ({
-    code: 'asked-first', outcome: claim === 'disinfect' || code === 'left-over' || code === 'nearest' ? 'never' : 'care',
-    figures: { row: row + 1, found }, source: 'the recipe as it is written',
-  }));
+  questionsIn(recipe)
+    .filter(({ code }) => !EXHAUSTIVE.has(code))
+    .map(({ row, found, code }): Reason => ({
+      code: 'asked-first',
+      outcome:
+        claim === 'disinfect' || code === 'left-over' || code === 'nearest' ? 'never' : 'care',
+      figures: { row: row + 1, found },
+      source: 'the recipe as it is written',
+    }));
 
 const rankOf = ({ verdict }: Made): number => {
   const outcome = { never: 0, care: 100, use: 200 }[verdict.outcome];
@@ -99,8 +129,18 @@ const rankOf = ({ verdict }: Made): number => {
 
 const unmeasured = (recipe: Recipe, problems: Problem[], clashes: Clash[]): RecipeAnalysis => {
   const dangerous = clashes.some(({ severity }) => severity === 'never');
-  const reasons: Reason[] = [...clashReasons(clashes), { code: 'not-read', outcome: 'never', source: 'the recipe as it is written' }];
-  return { recipe, problems, made: null, ways: 0, clashes, verdict: { ...verdictOf(reasons), name: dangerous ? 'dangerous' : 'not known yet' } };
+  const reasons: Reason[] = [
+    ...clashReasons(clashes),
+    { code: 'not-read', outcome: 'never', source: 'the recipe as it is written' },
+  ];
+  return {
+    recipe,
+    problems,
+    made: null,
+    ways: 0,
+    clashes,
+    verdict: { ...verdictOf(reasons), name: dangerous ? 'dangerous' : 'not known yet' },
+  };
 };
 
 /**
@@ -117,22 +157,55 @@ export const analyseRecipe = (text: string, claim: Claim, by: RecipeRules): Reci
   const all = measured.flatMap((one): Made[] => {
     if (!one.ok) return [];
     const formula = analyseFormula(one.portions);
-    return [{ portions: one.portions, formula, assumedSize: one.assumedSize, verdict: judgeFormula(formula, claim, by) }];
+    return [
+      {
+        portions: one.portions,
+        formula,
+        assumedSize: one.assumedSize,
+        verdict: judgeFormula(formula, claim, by),
+      },
+    ];
   });
   const unknownApart = all.filter(({ portions }) => !isStranger(recipe, portions));
-  const made = (unknownApart.length > 0 ? unknownApart : all).reduce((a, b) => (rankOf(b) < rankOf(a) ? b : a));
-  const own = clashReasons(clashes).filter(({ figures }) => !made.verdict.reasons.some((reason) =>
-    reason.code === 'must-not-share-a-bottle' && reason.figures!.a === figures!.a && reason.figures!.b === figures!.b && reason.figures!.rule === figures!.rule));
+  const made = (unknownApart.length > 0 ? unknownApart : all).reduce((a, b) =>
+    rankOf(b) < rankOf(a) ? b : a,
+  );
+  const own = clashReasons(clashes).filter(
+    ({ figures }) =>
+      !made.verdict.reasons.some(
+        (reason) =>
+          reason.code === 'must-not-share-a-bottle' &&
+          reason.figures!.a === figures!.a &&
+          reason.figures!.b === figures!.b &&
+          reason.figures!.rule === figures!.rule,
+      ),
+  );
   const asked = askedReasons(recipe, claim);
   const { outcome, reasons } = verdictOf([...made.verdict.reasons, ...own, ...asked]);
   const danger = clashes.some(({ severity }) => severity === 'never');
-  const name = danger ? 'dangerous' : asked.some(({ figures }) => strange(recipe, figures!.row as number)) ? 'not known yet' : made.verdict.name;
-  return { recipe, problems: [], made, ways: all.length, clashes, verdict: { outcome: worse(outcome, made.verdict.outcome), reasons, name } };
+  const name = danger
+    ? 'dangerous'
+    : asked.some(({ figures }) => strange(recipe, figures!.row as number))
+      ? 'not known yet'
+      : made.verdict.name;
+  return {
+    recipe,
+    problems: [],
+    made,
+    ways: all.length,
+    clashes,
+    verdict: { outcome: worse(outcome, made.verdict.outcome), reasons, name },
+  };
 };
 
 /** Whether a line in that row (from 1) has words that nobody could read. */
 const strange = ({ lines }: Recipe, row: number): boolean =>
-  lines.some((line) => line.kind === 'ingredients' && line.row === row - 1 && (line.asks?.code === 'left-over' || line.asks?.code === 'nearest'));
+  lines.some(
+    (line) =>
+      line.kind === 'ingredients' &&
+      line.row === row - 1 &&
+      (line.asks?.code === 'left-over' || line.asks?.code === 'nearest'),
+  );
 
 /** Whether one of the portions stands for words that could not be read. */
 const isStranger = ({ lines }: Recipe, portions: readonly Portion[]): boolean =>

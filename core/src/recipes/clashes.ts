@@ -43,8 +43,18 @@ const strongestOf = (all: readonly PouredIn[]): PouredIn[] => {
 export const clashesAmong = (poured: readonly PouredIn[], book: Book): Clash[] => {
   const all = strongestOf(poured);
   return all
-    .flatMap((a, i) => all.slice(i + 1).flatMap((b) =>
-      judgeCombination(productOfIngredient(a), productOfIngredient(b), 'vessel', {}, book)
-        .bites.map((bite): Clash => ({ ...bite, a: a.ingredient, b: b.ingredient }))))
+    .flatMap((a, i) =>
+      all
+        .slice(i + 1)
+        .flatMap((b) =>
+          judgeCombination(
+            productOfIngredient(a),
+            productOfIngredient(b),
+            'vessel',
+            {},
+            book,
+          ).bites.map((bite): Clash => ({ ...bite, a: a.ingredient, b: b.ingredient })),
+        ),
+    )
     .sort((x, y) => severities.indexOf(y.severity) - severities.indexOf(x.severity));
 };

@@ -12,9 +12,13 @@ const rules = {
   to: rule('to number qualifier* unit'),
   into: rule('number qualifier* unit vessel'),
   amount: rule('number qualifier* unit'),
-  fraction: rule('article? number? fraction|number(?=(#|full|plain|of|with|vessel|qualifier|article|to)*$)|number'),
+  fraction: rule(
+    'article? number? fraction|number(?=(#|full|plain|of|with|vessel|qualifier|article|to)*$)|number',
+  ),
   percentBefore: rule('number percent (?=(full|plain|qualifier|of|to|article|vessel)*(with|of)?)'),
-  words: rule('fill|rest|brim|to|full|vessel|article|of|with|plain|verb|and|comma|colon|dash|stop|plus|qualifier'),
+  words: rule(
+    'fill|rest|brim|to|full|vessel|article|of|with|plain|verb|and|comma|colon|dash|stop|plus|qualifier',
+  ),
   ingredient: rule('ingredient|piece'),
   strong: rule('strong'),
 };
@@ -34,8 +38,17 @@ const partIn = (tokens: readonly Token[], left: Remaining, before: number): numb
   return number.values[0]! / (percent ? 100 : 1);
 };
 
-const unread = (code: UnreadCode, tokens: readonly Token[], names: readonly IngredientId[]): Piece =>
-  ({ kind: 'unread', code, found: tokens.map(({ text }) => text.trim()).join(' '), names, offers: [] });
+const unread = (
+  code: UnreadCode,
+  tokens: readonly Token[],
+  names: readonly IngredientId[],
+): Piece => ({
+  kind: 'unread',
+  code,
+  found: tokens.map(({ text }) => text.trim()).join(' '),
+  names,
+  offers: [],
+});
 
 /** "Fill to 3/4 with …", "top up with …", "make up to 1 l with …", "the rest water": amounts that depend on the bottle. */
 export const readFilling = (tokens: readonly Token[]): Piece | undefined => {
@@ -43,11 +56,19 @@ export const readFilling = (tokens: readonly Token[]): Piece | undefined => {
   const named = tokens.filter(({ kind }) => kind === 'ingredient' || kind === 'piece');
   const target = left.has(rules.to);
   const fills = left.has(rules.fills) || (left.has(rules.toTop) && !left.has(rules.amount));
-  const madeUp = target && named.length === 1 && tokens.filter(({ kind }) => kind === 'unit').length === 1;
+  const madeUp =
+    target && named.length === 1 && tokens.filter(({ kind }) => kind === 'unit').length === 1;
   if (named.length === 0 || (!fills && !madeUp)) return undefined;
   const first = named[0]!;
-  const either = first.kind === 'ingredient' ? first.either : [{ id: (first as Extract<Token, { kind: 'piece' }>).piece.ingredient }];
-  const names = named.map((token) => (token.kind === 'ingredient' ? token.either[0]!.id : (token as Extract<Token, { kind: 'piece' }>).piece.ingredient));
+  const either =
+    first.kind === 'ingredient'
+      ? first.either
+      : [{ id: (first as Extract<Token, { kind: 'piece' }>).piece.ingredient }];
+  const names = named.map((token) =>
+    token.kind === 'ingredient'
+      ? token.either[0]!.id
+      : (token as Extract<Token, { kind: 'piece' }>).piece.ingredient,
+  );
   if (named.length > 1) return unread('bottle-size', tokens, names);
 
   const with_ = tokens.find(({ kind, at }) => (kind === 'with' || kind === 'of') && at < first.at);
@@ -55,13 +76,18 @@ export const readFilling = (tokens: readonly Token[]): Piece | undefined => {
   let amount: Amount | undefined;
   if (sized) {
     const [number, unit] = [firstOf(sized, 'number')!, firstOf(sized, 'unit')!.unit];
-    if (unit.of !== 'volume' || number.values.length > 1) return unread('bottle-size', tokens, names);
+    if (unit.of !== 'volume' || number.values.length > 1)
+      return unread('bottle-size', tokens, names);
     const imperial = allOf(sized, 'qualifier').some(({ is }) => is === 'imperial');
-    amount = { kind: 'top', to: number.values[0]! * (imperial ? (unit.imperial ?? unit.value) : unit.value) };
+    amount = {
+      kind: 'top',
+      to: number.values[0]! * (imperial ? (unit.imperial ?? unit.value) : unit.value),
+    };
   } else if (left.has(rules.amount)) return undefined;
   else {
     const value = partIn(tokens, left, with_?.at ?? first.at);
-    if (value !== undefined && !(value > 0 && value <= 1)) return unread('bottle-size', tokens, names);
+    if (value !== undefined && !(value > 0 && value <= 1))
+      return unread('bottle-size', tokens, names);
     amount = value === undefined ? { kind: 'top' } : { kind: 'fill', value };
   }
   const [written, second] = takeStrengths(left);
@@ -72,7 +98,13 @@ export const readFilling = (tokens: readonly Token[]): Piece | undefined => {
   for (const { id, strength: own } of either) {
     const said = written ? strengthsFor(id, written) : own === undefined ? [undefined] : [own];
     if (typeof said === 'string') return unread(said, tokens, names);
-    items.push(...said.map((strength): Item => ({ ingredient: id, amount, ...(strength === undefined ? {} : { strength }) })));
+    items.push(
+      ...said.map((strength): Item => ({
+        ingredient: id,
+        amount,
+        ...(strength === undefined ? {} : { strength }),
+      })),
+    );
   }
   const over = left.rest();
   const readings = items.map((item) => ({ items: [item] as [Item], text: writeItems([item]) }));
@@ -82,6 +114,11 @@ export const readFilling = (tokens: readonly Token[]): Piece | undefined => {
   }
   const [one, ...others] = readings;
   const found = over.map(({ text }) => text.trim()).join(' ');
-  const asks = over.length > 0 ? { code: 'left-over' as const, found } : either.length > 1 ? { code: 'which-ingredient' as const, found: '' } : null;
+  const asks =
+    over.length > 0
+      ? { code: 'left-over' as const, found }
+      : either.length > 1
+        ? { code: 'which-ingredient' as const, found: '' }
+        : null;
   return { kind: 'ingredients', readings: [one!, ...others], asks };
 };

@@ -2,11 +2,50 @@ import type { Token, TokenKind } from './tokens.ts';
 
 /** One letter a kind of token, so that a rule over kinds is a regular expression over a line's letters. */
 const letters: Readonly<Record<TokenKind, string>> = {
-  number: 'n', article: 'a', fraction: 'f', ratio: 'r', percent: '%', proof: 'P', volumes: 'V', basis: 'b', unit: 'u',
-  qualifier: 'q', vague: 'v', piece: 'p', ingredient: 'i', strong: 's', vessel: 'B', cloth: 'c', verb: 'd', handling: 'h', fill: 'F',
-  rest: 'R', brim: 'T', to: 't', per: 'e', each: 'E', equal: '=', makes: 'm', or: 'o', and: '&', plus: '+', with: 'w',
-  of: 'O', times: 'x', juice: 'j', full: 'L', liquid: 'l', temperature: 'C', plain: '_', comma: ',', open: '(',
-  close: ')', dash: '-', colon: ':', stop: '.', unknown: '?',
+  number: 'n',
+  article: 'a',
+  fraction: 'f',
+  ratio: 'r',
+  percent: '%',
+  proof: 'P',
+  volumes: 'V',
+  basis: 'b',
+  unit: 'u',
+  qualifier: 'q',
+  vague: 'v',
+  piece: 'p',
+  ingredient: 'i',
+  strong: 's',
+  vessel: 'B',
+  cloth: 'c',
+  verb: 'd',
+  handling: 'h',
+  fill: 'F',
+  rest: 'R',
+  brim: 'T',
+  to: 't',
+  per: 'e',
+  each: 'E',
+  equal: '=',
+  makes: 'm',
+  or: 'o',
+  and: '&',
+  plus: '+',
+  with: 'w',
+  of: 'O',
+  times: 'x',
+  juice: 'j',
+  full: 'L',
+  liquid: 'l',
+  temperature: 'C',
+  plain: '_',
+  comma: ',',
+  open: '(',
+  close: ')',
+  dash: '-',
+  colon: ':',
+  stop: '.',
+  unknown: '?',
 };
 const USED = '#';
 
@@ -14,11 +53,13 @@ const USED = '#';
 export type Rule = RegExp;
 export const rule = (text: string): Rule =>
   new RegExp(
-    text.replace(/[a-z]+/g, (kind) => {
-      const letter = letters[kind as TokenKind];
-      if (letter === undefined) throw new RangeError(`no kind of token is called ${kind}`);
-      return letter.replace(/[.+?()|]/g, '\\$&');
-    }).replace(/ /g, ''),
+    text
+      .replace(/[a-z]+/g, (kind) => {
+        const letter = letters[kind as TokenKind];
+        if (letter === undefined) throw new RangeError(`no kind of token is called ${kind}`);
+        return letter.replace(/[.+?()|]/g, '\\$&');
+      })
+      .replace(/ /g, ''),
   );
 
 /** What is left of a line while its parts are taken out of it. */
@@ -36,8 +77,10 @@ export class Remaining {
     const match = one.exec(this.letters);
     if (!match || match[0] === '') return undefined;
     const taken = this.tokens.slice(match.index, match.index + match[0].length);
-    this.letters = this.letters.slice(0, match.index) + USED.repeat(match[0].length)
-      + this.letters.slice(match.index + match[0].length);
+    this.letters =
+      this.letters.slice(0, match.index) +
+      USED.repeat(match[0].length) +
+      this.letters.slice(match.index + match[0].length);
     return taken;
   }
 
@@ -59,7 +102,9 @@ export class Remaining {
 
 type Of<K extends TokenKind> = Extract<Token, { kind: K }>;
 /** The first token of a kind among some. */
-export const firstOf = <K extends TokenKind>(tokens: readonly Token[], kind: K): Of<K> | undefined =>
-  tokens.find((token): token is Of<K> => token.kind === kind);
+export const firstOf = <K extends TokenKind>(
+  tokens: readonly Token[],
+  kind: K,
+): Of<K> | undefined => tokens.find((token): token is Of<K> => token.kind === kind);
 export const allOf = <K extends TokenKind>(tokens: readonly Token[], kind: K): Of<K>[] =>
   tokens.filter((token): token is Of<K> => token.kind === kind);

@@ -26,15 +26,35 @@ export interface Item {
 
 /** Why a line is asked about. */
 export const questions = [
-  'thousands', 'which-amount', 'which-strength', 'which-ingredient', 'dilution', 'per', 'left-over', 'nearest',
+  'thousands',
+  'which-amount',
+  'which-strength',
+  'which-ingredient',
+  'dilution',
+  'per',
+  'left-over',
+  'nearest',
   'shares-basis',
 ] as const;
 export type Question = (typeof questions)[number];
 
 /** Why a line is not read. */
 export const unreadCodes = [
-  'no-ingredient', 'no-amount', 'no-amount-of-liquid', 'no-unit', 'unknown-name', 'not-positive', 'over-100', 'no-proof',
-  'no-volumes', 'no-strength', 'too-much', 'range', 'bottle-size', 'too-long', 'too-many',
+  'no-ingredient',
+  'no-amount',
+  'no-amount-of-liquid',
+  'no-unit',
+  'unknown-name',
+  'not-positive',
+  'over-100',
+  'no-proof',
+  'no-volumes',
+  'no-strength',
+  'too-much',
+  'range',
+  'bottle-size',
+  'too-long',
+  'too-many',
 ] as const;
 export type UnreadCode = (typeof unreadCodes)[number];
 

@@ -22,7 +22,13 @@ export interface Portion {
 
 /** What stands in the way of measuring a recipe out. */
 export const problemCodes = [
-  'nothing-in-it', 'bottle-size', 'already-full', 'no-room', 'too-much-for-bottle', 'shares-sum', 'shares-mixed',
+  'nothing-in-it',
+  'bottle-size',
+  'already-full',
+  'no-room',
+  'too-much-for-bottle',
+  'shares-sum',
+  'shares-mixed',
 ] as const;
 export type ProblemCode = UnreadCode | (typeof problemCodes)[number];
 
@@ -59,9 +65,17 @@ const byVolume = ({ row, text, item }: Placed, volume: number, tool: Tool): Port
   const content = contentOfItem(item);
   const { strength } = ingredientOf(item.ingredient);
   const mass = volume * content.density;
-  const masses = Object.fromEntries(Object.entries(content.parts).map(([name, part]) => [name, part * mass]));
+  const masses = Object.fromEntries(
+    Object.entries(content.parts).map(([name, part]) => [name, part * mass]),
+  );
   return {
-    row, text, ingredient: item.ingredient, volume, mass, masses: masses as Masses, tool,
+    row,
+    text,
+    ingredient: item.ingredient,
+    volume,
+    mass,
+    masses: masses as Masses,
+    tool,
     ...(strength ? { strength: item.strength ?? strength.usual } : {}),
     assumed: strength !== undefined && item.strength === undefined,
   };
@@ -76,8 +90,11 @@ const dropOf = (id: IngredientId): number => {
 const direct = (placed: Placed): Portion | undefined => {
   const { amount, ingredient } = placed.item;
   if (amount.kind === 'volume') return byVolume(placed, amount.value, amount.tool);
-  if (amount.kind === 'mass') return byVolume(placed, amount.value / contentOfItem(placed.item).density, amount.tool);
-  return amount.kind === 'drops' ? byVolume(placed, amount.value * dropOf(ingredient), 'by eye') : undefined;
+  if (amount.kind === 'mass')
+    return byVolume(placed, amount.value / contentOfItem(placed.item).density, amount.tool);
+  return amount.kind === 'drops'
+    ? byVolume(placed, amount.value * dropOf(ingredient), 'by eye')
+    : undefined;
 };
 
 const volumeOf = (portions: readonly Portion[]): number =>
@@ -103,19 +120,25 @@ interface Sizes {
 
 const sizesIn = ({ lines }: Recipe): Sizes => {
   const sizes = lines.filter((line) => line.kind === 'size');
-  return { bottle: sizes.find(({ volume }) => volume !== undefined)?.volume, batch: sizes.find(({ mass }) => mass !== undefined)?.mass };
+  return {
+    bottle: sizes.find(({ volume }) => volume !== undefined)?.volume,
+    batch: sizes.find(({ mass }) => mass !== undefined)?.mass,
+  };
 };
 
 type Shares = { ok: true; ofBottle: number; ofBatch: number } | { ok: false; problem: Problem };
 
 /** What the shares of a recipe are shares of: by volume of the bottle, by weight of the batch. They add up to all of it. */
 const sharesOf = (placed: readonly Placed[], { bottle, batch }: Sizes): Shares => {
-  const shares = placed.flatMap(({ item: { amount } }) => (amount.kind === 'share' ? [amount] : []));
+  const shares = placed.flatMap(({ item: { amount } }) =>
+    amount.kind === 'share' ? [amount] : [],
+  );
   const sum = shares.reduce((total, { value }) => total + value, 0);
   const row = placed[0]!.row;
   const whole = Math.abs(sum - 1) <= SUM_SLACK;
   const byWeight = shares.some(({ by }) => by === 'weight');
-  if (byWeight && shares.some(({ by }) => by !== 'weight')) return { ok: false, problem: { row, code: 'shares-mixed', found: '' } };
+  if (byWeight && shares.some(({ by }) => by !== 'weight'))
+    return { ok: false, problem: { row, code: 'shares-mixed', found: '' } };
   // Parts of a bottle that is known need not fill it; shares of a batch must.
   if (shares.length > 0 && !whole && (byWeight || bottle === undefined)) {
     const code = byWeight || shares.length > 1 ? 'shares-sum' : 'bottle-size';
@@ -127,13 +150,19 @@ const sharesOf = (placed: readonly Placed[], { bottle, batch }: Sizes): Shares =
 
 /** m³ that a kilogram of shares by weight takes up, mixed. */
 const volumeOfKilogram = (placed: readonly Placed[]): number =>
-  volumeOf(placed.flatMap((one) => {
-    const { amount } = one.item;
-    return amount.kind === 'share' ? [byVolume(one, amount.value / contentOfItem(one.item).density, 'by eye')] : [];
-  }));
+  volumeOf(
+    placed.flatMap((one) => {
+      const { amount } = one.item;
+      return amount.kind === 'share'
+        ? [byVolume(one, amount.value / contentOfItem(one.item).density, 'by eye')]
+        : [];
+    }),
+  );
 
 const placedOf = (chosen: Chosen): Placed[] =>
-  chosen.flatMap(({ line, reading }) => reading.items.map((item) => ({ row: line.row, text: line.text, item })));
+  chosen.flatMap(({ line, reading }) =>
+    reading.items.map((item) => ({ row: line.row, text: line.text, item })),
+  );
 
 /**
  * What one reading of a recipe comes to: parts of the bottle (or half a litre), shares of the bottle or the batch (or
@@ -141,15 +170,20 @@ const placedOf = (chosen: Chosen): Placed[] =>
  */
 export const portionsOf = (recipe: Recipe, chosen: Chosen = firstReadings(recipe)): Measured => {
   const problems: Problem[] = recipe.lines.flatMap((line) =>
-    line.kind === 'unread' ? [{ row: line.row, code: line.code, found: line.found }] : []);
+    line.kind === 'unread' ? [{ row: line.row, code: line.code, found: line.found }] : [],
+  );
   const placed = placedOf(chosen);
   if (problems.length > 0) return { ok: false, problems };
-  if (placed.length === 0) return { ok: false, problems: [{ row: 0, code: 'nothing-in-it', found: '' }] };
+  if (placed.length === 0)
+    return { ok: false, problems: [{ row: 0, code: 'nothing-in-it', found: '' }] };
   const sizes = sizesIn(recipe);
   const { bottle, batch } = sizes;
   const shares = sharesOf(placed, sizes);
   if (!shares.ok) return { ok: false, problems: [shares.problem] };
-  const allParts = placed.reduce((sum, { item: { amount } }) => sum + (amount.kind === 'parts' ? amount.value : 0), 0);
+  const allParts = placed.reduce(
+    (sum, { item: { amount } }) => sum + (amount.kind === 'parts' ? amount.value : 0),
+    0,
+  );
   const fixed = placed.map(direct).filter((portion) => portion !== undefined);
   const taken = bottle === undefined ? 0 : fixed.reduce((sum, { volume }) => sum + volume, 0);
   const part = ((bottle ?? USUAL_BOTTLE) - taken) / allParts;
@@ -157,18 +191,27 @@ export const portionsOf = (recipe: Recipe, chosen: Chosen = firstReadings(recipe
   const portions: Portion[] = [];
   for (const one of placed) {
     const { amount } = one.item;
-    const fail = (code: ProblemCode): void => void problems.push({ row: one.row, code, found: one.text.trim() });
+    const fail = (code: ProblemCode): void =>
+      void problems.push({ row: one.row, code, found: one.text.trim() });
     const known = direct(one);
     if (known) portions.push(known);
     else if (amount.kind === 'parts') {
       if (part > 0) portions.push(byVolume(one, amount.value * part, 'by eye'));
       else fail('no-room');
     } else if (amount.kind === 'share') {
-      const volume = amount.by === 'weight' ? (shares.ofBatch * amount.value) / contentOfItem(one.item).density : shares.ofBottle * amount.value;
+      const volume =
+        amount.by === 'weight'
+          ? (shares.ofBatch * amount.value) / contentOfItem(one.item).density
+          : shares.ofBottle * amount.value;
       portions.push(byVolume(one, volume, amount.by === 'weight' ? 'kitchen scale' : 'by eye'));
     } else {
       const of = bottle;
-      const target = amount.kind === 'fill' ? (of === undefined ? undefined : amount.value * of) : ((amount as { to?: number }).to ?? of);
+      const target =
+        amount.kind === 'fill'
+          ? of === undefined
+            ? undefined
+            : amount.value * of
+          : ((amount as { to?: number }).to ?? of);
       const filling = target === undefined ? undefined : upTo(target, one, portions);
       if (filling) portions.push(filling);
       else fail(target === undefined ? 'bottle-size' : 'already-full');
@@ -177,16 +220,29 @@ export const portionsOf = (recipe: Recipe, chosen: Chosen = firstReadings(recipe
   if (problems.length > 0) return { ok: false, problems };
   // What does not go into the bottle is another mixture than the one that is meant.
   if (bottle !== undefined && volumeOf(portions) > bottle * BRIM) {
-    return { ok: false, problems: [{ row: placed.at(-1)!.row, code: 'too-much-for-bottle', found: `${Math.round(volumeOf(portions) * 1e6)}` }] };
+    return {
+      ok: false,
+      problems: [
+        {
+          row: placed.at(-1)!.row,
+          code: 'too-much-for-bottle',
+          found: `${Math.round(volumeOf(portions) * 1e6)}`,
+        },
+      ],
+    };
   }
   const hasShares = placed.some(({ item: { amount } }) => amount.kind === 'share');
-  const assumedSize = (allParts > 0 && bottle === undefined) || (hasShares && bottle === undefined && batch === undefined);
+  const assumedSize =
+    (allParts > 0 && bottle === undefined) ||
+    (hasShares && bottle === undefined && batch === undefined);
   return { ok: true, portions, assumedSize, ...(bottle === undefined ? {} : { bottle }) };
 };
 
 /** Every line by its first, likeliest reading. */
 export const firstReadings = ({ lines }: Recipe): Chosen =>
-  lines.flatMap((line) => (line.kind === 'ingredients' ? [{ line, reading: line.readings[0] }] : []));
+  lines.flatMap((line) =>
+    line.kind === 'ingredients' ? [{ line, reading: line.readings[0] }] : [],
+  );
 
 /** kg of each component over all portions. */
 export const poured = (portions: readonly Portion[]): Masses =>

@@ -4,7 +4,15 @@ import { oneOf } from '../units/volume.ts';
 import { agree, takeAmounts, type Found } from './amounts.ts';
 import { firstOf, Remaining, rule } from './grammar.ts';
 import { readFilling } from './filling.ts';
-import type { Amount, Ingredients, Item, Question, LineReading, Unread, UnreadCode } from './line.ts';
+import type {
+  Amount,
+  Ingredients,
+  Item,
+  Question,
+  LineReading,
+  Unread,
+  UnreadCode,
+} from './line.ts';
 import { strengthsFor, takeBasis, takeStrengths, type Written } from './strengths.ts';
 import type { Token } from './tokens.ts';
 import { writeItems } from './writeItem.ts';
@@ -43,19 +51,49 @@ const rules = {
 
 /** Kinds that say nothing of what it is where they are left over. */
 const SILENT = new Set([
-  'article', 'verb', 'handling', 'vessel', 'cloth', 'to', 'per', 'of', 'with', 'and', 'plus', 'comma', 'colon', 'dash',
-  'stop', 'open', 'close', 'plain', 'full', 'juice', 'basis', 'makes', 'brim',
+  'article',
+  'verb',
+  'handling',
+  'vessel',
+  'cloth',
+  'to',
+  'per',
+  'of',
+  'with',
+  'and',
+  'plus',
+  'comma',
+  'colon',
+  'dash',
+  'stop',
+  'open',
+  'close',
+  'plain',
+  'full',
+  'juice',
+  'basis',
+  'makes',
+  'brim',
 ]);
 const isSilent = (token: Token): boolean =>
-  SILENT.has(token.kind) || (token.kind === 'qualifier' && (token.is === 'level' || token.is === 'us'));
+  SILENT.has(token.kind) ||
+  (token.kind === 'qualifier' && (token.is === 'level' || token.is === 'us'));
 
 /** Warmth from which water counts as hot, °C. Source: labels. */
 const HOT = 40;
 
-const textOf = (tokens: readonly Token[]): string => tokens.map(({ text }) => text.trim()).join(' ');
-const unread = (code: UnreadCode, found: string, names: readonly IngredientId[] = [], offers: readonly string[] = []): Piece =>
-  ({ kind: 'unread', code, found, names, offers });
-export const readingOf = (...items: [Item, ...Item[]]): LineReading => ({ items, text: writeItems(items) });
+const textOf = (tokens: readonly Token[]): string =>
+  tokens.map(({ text }) => text.trim()).join(' ');
+const unread = (
+  code: UnreadCode,
+  found: string,
+  names: readonly IngredientId[] = [],
+  offers: readonly string[] = [],
+): Piece => ({ kind: 'unread', code, found, names, offers });
+export const readingOf = (...items: [Item, ...Item[]]): LineReading => ({
+  items,
+  text: writeItems(items),
+});
 
 const isScent = ({ either, fruit }: Named): boolean =>
   fruit === true || (either.length === 1 && ingredientOf(either[0]!.id).role === 'scent');
@@ -65,7 +103,10 @@ const withoutScents = (named: readonly Named[], tokens: readonly Token[]): Named
   named.filter((one, i) => {
     const next = named[i + 1];
     if (!next || !isScent(one) || isScent(next)) return true;
-    return tokens.some((token) => token.at > one.at && token.at < next.at && token.kind !== 'plain' && token.kind !== 'dash');
+    return tokens.some(
+      (token) =>
+        token.at > one.at && token.at < next.at && token.kind !== 'plain' && token.kind !== 'dash',
+    );
   });
 
 const namedIn = (tokens: readonly Token[]): Named[] =>
@@ -73,11 +114,21 @@ const namedIn = (tokens: readonly Token[]): Named[] =>
     if (token.kind === 'ingredient') return [{ at: token.at, either: token.either }];
     if (token.kind !== 'piece') return [];
     const { ingredient, volume } = token.piece;
-    return [{ at: token.at, either: [{ id: ingredient }], ...(volume === undefined ? {} : { fruit: true }) }];
+    return [
+      {
+        at: token.at,
+        either: [{ id: ingredient }],
+        ...(volume === undefined ? {} : { fruit: true }),
+      },
+    ];
   });
 
 /** Drops of "lemon" are of its oil more likely than of its juice. */
-const oilOf: Partial<Record<IngredientId, IngredientId>> = { 'lemon juice': 'lemon oil', 'orange juice': 'orange oil', 'lime juice': 'lemon oil' };
+const oilOf: Partial<Record<IngredientId, IngredientId>> = {
+  'lemon juice': 'lemon oil',
+  'orange juice': 'orange oil',
+  'lime juice': 'lemon oil',
+};
 
 /** An ounce of something dry is weighed. */
 const asMeasured = (amount: Amount, found: Found, id: IngredientId): Amount =>
@@ -93,8 +144,12 @@ interface Strengths {
 
 /** The strengths an ingredient may have here: as written, as a left-over figure may mean, diluted, strong, or the usual. */
 const strengthsOf = (
-  id: IngredientId, own: number | undefined, written: Written | undefined, ratio: readonly number[] | undefined,
-  strong: Extract<Token, { kind: 'strong' }> | undefined, figure: Extract<Token, { kind: 'number' }> | undefined,
+  id: IngredientId,
+  own: number | undefined,
+  written: Written | undefined,
+  ratio: readonly number[] | undefined,
+  strong: Extract<Token, { kind: 'strong' }> | undefined,
+  figure: Extract<Token, { kind: 'number' }> | undefined,
 ): Strengths | UnreadCode => {
   const { strength, asksStrength } = ingredientOf(id);
   const said = written ? strengthsFor(id, written) : own === undefined ? undefined : [own];
@@ -105,32 +160,52 @@ const strengthsOf = (
   const stated = said ?? [undefined];
   if (ratio && ratio.length === 2) {
     const [one, other] = [Math.min(...ratio), Math.max(...ratio)] as [number, number];
-    const thinned = [base * (one / (one + other)), ...(other > one ? [base * (one / other)] : []), base];
+    const thinned = [
+      base * (one / (one + other)),
+      ...(other > one ? [base * (one / other)] : []),
+      base,
+    ];
     return { values: thinned, code: 'dilution', found: ratio.join(':') };
   }
   if (strong?.how === 'weaker') {
     const values = said ? [base, base / 10] : [base / 10, undefined];
     return { values, code: 'which-strength', found: strong.text };
   }
-  if (strong) return { values: said ? [...said] : [strength.strong ?? base, undefined], code: said ? null : 'which-strength', found: strong.text };
+  if (strong)
+    return {
+      values: said ? [...said] : [strength.strong ?? base, undefined],
+      code: said ? null : 'which-strength',
+      found: strong.text,
+    };
   if (figure && !said) {
     const value = figure.values[0]! / 100;
-    if (value > 0 && value <= 1) return { values: [value, undefined], code: 'which-strength', found: figure.text };
+    if (value > 0 && value <= 1)
+      return { values: [value, undefined], code: 'which-strength', found: figure.text };
   }
   if (asksStrength && !said) return { values: [undefined], code: 'which-strength', found: '' };
   return { values: stated, code: null, found: '' };
 };
 
 /** A written strength belongs to what stands before it, where nothing parts the two; else to what comes next. */
-const ownerOf = (written: Written, named: readonly Named[], tokens: readonly Token[]): number | undefined => {
+const ownerOf = (
+  written: Written,
+  named: readonly Named[],
+  tokens: readonly Token[],
+): number | undefined => {
   const before = named.findLast(({ at }) => at < written.at)?.at;
-  const parted = before !== undefined && tokens.some(({ kind, at }) => at > before && at < written.at && PARTS.has(kind));
+  const parted =
+    before !== undefined &&
+    tokens.some(({ kind, at }) => at > before && at < written.at && PARTS.has(kind));
   const behind = named.find(({ at }) => at > written.at)?.at;
   return before === undefined || (parted && behind !== undefined) ? behind : before;
 };
 const PARTS = new Set<Token['kind']>(['and', 'plus', 'with', 'or']);
 
-const withOwners = (written: readonly Written[], named: readonly Named[], tokens: readonly Token[]): Map<number, Written> => {
+const withOwners = (
+  written: readonly Written[],
+  named: readonly Named[],
+  tokens: readonly Token[],
+): Map<number, Written> => {
   const owned = new Map<number, Written>();
   for (const one of written) {
     const owner = ownerOf(one, named, tokens);
@@ -147,8 +222,14 @@ interface Choice {
 
 /** Every way to take one ingredient with one amount. */
 const choose = (
-  { either }: Named, found: Found, written: Written | undefined,
-  left: { ratio?: readonly number[]; strong?: Extract<Token, { kind: 'strong' }>; figure?: Extract<Token, { kind: 'number' }> },
+  { either }: Named,
+  found: Found,
+  written: Written | undefined,
+  left: {
+    ratio?: readonly number[];
+    strong?: Extract<Token, { kind: 'strong' }>;
+    figure?: Extract<Token, { kind: 'number' }>;
+  },
 ): Choice | UnreadCode => {
   const readings: LineReading[] = [];
   let code: Question | null = found.doubt === 'thousands' ? 'thousands' : null;
@@ -159,10 +240,14 @@ const choose = (
     if (strengths.code) [code, said] = [strengths.code, strengths.found];
     for (const amount of found.readings) {
       for (const strength of strengths.values) {
-        readings.push(readingOf({
-          ingredient: id, amount: asMeasured(amount, found, id), ...(strength === undefined ? {} : { strength }),
-          ...(found.assumed ? { assumed: found.assumed } : {}),
-        }));
+        readings.push(
+          readingOf({
+            ingredient: id,
+            amount: asMeasured(amount, found, id),
+            ...(strength === undefined ? {} : { strength }),
+            ...(found.assumed ? { assumed: found.assumed } : {}),
+          }),
+        );
       }
     }
   }
@@ -172,9 +257,14 @@ const choose = (
 
 /** Two strengths for one thing: each may be the one that is meant. */
 const chooseAmong = (
-  one: Named, found: Found, stated: readonly Written[], left: Parameters<typeof choose>[3],
+  one: Named,
+  found: Found,
+  stated: readonly Written[],
+  left: Parameters<typeof choose>[3],
 ): Choice | UnreadCode => {
-  const choices = (stated.length > 1 ? stated : [stated[0]]).map((written) => choose(one, found, written, left));
+  const choices = (stated.length > 1 ? stated : [stated[0]]).map((written) =>
+    choose(one, found, written, left),
+  );
   const wrong = choices.find((choice) => typeof choice === 'string');
   if (wrong !== undefined) return wrong;
   const all = choices as Choice[];
@@ -184,7 +274,11 @@ const chooseAmong = (
 
 const asPiece = ({ readings, code, found }: Choice): Piece => {
   const [first, ...others] = readings;
-  return { kind: 'ingredients', readings: [first!, ...others], asks: code ? { code, found } : null };
+  return {
+    kind: 'ingredients',
+    readings: [first!, ...others],
+    asks: code ? { code, found } : null,
+  };
 };
 
 /** "Half a cup (120 ml)": one amount, unless the two do not agree. */
@@ -206,39 +300,70 @@ const readAside = (tokens: readonly Token[], left: Remaining): Piece | undefined
   const amount = amounts[0];
   if (sized && amount && !amount.wrong) {
     const [value] = amount.readings;
-    const clear = amounts.length === 1 && amount.readings.length === 1 && !left.rest().some(({ kind }) => kind === 'number' || kind === 'fraction');
+    const clear =
+      amounts.length === 1 &&
+      amount.readings.length === 1 &&
+      !left.rest().some(({ kind }) => kind === 'number' || kind === 'fraction');
     if (!clear) return unread('bottle-size', textOf(tokens));
     if (value!.kind === 'volume') return { kind: 'size', volume: value!.value };
     if (value!.kind === 'mass') return { kind: 'size', mass: value!.value };
   }
-  if (amount && !(sized && amount.wrong === 'bottle-size')) return amount.wrong && amount.wrong !== 'bottle-size' ? unread(amount.wrong, textOf(tokens)) : undefined;
+  if (amount && !(sized && amount.wrong === 'bottle-size'))
+    return amount.wrong && amount.wrong !== 'bottle-size'
+      ? unread(amount.wrong, textOf(tokens))
+      : undefined;
   const speaks = left.rest().filter((token) => !isSilent(token));
   if (speaks.length === 0 || left.has(rules.firstIsHandling)) return { kind: 'aside' };
   return undefined;
 };
 
 /** "1 cup each", "equal parts", "2:1": one amount or a ratio for all that is named. */
-const readTogether = (left: Remaining, named: readonly Named[], owned: ReadonlyMap<number, Written>): Piece | undefined => {
+const readTogether = (
+  left: Remaining,
+  named: readonly Named[],
+  owned: ReadonlyMap<number, Written>,
+): Piece | undefined => {
   if (named.length < 2) return undefined;
   const equal = left.take(rules.equal);
   const ratio = equal ? undefined : firstOf(left.take(rules.ratio) ?? [], 'ratio')?.parts;
   const each = equal || ratio ? undefined : left.take(rules.each);
   if (!equal && !ratio && !each) return undefined;
-  const parts = ratio && ratio.length === named.length ? ratio : equal ? named.map(() => 1) : undefined;
+  const parts =
+    ratio && ratio.length === named.length ? ratio : equal ? named.map(() => 1) : undefined;
   const shared = parts ? undefined : takeAmounts(left)[0];
   const choices: Choice[] = [];
   for (const [i, one] of named.entries()) {
-    const found: Found | undefined = parts ? { readings: [{ kind: 'parts', value: parts[i]! }], doubt: null } : shared;
-    const choice = !found || found.wrong ? (found?.wrong ?? 'no-amount') : choose(one, found, owned.get(one.at), {});
-    if (typeof choice === 'string') return unread(choice, textOf(left.tokens), named.map(({ either }) => either[0]!.id));
+    const found: Found | undefined = parts
+      ? { readings: [{ kind: 'parts', value: parts[i]! }], doubt: null }
+      : shared;
+    const choice =
+      !found || found.wrong
+        ? (found?.wrong ?? 'no-amount')
+        : choose(one, found, owned.get(one.at), {});
+    if (typeof choice === 'string')
+      return unread(
+        choice,
+        textOf(left.tokens),
+        named.map(({ either }) => either[0]!.id),
+      );
     choices.push(choice);
   }
   left.takeAll(rules.ingredient);
-  const together = choices.reduce<Item[][]>((all, { readings }) =>
-    all.flatMap((items) => readings.map((reading) => [...items, reading.items[0]])), [[]]);
+  const together = choices.reduce<Item[][]>(
+    (all, { readings }) =>
+      all.flatMap((items) => readings.map((reading) => [...items, reading.items[0]])),
+    [[]],
+  );
   const code = choices.find((choice) => choice.code)?.code ?? null;
-  const readings = together.slice(0, MOST_READINGS).map((items) => readingOf(...(items as [Item, ...Item[]])));
-  return asPiece(withLeftOver({ readings, code, found: '' }, left.rest().filter((token) => !isSilent(token))));
+  const readings = together
+    .slice(0, MOST_READINGS)
+    .map((items) => readingOf(...(items as [Item, ...Item[]])));
+  return asPiece(
+    withLeftOver(
+      { readings, code, found: '' },
+      left.rest().filter((token) => !isSilent(token)),
+    ),
+  );
 };
 /** More ways than this to read one line are not told apart: nobody would choose among them. */
 const MOST_READINGS = 16;
@@ -248,25 +373,41 @@ const withPer = (choice: Choice, per: readonly Token[]): Choice => {
   const unit = firstOf(per, 'unit')!.unit;
   const count = firstOf(per, 'number')?.values[0] ?? 1;
   if (unit.of !== 'volume') return { ...choice, code: 'per', found: textOf(per) };
-  const water: Item = { ingredient: 'water', amount: { kind: 'volume', value: unit.value * count, tool: unit.tool === 'by eye' ? 'jug' : unit.tool } };
-  const readings = choice.readings.flatMap((reading): LineReading[] => [readingOf(...reading.items, water), reading]);
+  const water: Item = {
+    ingredient: 'water',
+    amount: {
+      kind: 'volume',
+      value: unit.value * count,
+      tool: unit.tool === 'by eye' ? 'jug' : unit.tool,
+    },
+  };
+  const readings = choice.readings.flatMap((reading): LineReading[] => [
+    readingOf(...reading.items, water),
+    reading,
+  ]);
   return { readings, code: 'per', found: textOf(per) };
 };
 
 /** What is left over makes the line asked about: as it was understood, or something nobody knows. */
 const withLeftOver = (choice: Choice, over: readonly Token[]): Choice => {
-  if (over.length === 0 || choice.code) return over.length === 0 ? choice : { ...choice, found: choice.found || textOf(over) };
+  if (over.length === 0 || choice.code)
+    return over.length === 0 ? choice : { ...choice, found: choice.found || textOf(over) };
   const [item] = choice.readings[0]!.items;
   const stranger = readingOf({ ingredient: 'unknown', amount: item.amount });
   return { readings: [...choice.readings, stranger], code: 'left-over', found: textOf(over) };
 };
 
 /** One ingredient of several that the words may mean, each with the amount. */
-const eitherOf = (named: readonly Named[]): Named => ({ at: named[0]!.at, either: named.flatMap(({ either }) => either) });
+const eitherOf = (named: readonly Named[]): Named => ({
+  at: named[0]!.at,
+  either: named.flatMap(({ either }) => either),
+});
 
 const dropsOfFruit = (one: Named, found: Found | undefined, isPiece: boolean): Named => {
   const oil = oilOf[one.either[0]!.id];
-  return isPiece && oil && found?.readings[0]?.kind === 'drops' ? { ...one, either: [{ id: oil }, ...one.either] } : one;
+  return isPiece && oil && found?.readings[0]?.kind === 'drops'
+    ? { ...one, either: [{ id: oil }, ...one.either] }
+    : one;
 };
 
 /** Water that is written with its warmth. */
@@ -280,7 +421,10 @@ const warmed = (one: Named, temperature: readonly Token[] | undefined): Named =>
 
 /** Reads what one piece of a line says: an ingredient with its amount, a size, or why it cannot be read. */
 export const readPiece = (all: readonly Token[]): Piece => {
-  const negative = all[0]?.kind === 'dash' && all[1]?.kind === 'number' && all[1].at === all[0].at + all[0].text.length;
+  const negative =
+    all[0]?.kind === 'dash' &&
+    all[1]?.kind === 'number' &&
+    all[1].at === all[0].at + all[0].text.length;
   const tokens = all[0]?.kind === 'dash' ? all.slice(1) : all;
   const left = new Remaining(tokens);
   const mentioned = namedIn(tokens);
@@ -291,7 +435,9 @@ export const readPiece = (all: readonly Token[]): Piece => {
   if (aside) return aside;
   if (mentioned.length === 0) {
     const strange = tokens.filter(({ kind }) => kind === 'unknown');
-    return strange.length > 0 ? unread('unknown-name', textOf(strange)) : unread('no-ingredient', textOf(tokens));
+    return strange.length > 0
+      ? unread('unknown-name', textOf(strange))
+      : unread('no-ingredient', textOf(tokens));
   }
   const filling = readFilling(tokens);
   if (filling) return filling;
@@ -299,7 +445,10 @@ export const readPiece = (all: readonly Token[]): Piece => {
   const per = left.take(rules.per);
   const temperature = left.take(rules.temperature);
   const written = takeStrengths(left);
-  const named = withoutScents(mentioned.filter(({ at }) => !per?.some((token) => token.at === at)), tokens);
+  const named = withoutScents(
+    mentioned.filter(({ at }) => !per?.some((token) => token.at === at)),
+    tokens,
+  );
   if (named.length === 0) return unread('no-amount', textOf(tokens), ids);
   const owned = withOwners(written, named, tokens);
   const together = readTogether(left, named, owned);
@@ -312,18 +461,29 @@ export const readPiece = (all: readonly Token[]): Piece => {
   const strong = firstOf(left.take(rules.strong) ?? [], 'strong');
   const ratio = firstOf(left.take(rules.ratio) ?? [], 'ratio')?.parts;
   left.takeAll(rules.ingredient);
-  if (!counted) return unread(figure ? 'no-unit' : 'no-amount', textOf(tokens), ids, figure ? offersFor(figure, named[0]!) : []);
+  if (!counted)
+    return unread(
+      figure ? 'no-unit' : 'no-amount',
+      textOf(tokens),
+      ids,
+      figure ? offersFor(figure, named[0]!) : [],
+    );
   if (counted.wrong) return unread(counted.wrong, textOf(tokens), ids);
   const byWeight = takeBasis(left) === 'weight' ? asWeight(counted) : counted;
   const several = named.length > 1;
   const said = left.takeAll(rules.or).length > 0;
-  const one = warmed(dropsOfFruit(several ? eitherOf(named) : named[0]!, counted, isPiece), temperature);
+  const one = warmed(
+    dropsOfFruit(several ? eitherOf(named) : named[0]!, counted, isPiece),
+    temperature,
+  );
   const stated = share ? written.slice(1) : written;
   const choice = chooseAmong(one, byWeight, stated, { ratio, strong, figure });
   if (typeof choice === 'string') return unread(choice, textOf(tokens), ids);
   const asked: Choice = several
     ? { ...choice, code: 'which-ingredient', found: said ? 'or' : 'apart' }
-    : amounts.length > 1 && byWeight.readings.length > 1 && !counted.doubt ? { ...choice, code: 'which-amount' } : choice;
+    : amounts.length > 1 && byWeight.readings.length > 1 && !counted.doubt
+      ? { ...choice, code: 'which-amount' }
+      : choice;
   const unused = figure && choice.code !== 'which-strength' ? [figure] : [];
   const over = [...unused, ...left.rest().filter((token) => !isSilent(token))];
   const whole = withLeftOver(asked, over);
@@ -346,7 +506,11 @@ const asWeight = (found: Found): Found => ({
   readings: found.readings.map((amount): Amount => {
     if (amount.kind === 'share') return { ...amount, by: 'weight' };
     if (amount.kind !== 'volume' || !found.ounces) return amount;
-    return { kind: 'mass', value: (amount.value / oneOf('fluid ounce')) * OUNCE, tool: 'kitchen scale' };
+    return {
+      kind: 'mass',
+      value: (amount.value / oneOf('fluid ounce')) * OUNCE,
+      tool: 'kitchen scale',
+    };
   }),
 });
 

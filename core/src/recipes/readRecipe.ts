@@ -19,7 +19,9 @@ const PARTING = new Set<TokenKind>(['comma', 'and', 'plus', 'with', 'to', 'stop'
 /** Words that hold for all that a line names: it is then not taken apart. */
 const TOGETHER = new Set<TokenKind>(['equal', 'each', 'ratio', 'or', 'per']);
 const isSize = (tokens: readonly Token[]): boolean =>
-  tokens.some(({ kind }) => kind === 'vessel' || kind === 'makes') && tokens.some(({ kind }) => kind === 'unit') && !tokens.some(isThing);
+  tokens.some(({ kind }) => kind === 'vessel' || kind === 'makes') &&
+  tokens.some(({ kind }) => kind === 'unit') &&
+  !tokens.some(isThing);
 
 /** Parts a line between two things that each stand for themselves: at the last sign between them that can part. */
 const partsOf = (tokens: readonly Token[]): Token[][] => {
@@ -29,12 +31,18 @@ const partsOf = (tokens: readonly Token[]): Token[][] => {
     if (!PARTING.has(tokens[i]!.kind)) continue;
     const before = tokens.slice(from, i);
     const behind = tokens.slice(i + 1);
-    const end = behind.findIndex((token, j) => j > 0 && PARTING.has(token.kind) && behind.slice(0, j).some(isThing));
+    const end = behind.findIndex(
+      (token, j) => j > 0 && PARTING.has(token.kind) && behind.slice(0, j).some(isThing),
+    );
     const next = end < 0 ? behind : behind.slice(0, end);
     const later = next.findIndex((token) => PARTING.has(token.kind));
     const here = later < 0 ? next : next.slice(0, later);
     const both = before.some(isThing) && (here.some(isThing) || isSize(next));
-    const sizeFirst = isSize(before) && next.some(isThing) && (tokens[i]!.kind !== 'to' && !before.some(({ kind }) => kind === 'fill'));
+    const sizeFirst =
+      isSize(before) &&
+      next.some(isThing) &&
+      tokens[i]!.kind !== 'to' &&
+      !before.some(({ kind }) => kind === 'fill');
     if (!both && !sizeFirst) continue;
     parts.push([...before]);
     from = i + 1;
@@ -43,14 +51,19 @@ const partsOf = (tokens: readonly Token[]): Token[][] => {
 };
 
 const FILLS = new Set<TokenKind>(['fill', 'rest']);
-const isTogether = (tokens: readonly Token[]): boolean => tokens.some(({ kind }) => TOGETHER.has(kind));
+const isTogether = (tokens: readonly Token[]): boolean =>
+  tokens.some(({ kind }) => TOGETHER.has(kind));
 
 const piecesOf = (tokens: readonly Token[]): Token[][] => {
   if (!isTogether(tokens)) return partsOf(tokens);
   // "2 cups water, 1 cup each A and B" would hide what stands before: only what has no amount of its own is taken together.
   const parts = partsOf(tokens);
   const amounts = tokens.filter(({ kind }) => kind === 'unit').length;
-  return amounts > 1 && parts.every((part) => part.some(isThing)) && !tokens.some(({ kind }) => kind === 'or' || kind === 'per') ? parts : [[...tokens]];
+  return amounts > 1 &&
+    parts.every((part) => part.some(isThing)) &&
+    !tokens.some(({ kind }) => kind === 'or' || kind === 'per')
+    ? parts
+    : [[...tokens]];
 };
 
 /** A piece with its misspelt words put right, as a question. */
@@ -58,7 +71,10 @@ const asNearest = (piece: Piece, found: string): Piece =>
   piece.kind === 'ingredients' ? { ...piece, asks: { code: 'nearest', found } } : piece;
 
 const strangeIn = (tokens: readonly Token[]): string =>
-  tokens.filter(({ kind }) => kind === 'unknown').map(({ text }) => text).join(' ');
+  tokens
+    .filter(({ kind }) => kind === 'unknown')
+    .map(({ text }) => text)
+    .join(' ');
 
 const read = (tokens: readonly Token[], line: string, lexicon: Lexicon): Piece => {
   const piece = readPiece(tokens);
@@ -67,10 +83,16 @@ const read = (tokens: readonly Token[], line: string, lexicon: Lexicon): Piece =
   const first = tokens[0]!;
   const last = tokens.at(-1)!;
   const own = line.slice(first.at, last.at + last.text.length);
-  const better = respelled(own, tokens.map((token) => ({ ...token, at: token.at - first.at })), lexicon);
+  const better = respelled(
+    own,
+    tokens.map((token) => ({ ...token, at: token.at - first.at })),
+    lexicon,
+  );
   if (better === undefined) return piece;
   const again = readPiece(tokensOf(better, lexicon));
-  return again.kind === 'ingredients' || (again.kind === 'unread' && again.names.length > 0) ? asNearest(again, strange) : piece;
+  return again.kind === 'ingredients' || (again.kind === 'unread' && again.names.length > 0)
+    ? asNearest(again, strange)
+    : piece;
 };
 
 /** A number in front of a line that only counts the lines: "1. 2 cups water". */
@@ -78,12 +100,26 @@ const NUMBERED = /^\s*\d{1,2}[.)]\s+(?=\S)/;
 
 const readRow = (row: string, at: number, lexicon: Lexicon): Line[] => {
   if (row.length > LONGEST_LINE) {
-    return [{ kind: 'unread', code: 'too-long', found: String(row.length), names: [], offers: [], text: row, row: at, column: 0 }];
+    return [
+      {
+        kind: 'unread',
+        code: 'too-long',
+        found: String(row.length),
+        names: [],
+        offers: [],
+        text: row,
+        row: at,
+        column: 0,
+      },
+    ];
   }
   const bare = row.replace(NUMBERED, (counted) => ' '.repeat(counted.length));
   const tokens = tokensOf(bare, lexicon);
   if (tokens.length === 0) return [{ kind: 'aside', text: row, row: at, column: 0 }];
-  const pieces = tokens.some(({ kind }) => FILLS.has(kind)) && tokens.filter(isThing).length < 2 ? [[...tokens]] : piecesOf(tokens);
+  const pieces =
+    tokens.some(({ kind }) => FILLS.has(kind)) && tokens.filter(isThing).length < 2
+      ? [[...tokens]]
+      : piecesOf(tokens);
   return pieces.map((piece, i): Line => {
     const column = i === 0 ? 0 : piece[0]!.at;
     const end = pieces[i + 1]?.[0]!.at ?? row.length;
@@ -100,22 +136,41 @@ const withBasis = (lines: readonly Line[]): Line[] => {
   const shares = lines.filter(isShare);
   if (shares.length === 0) return [...lines];
   const others = lines.filter((line) => line.kind === 'ingredients' && !isShare(line)).length;
-  const said = shares.map((line) => line.readings[0].items[0].amount).find((amount) => amount.kind === 'share' && amount.by !== null);
+  const said = shares
+    .map((line) => line.readings[0].items[0].amount)
+    .find((amount) => amount.kind === 'share' && amount.by !== null);
   const grams = lines.some((line) => line.kind === 'size' && line.mass !== undefined);
-  const by = said?.kind === 'share' ? said.by : grams ? 'weight' as const : null;
+  const by = said?.kind === 'share' ? said.by : grams ? ('weight' as const) : null;
   let asked = false;
   return lines.map((line): Line => {
     if (!isShare(line)) return line;
     const names = line.readings.flatMap(({ items }) => items.map(({ ingredient }) => ingredient));
     const [{ amount }] = line.readings[0].items;
-    const alone = amount.kind === 'share' && amount.by === null && (others > 0 || shares.length < 2);
-    if (alone) return { kind: 'unread', code: 'no-amount', found: line.text.trim(), names, offers: [], text: line.text, row: line.row, column: line.column };
+    const alone =
+      amount.kind === 'share' && amount.by === null && (others > 0 || shares.length < 2);
+    if (alone)
+      return {
+        kind: 'unread',
+        code: 'no-amount',
+        found: line.text.trim(),
+        names,
+        offers: [],
+        text: line.text,
+        row: line.row,
+        column: line.column,
+      };
     const readings = (by ? [by] : (['volume', 'weight'] as const)).flatMap((basis) =>
       line.readings.map(({ items: [item] }) => {
-        const set = item.amount.kind === 'share' ? { ...item, amount: { ...item.amount, by: item.amount.by ?? basis } } : item;
+        const set =
+          item.amount.kind === 'share'
+            ? { ...item, amount: { ...item.amount, by: item.amount.by ?? basis } }
+            : item;
         return { items: [set] as const, text: writeItems([set]) };
-      }));
-    const asks = line.asks ?? (by || asked ? null : { code: 'shares-basis' as const, found: line.text.trim() });
+      }),
+    );
+    const asks =
+      line.asks ??
+      (by || asked ? null : { code: 'shares-basis' as const, found: line.text.trim() });
     asked = asked || asks?.code === 'shares-basis';
     return { ...line, readings: readings as unknown as Ingredients['readings'], asks };
   });
@@ -127,13 +182,29 @@ const withBasis = (lines: readonly Line[]): Line[] => {
  */
 export const readRecipe = (text: string, lexicon: Lexicon = englishLexicon): Recipe => {
   const rows = text.slice(0, MOST_CHARACTERS).split(/\r\n|\r|\n/);
-  const all = rows.flatMap((row, i) => (row.trim() === '' || row.trim().startsWith('#') ? [] : readRow(row, i, lexicon)));
+  const all = rows.flatMap((row, i) =>
+    row.trim() === '' || row.trim().startsWith('#') ? [] : readRow(row, i, lexicon),
+  );
   const lines = withBasis(all.slice(0, MOST_LINES));
   const cutOff = text.length > MOST_CHARACTERS || all.length > MOST_LINES;
   if (!cutOff) return { lines };
   const names = all.slice(MOST_LINES).flatMap(ingredientsNamed);
   const found = text.length > MOST_CHARACTERS ? String(text.length) : String(all.length);
-  return { lines: [...lines, { kind: 'unread', code: 'too-many', found, names, offers: [], text: '', row: rows.length, column: 0 }] };
+  return {
+    lines: [
+      ...lines,
+      {
+        kind: 'unread',
+        code: 'too-many',
+        found,
+        names,
+        offers: [],
+        text: '',
+        row: rows.length,
+        column: 0,
+      },
+    ],
+  };
 };
 
 /** Everything that a line may put in, by any of its readings, read or not: what dangers are judged over. */

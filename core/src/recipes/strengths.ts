@@ -21,15 +21,20 @@ const rules = {
 
 const writtenIn = (tokens: readonly Token[]): Written => {
   const number = firstOf(tokens, 'number')!;
-  const sign = tokens.find(({ kind }) => kind === 'percent' || kind === 'proof' || kind === 'volumes')!;
+  const sign = tokens.find(
+    ({ kind }) => kind === 'percent' || kind === 'proof' || kind === 'volumes',
+  )!;
   return {
-    values: number.values, sign: sign.kind as Written['sign'], at: number.at,
+    values: number.values,
+    sign: sign.kind as Written['sign'],
+    at: number.at,
     by: firstOf(tokens, 'basis')?.by ?? null,
   };
 };
 
 /** Every strength that stands in a piece, taken out of it. */
-export const takeStrengths = (left: Remaining): Written[] => left.takeAll(rules.strength).map(writtenIn);
+export const takeStrengths = (left: Remaining): Written[] =>
+  left.takeAll(rules.strength).map(writtenIn);
 
 /** Whether "by weight" or "by volume" stands somewhere by itself, taken out. */
 export const takeBasis = (left: Remaining): 'weight' | 'volume' | null => {
@@ -38,7 +43,10 @@ export const takeBasis = (left: Remaining): 'weight' | 'volume' | null => {
 };
 
 /** A written strength as fractions in the ingredient's own basis, or what is wrong with it. */
-export const strengthsFor = (id: IngredientId, written: Written): readonly number[] | UnreadCode => {
+export const strengthsFor = (
+  id: IngredientId,
+  written: Written,
+): readonly number[] | UnreadCode => {
   const { strength } = ingredientOf(id);
   if (!strength) return 'no-strength';
   if (written.sign === 'proof' && strength.basis !== 'v/v') return 'no-proof';
@@ -48,7 +56,9 @@ export const strengthsFor = (id: IngredientId, written: Written): readonly numbe
     if (written.sign === 'volumes') return volumesToStrength(value);
     if (written.by !== 'weight' || !(value > 0 && value <= 100)) return value / 100;
     const alcohol = alcoholOf(strength.of);
-    return alcohol ? volumeFraction(alcohol, value / 100) : weightToVolume(strength.of, value / 100);
+    return alcohol
+      ? volumeFraction(alcohol, value / 100)
+      : weightToVolume(strength.of, value / 100);
   });
   return values.every((value) => value > 0 && value <= 1) ? values : 'over-100';
 };

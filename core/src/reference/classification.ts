@@ -1,8 +1,19 @@
 import type { Component } from './components.ts';
 
 export const hazardClasses = [
-  'flammable-2', 'flammable-3', 'flammable-4', 'skin-corrosive', 'eye-damage', 'eye-irritant', 'skin-irritant', 'drowsiness', 'airway-irritant', 'reproductive', 'toxic-gas-with-acid',
-  'aquatic-acute', 'aquatic-chronic',
+  'flammable-2',
+  'flammable-3',
+  'flammable-4',
+  'skin-corrosive',
+  'eye-damage',
+  'eye-irritant',
+  'skin-irritant',
+  'drowsiness',
+  'airway-irritant',
+  'reproductive',
+  'toxic-gas-with-acid',
+  'aquatic-acute',
+  'aquatic-chronic',
 ] as const;
 export type HazardClass = (typeof hazardClasses)[number];
 
@@ -10,7 +21,10 @@ export type SignalWord = 'Danger' | 'Warning';
 export type Pictogram = 'flame' | 'corrosion' | 'exclamation' | 'health' | 'environment';
 
 /** What a class puts on a label. Source: GHS; CLP. */
-export const hazardLabels: Record<HazardClass, { signal?: SignalWord; pictogram?: Pictogram; statement: string }> = {
+export const hazardLabels: Record<
+  HazardClass,
+  { signal?: SignalWord; pictogram?: Pictogram; statement: string }
+> = {
   'flammable-2': { signal: 'Danger', pictogram: 'flame', statement: 'H225' },
   'flammable-3': { signal: 'Warning', pictogram: 'flame', statement: 'H226' },
   'flammable-4': { signal: 'Warning', statement: 'H227' },
@@ -33,7 +47,12 @@ interface Limit {
   below?: number;
   class: HazardClass;
 }
-const limit = (of: Component, from: number, hazard: HazardClass, below?: number): Limit => ({ of, from, class: hazard, ...(below === undefined ? {} : { below }) });
+const limit = (of: Component, from: number, hazard: HazardClass, below?: number): Limit => ({
+  of,
+  from,
+  class: hazard,
+  ...(below === undefined ? {} : { below }),
+});
 
 /** From which strength a component classifies a mixture. Source: CLP Annex VI and generic limits. */
 export const classLimits: readonly Limit[] = [
@@ -81,16 +100,48 @@ export const classLimits: readonly Limit[] = [
  */
 export const corrosivePh = { acid: 2, alkali: 11.5 } as const;
 
-export const precautions = ['P102', 'P210', 'P233', 'P260', 'P261', 'P264', 'P271', 'P273', 'P280', 'P301+P330+P331', 'P303+P361+P353', 'P305+P351+P338', 'P308+P313', 'P310'] as const;
+export const precautions = [
+  'P102',
+  'P210',
+  'P233',
+  'P260',
+  'P261',
+  'P264',
+  'P271',
+  'P273',
+  'P280',
+  'P301+P330+P331',
+  'P303+P361+P353',
+  'P305+P351+P338',
+  'P308+P313',
+  'P310',
+] as const;
 export type Precaution = (typeof precautions)[number];
 
 const forFlame: Precaution[] = ['P210', 'P233'];
-const forCorrosion: Precaution[] = ['P260', 'P280', 'P301+P330+P331', 'P303+P361+P353', 'P305+P351+P338', 'P310'];
+const forCorrosion: Precaution[] = [
+  'P260',
+  'P280',
+  'P301+P330+P331',
+  'P303+P361+P353',
+  'P305+P351+P338',
+  'P310',
+];
 const forIrritation: Precaution[] = ['P264', 'P280', 'P305+P351+P338'];
 
 /** Precautionary statements by class; P102 stands on all of them. Source: GHS, a choice of the ones that fit a spray bottle. */
 export const classPrecautions: Record<HazardClass, readonly Precaution[]> = {
-  'flammable-2': forFlame, 'flammable-3': forFlame, 'flammable-4': forFlame, 'skin-corrosive': forCorrosion, 'eye-damage': ['P280', 'P305+P351+P338', 'P310'],
-  'eye-irritant': forIrritation, 'skin-irritant': forIrritation, drowsiness: ['P261', 'P271'], 'airway-irritant': ['P261', 'P271'], reproductive: ['P280', 'P308+P313'], 'toxic-gas-with-acid': [],
-  'aquatic-acute': ['P273'], 'aquatic-chronic': ['P273'],
+  'flammable-2': forFlame,
+  'flammable-3': forFlame,
+  'flammable-4': forFlame,
+  'skin-corrosive': forCorrosion,
+  'eye-damage': ['P280', 'P305+P351+P338', 'P310'],
+  'eye-irritant': forIrritation,
+  'skin-irritant': forIrritation,
+  drowsiness: ['P261', 'P271'],
+  'airway-irritant': ['P261', 'P271'],
+  reproductive: ['P280', 'P308+P313'],
+  'toxic-gas-with-acid': [],
+  'aquatic-acute': ['P273'],
+  'aquatic-chronic': ['P273'],
 };

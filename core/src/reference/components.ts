@@ -1,11 +1,27 @@
 /** Standard atomic weights, g/mol. Source: IUPAC, abridged. */
-const atomic: Record<string, number> = { H: 1.008, B: 10.81, C: 12.011, N: 14.007, O: 15.999, F: 18.998, Na: 22.99, S: 32.06, Cl: 35.45, Ca: 40.078, Ag: 107.868 };
+const atomic: Record<string, number> = {
+  H: 1.008,
+  B: 10.81,
+  C: 12.011,
+  N: 14.007,
+  O: 15.999,
+  F: 18.998,
+  Na: 22.99,
+  S: 32.06,
+  Cl: 35.45,
+  Ca: 40.078,
+  Ag: 107.868,
+};
 
 /** kg/mol of a formula such as "C2H4O2". */
 const molarMassOf = (formula: string): number =>
-  [...formula.matchAll(/([A-Z][a-z]?)(\d*)/g)].reduce((sum, [, atom, count]) => sum + atomic[atom!]! * Number(count || 1), 0) / 1000;
+  [...formula.matchAll(/([A-Z][a-z]?)(\d*)/g)].reduce(
+    (sum, [, atom, count]) => sum + atomic[atom!]! * Number(count || 1),
+    0,
+  ) / 1000;
 
-const component = (formula: string, specificVolume: number) => ({ formula, molarMass: molarMassOf(formula), specificVolume }) as const;
+const component = (formula: string, specificVolume: number) =>
+  ({ formula, molarMass: molarMassOf(formula), specificVolume }) as const;
 
 /**
  * What a mixture can hold. `specificVolume` is what a kilogram adds to a watery solution, m³/kg: from the densities
@@ -58,7 +74,12 @@ export type Component = keyof typeof components;
 export const componentNames = Object.keys(components) as Component[];
 
 /** What leaves a bottle as gas. */
-export const gases = ['carbon dioxide', 'oxygen', 'chlorine', 'chloramine'] as const satisfies readonly Component[];
+export const gases = [
+  'carbon dioxide',
+  'oxygen',
+  'chlorine',
+  'chloramine',
+] as const satisfies readonly Component[];
 export type Gas = (typeof gases)[number];
 
 /** Litres of any gas per mol at 20 °C and 1 atm. Source: ideal gas. */

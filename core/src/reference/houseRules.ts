@@ -25,8 +25,17 @@ export type HouseRules = { [Q in HouseQuestion]: (typeof schools)[Q][number] };
 export const houseQuestions = Object.keys(schools) as HouseQuestion[];
 
 export const cautiousRules: HouseRules = {
-  vinegar: 'cleaner-only', alcoholFloor: '70', alcoholTime: 'two-minutes', peroxideTime: 'ten-minutes', dilutedPeroxide: 'by-the-series', soapAndVinegar: 'never-together', vinegarAndSoda: 'separately',
-  vinegarOnSealedWood: 'never', scents: 'scent', bleach: 'not-carried', mildew: 'peroxide',
+  vinegar: 'cleaner-only',
+  alcoholFloor: '70',
+  alcoholTime: 'two-minutes',
+  peroxideTime: 'ten-minutes',
+  dilutedPeroxide: 'by-the-series',
+  soapAndVinegar: 'never-together',
+  vinegarAndSoda: 'separately',
+  vinegarOnSealedWood: 'never',
+  scents: 'scent',
+  bleach: 'not-carried',
+  mildew: 'peroxide',
 };
 
 /** The strengths (fractions) and times (s) that the choices come to. Until dry is about 30 s, but never under the published minute. */

@@ -23,18 +23,47 @@ export interface Ingredient {
 
 type Groups = readonly Group[];
 const stock = (
-  of: Component, basis: Basis, usual: number, off: number, groups: Groups, strong?: number,
-): Ingredient => ({ groups, role: 'active', strength: { of, basis, usual, off, ...(strong ? { strong } : {}) } });
-const powder = (of: Component, density: number, groups: Groups): Ingredient =>
-  ({ groups, role: 'powder', parts: { [of]: 1 }, density });
-const foam = (of: Component, fraction: number, groups: Groups): Ingredient =>
-  ({ groups, role: 'foam', parts: { [of]: fraction, water: 1 - fraction }, density: 1020 });
-const scent = (of: 'scent oil' | 'terpene' = 'scent oil'): Ingredient =>
-  ({ groups: ['oil'], role: 'scent', parts: { [of]: 1 }, density: 880 });
-const other = (of: Component, fraction: number, density: number, groups: Groups): Ingredient =>
-  ({ groups, role: 'other', parts: { [of]: fraction, water: 1 - fraction }, density });
-const watery = (...groups: Group[]): Ingredient =>
-  ({ groups, role: 'water', parts: { water: 1 }, density: 998.2 });
+  of: Component,
+  basis: Basis,
+  usual: number,
+  off: number,
+  groups: Groups,
+  strong?: number,
+): Ingredient => ({
+  groups,
+  role: 'active',
+  strength: { of, basis, usual, off, ...(strong ? { strong } : {}) },
+});
+const powder = (of: Component, density: number, groups: Groups): Ingredient => ({
+  groups,
+  role: 'powder',
+  parts: { [of]: 1 },
+  density,
+});
+const foam = (of: Component, fraction: number, groups: Groups): Ingredient => ({
+  groups,
+  role: 'foam',
+  parts: { [of]: fraction, water: 1 - fraction },
+  density: 1020,
+});
+const scent = (of: 'scent oil' | 'terpene' = 'scent oil'): Ingredient => ({
+  groups: ['oil'],
+  role: 'scent',
+  parts: { [of]: 1 },
+  density: 880,
+});
+const other = (of: Component, fraction: number, density: number, groups: Groups): Ingredient => ({
+  groups,
+  role: 'other',
+  parts: { [of]: fraction, water: 1 - fraction },
+  density,
+});
+const watery = (...groups: Group[]): Ingredient => ({
+  groups,
+  role: 'water',
+  parts: { water: 1 },
+  density: 998.2,
+});
 
 /**
  * What people write in recipes. Strengths are what is usual on a shelf; lemon juice about 5 % w/v citric acid; a
@@ -58,7 +87,9 @@ export const ingredients = {
 
   peroxide: stock('hydrogen peroxide', 'w/v', 0.03, 0.05, ['peroxide'], 0.12),
   'oxygen bleach': {
-    groups: ['peroxide', 'carbonate'], role: 'powder', density: 950,
+    groups: ['peroxide', 'carbonate'],
+    role: 'powder',
+    density: 950,
     parts: { 'sodium carbonate': 0.675, 'hydrogen peroxide': 0.325 },
   },
 
@@ -81,7 +112,9 @@ export const ingredients = {
 
   'baking soda': powder('sodium hydrogencarbonate', 933, ['carbonate']),
   'baking powder': {
-    groups: ['carbonate', 'acid'], role: 'powder', density: 900,
+    groups: ['carbonate', 'acid'],
+    role: 'powder',
+    density: 900,
     parts: { 'sodium hydrogencarbonate': 0.3, starch: 0.7 },
   },
   'washing soda': powder('sodium carbonate', 1000, ['carbonate']),
@@ -89,17 +122,23 @@ export const ingredients = {
   lye: powder('sodium hydroxide', 1100, ['strong-alkali']),
   'oven cleaner': other('sodium hydroxide', 0.04, 1040, ['strong-alkali']),
   'drain opener': {
-    groups: ['strong-alkali', 'hypochlorite'], role: 'other', density: 1100,
+    groups: ['strong-alkali', 'hypochlorite'],
+    role: 'other',
+    density: 1100,
     parts: { 'sodium hydroxide': 0.05, 'sodium hypochlorite': 0.05, water: 0.9 },
   },
 
   bleach: stock('sodium hypochlorite', 'w/v', 0.0525, 0.1, ['hypochlorite'], 0.0825),
   'calcium hypochlorite': {
-    groups: ['dry-chlorine', 'calcium-hypochlorite'], role: 'powder', density: 1000,
+    groups: ['dry-chlorine', 'calcium-hypochlorite'],
+    role: 'powder',
+    density: 1000,
     parts: { 'sodium hypochlorite': 0.65, 'table salt': 0.35 },
   },
   'bleach tablet': {
-    groups: ['dry-chlorine', 'isocyanurate'], role: 'powder', density: 1000,
+    groups: ['dry-chlorine', 'isocyanurate'],
+    role: 'powder',
+    density: 1000,
     parts: { 'sodium hypochlorite': 0.6, 'table salt': 0.4 },
   },
   'colour remover': powder('sodium dithionite', 1000, ['reducer']),
@@ -112,8 +151,18 @@ export const ingredients = {
   detergent: foam('detergent', 0.2, ['detergent']),
   'laundry detergent': foam('detergent', 0.15, ['detergent']),
   shampoo: foam('detergent', 0.12, ['detergent']),
-  'quat concentrate': { groups: ['quat'], role: 'foam', parts: { quat: 0.1, water: 0.9 }, density: 995 },
-  'fabric softener': { groups: ['quat'], role: 'foam', parts: { quat: 0.05, water: 0.95 }, density: 1000 },
+  'quat concentrate': {
+    groups: ['quat'],
+    role: 'foam',
+    parts: { quat: 0.1, water: 0.9 },
+    density: 995,
+  },
+  'fabric softener': {
+    groups: ['quat'],
+    role: 'foam',
+    parts: { quat: 0.05, water: 0.95 },
+    density: 1000,
+  },
 
   'essential oil': scent(),
   'tea tree oil': scent('terpene'),
@@ -128,9 +177,18 @@ export const ingredients = {
   'grapefruit oil': scent('terpene'),
   turpentine: { groups: ['oil'], role: 'other', parts: { terpene: 1 }, density: 865 },
   'olive oil': other('fatty oil', 1, 915, ['oil']),
-  solubiliser: { groups: ['detergent'], role: 'solubiliser', parts: { detergent: 1 }, density: 1080 },
+  solubiliser: {
+    groups: ['detergent'],
+    role: 'solubiliser',
+    parts: { detergent: 1 },
+    density: 1080,
+  },
 
-  glycerol: { groups: [], role: 'other', strength: { of: 'glycerol', basis: 'v/v', usual: 0.98, off: 0.01 } },
+  glycerol: {
+    groups: [],
+    role: 'other',
+    strength: { of: 'glycerol', basis: 'v/v', usual: 0.98, off: 0.01 },
+  },
   'aloe gel': other('starch', 0.02, 1005, []),
   'table salt': powder('table salt', 1200, []),
   cornstarch: powder('starch', 560, []),

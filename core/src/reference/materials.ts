@@ -12,7 +12,14 @@ export interface Bearing {
 }
 
 /** How a thing is cleaned before, and where nothing else is done: it is not everything that can be washed and rinsed. */
-export const cleanings = ['wash', 'damp-wipe', 'dry-wipe', 'vacuum', 'launder', 'maker-only'] as const;
+export const cleanings = [
+  'wash',
+  'damp-wipe',
+  'dry-wipe',
+  'vacuum',
+  'launder',
+  'maker-only',
+] as const;
 export type Cleaning = (typeof cleanings)[number];
 
 const U: Bearing = { outcome: 'use' };
@@ -39,13 +46,17 @@ export interface Material {
 
 type Bearings = [Bearing, Bearing, Bearing];
 type More = Omit<Material, 'bears' | 'cleaned'>;
-const made = (cleaned: Cleaning, [peroxide, alcohol, vinegar]: Bearings, more: More = {}): Material =>
-  ({ bears: { peroxide, alcohol, vinegar }, cleaned, ...more });
+const made = (
+  cleaned: Cleaning,
+  [peroxide, alcohol, vinegar]: Bearings,
+  more: More = {},
+): Material => ({ bears: { peroxide, alcohol, vinegar }, cleaned, ...more });
 /** Washed and rinsed. */
 const washed = (...bearings: Bearings): Material => made('wash', bearings);
 /** Only ever wiped with a wrung-out cloth: water gets in or swells it. */
 const damp = (...bearings: Bearings): Material => made('damp-wipe', bearings);
-const porous = (cleaned: Cleaning, ...bearings: Bearings): Material => made(cleaned, bearings, { porous: true });
+const porous = (cleaned: Cleaning, ...bearings: Bearings): Material =>
+  made(cleaned, bearings, { porous: true });
 
 /**
  * Peroxide up to 3 %, alcohol 70 to 90 %, vinegar 5 to 6 %, in that order. All rows: common practice and makers' usual
@@ -57,7 +68,11 @@ export const materials = {
   'vitreous-china': washed(U, U, U),
   glass: washed(U, U, U),
   mirror: damp(edgesDry, edgesDry, edgesDry),
-  'glass-ceramic-hob': made('wash', [{ ...C, rinse: true, untilCool: true }, waitNever, { ...wait, rinse: true }]),
+  'glass-ceramic-hob': made('wash', [
+    { ...C, rinse: true, untilCool: true },
+    waitNever,
+    { ...wait, rinse: true },
+  ]),
   'stainless-steel': washed(rinsed(U), U, rinsed(C)),
   'enamelled-steel': washed(U, U, C),
   'chrome-plate': washed(U, U, rinsed(C)),
@@ -140,4 +155,8 @@ export const materialIds = Object.keys(materials) as MaterialId[];
 export const materialOf = (id: MaterialId): Material => materials[id];
 
 /** What strength a material's verdict holds up to: beyond it, inside what may be used at all, it is one step worse. */
-export const bearsUpTo: Record<GenericFamily, number> = { peroxide: 0.03, alcohol: 0.9, vinegar: 0.06 };
+export const bearsUpTo: Record<GenericFamily, number> = {
+  peroxide: 0.03,
+  alcohol: 0.9,
+  vinegar: 0.06,
+};

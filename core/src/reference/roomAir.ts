@@ -21,7 +21,11 @@ export const airChanges = { closed: 0.3, ajar: 1.5, open: 4, fan: 6 } as const;
 export type Airing = keyof typeof airChanges;
 
 /** What can be opened in a room is opened while something is wet in it. */
-export const usualAiring: Record<Ventilation, Airing> = { none: 'closed', window: 'open', fan: 'fan' };
+export const usualAiring: Record<Ventilation, Airing> = {
+  none: 'closed',
+  window: 'open',
+  fan: 'fan',
+};
 
 export const applications = ['spray', 'cloth', 'wipe'] as const;
 export type Application = (typeof applications)[number];
@@ -34,8 +38,20 @@ export const coats: Record<Application, number> = { spray: 50e-6, cloth: 15e-6, 
  * quarter of an hour; stricter ones ACGIH.
  */
 export const airLimits = {
-  ethanol: { shortTerm: null, day: 1000, dangerous: 3300, explosive: 0.033, stricter: { shortTerm: 1000, day: 1000 } },
-  '2-propanol': { shortTerm: 500, day: 400, dangerous: 2000, explosive: 0.02, stricter: { shortTerm: 400, day: 200 } },
+  ethanol: {
+    shortTerm: null,
+    day: 1000,
+    dangerous: 3300,
+    explosive: 0.033,
+    stricter: { shortTerm: 1000, day: 1000 },
+  },
+  '2-propanol': {
+    shortTerm: 500,
+    day: 400,
+    dangerous: 2000,
+    explosive: 0.02,
+    stricter: { shortTerm: 400, day: 200 },
+  },
   'acetic acid': { shortTerm: 15, day: 10, dangerous: 50, explosive: 0.04, stricter: null },
   'hydrogen peroxide': { shortTerm: 2, day: 1, dangerous: 75, explosive: 1, stricter: null },
 } as const satisfies Record<GenericActive, AirLimit>;
@@ -49,7 +65,19 @@ export interface AirLimit {
 }
 
 /** Diffusivity in air at 25 °C, m²/s. Source: Lugg-1968; Incropera; peroxide scaled from 60 °C. */
-export const diffusivity = { water: 2.5e-5, ethanol: 1.18e-5, '2-propanol': 1.01e-5, 'acetic acid': 1.23e-5, 'hydrogen peroxide': 1.55e-5 } as const;
+export const diffusivity = {
+  water: 2.5e-5,
+  ethanol: 1.18e-5,
+  '2-propanol': 1.01e-5,
+  'acetic acid': 1.23e-5,
+  'hydrogen peroxide': 1.55e-5,
+} as const;
 
 /** J/mol taken up on evaporating. Source: Perry. */
-export const vaporisation = { water: 44_000, ethanol: 42_300, '2-propanol': 45_400, 'acetic acid': 51_600, 'hydrogen peroxide': 51_600 } as const;
+export const vaporisation = {
+  water: 44_000,
+  ethanol: 42_300,
+  '2-propanol': 45_400,
+  'acetic acid': 51_600,
+  'hydrogen peroxide': 51_600,
+} as const;

@@ -19,7 +19,17 @@ export type Tool = keyof typeof tools;
 
 /** What people reach for when they write an amount so. Source: common practice, no source. */
 export const toolFor: Record<Measure, Tool> = {
-  teaspoon: 'spoon', tablespoon: 'spoon', cup: 'cup', 'fluid ounce': 'jug', pint: 'jug', quart: 'jug', gallon: 'jug', ml: 'jug', cl: 'jug', dl: 'jug', l: 'jug',
+  teaspoon: 'spoon',
+  tablespoon: 'spoon',
+  cup: 'cup',
+  'fluid ounce': 'jug',
+  pint: 'jug',
+  quart: 'jug',
+  gallon: 'jug',
+  ml: 'jug',
+  cl: 'jug',
+  dl: 'jug',
+  l: 'jug',
 };
 
 /** m³. A drop of water (USP 1101), one of oil or alcohol, and a capful until somebody has measured it. Source: USP-1101; common practice. */

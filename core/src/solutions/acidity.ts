@@ -11,7 +11,14 @@ const acids: { of: Component[]; pKa: number[] }[] = [
 ];
 /** Sodium that each salt brings, and acid molecules of its kind (borax holds four). */
 const sodium: Partial<Record<Component, number>> = {
-  'sodium acetate': 1, 'sodium citrate': 3, 'sodium hydrogencarbonate': 1, 'sodium carbonate': 2, borax: 2, soap: 1, 'sodium hydroxide': 1, 'sodium hypochlorite': 1,
+  'sodium acetate': 1,
+  'sodium citrate': 3,
+  'sodium hydrogencarbonate': 1,
+  'sodium carbonate': 2,
+  borax: 2,
+  soap: 1,
+  'sodium hydroxide': 1,
+  'sodium hypochlorite': 1,
 };
 const KW = 1e-14;
 const AMMONIUM = 9.25;
@@ -35,15 +42,28 @@ const chargeOf = (pKa: number[], h: number): number => {
  */
 export const acidity = (masses: Masses, volume: number): number | undefined => {
   if (!((masses.water ?? 0) > 0 && volume > 0)) return undefined;
-  const perLitre = (name: Component) => (masses[name] ?? 0) / components[name].molarMass / volume / 1000;
-  const salts = (Object.keys(sodium) as Component[]).reduce((sum, name) => sum + sodium[name]! * perLitre(name), 0);
+  const perLitre = (name: Component) =>
+    (masses[name] ?? 0) / components[name].molarMass / volume / 1000;
+  const salts = (Object.keys(sodium) as Component[]).reduce(
+    (sum, name) => sum + sodium[name]! * perLitre(name),
+    0,
+  );
   const strong = perLitre('hydrochloric acid') + 2 * perLitre('sulfuric acid');
-  const weak = acids.map(({ of, pKa }) => ({ pKa, amount: of.reduce((sum, name) => sum + perLitre(name) * (name === 'borax' ? 4 : 1), 0) }));
+  const weak = acids.map(({ of, pKa }) => ({
+    pKa,
+    amount: of.reduce((sum, name) => sum + perLitre(name) * (name === 'borax' ? 4 : 1), 0),
+  }));
   const [ammonia, hypochlorite] = [perLitre('ammonia'), perLitre('sodium hypochlorite')];
   const excess = (pH: number): number => {
     const h = 10 ** -pH;
     const positive = h + salts + ammonia * (1 - chargeOf([AMMONIUM], h));
-    return positive - KW / h - strong - hypochlorite * chargeOf([HYPOCHLOROUS], h) - weak.reduce((sum, { pKa, amount }) => sum + amount * chargeOf(pKa, h), 0);
+    return (
+      positive -
+      KW / h -
+      strong -
+      hypochlorite * chargeOf([HYPOCHLOROUS], h) -
+      weak.reduce((sum, { pKa, amount }) => sum + amount * chargeOf(pKa, h), 0)
+    );
   };
   let [low, high] = [-1, 15];
   for (let i = 0; i < 60; i += 1) {

@@ -48,10 +48,27 @@ export const analyseFormula = (portions: readonly Portion[], headspace?: number)
   const moles = new Map<Gas, number>();
   for (const { gas } of reactions) if (gas) moles.set(gas.gas, (moles.get(gas.gas) ?? 0) + gas.mol);
   return {
-    portions, pouredVolume, pouredMass: massOf(before), volume, mass: massOf(liquid), constituents, reactions, headspace: room,
+    portions,
+    pouredVolume,
+    pouredMass: massOf(before),
+    volume,
+    mass: massOf(liquid),
+    constituents,
+    reactions,
+    headspace: room,
     // Powders dissolve and fizz escapes: only what the liquids lose by closing up counts.
-    contraction: Math.max(0, 1 - mixtureVolume(before) / portions.reduce((sum, { masses }) => sum + mixtureVolume(masses), 0)),
-    gas: [...moles].map(([gas, mol]) => ({ gas, mol, volume: gasVolume(mol), pressure: closedPressure(mol, room) })),
+    contraction: Math.max(
+      0,
+      1 -
+        mixtureVolume(before) /
+          portions.reduce((sum, { masses }) => sum + mixtureVolume(masses), 0),
+    ),
+    gas: [...moles].map(([gas, mol]) => ({
+      gas,
+      mol,
+      volume: gasVolume(mol),
+      pressure: closedPressure(mol, room),
+    })),
     ph: acidity(liquid, volume),
     strengths: {
       alcohol: (find('ethanol')?.vv ?? 0) + (find('2-propanol')?.vv ?? 0),

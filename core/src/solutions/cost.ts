@@ -22,16 +22,31 @@ const priceOf = (portion: Portion, prices: readonly Price[]): number | undefined
   if (role === 'water') return 0;
   const fitting = prices.filter((price) => price.of === (strength?.of ?? portion.ingredient));
   // A stock of the same strength first; else the cheapest, by what it holds of the active.
-  const exact = fitting.find((price) => Math.abs(price.strength - (portion.strength ?? price.strength)) < 1e-6);
+  const exact = fitting.find(
+    (price) => Math.abs(price.strength - (portion.strength ?? price.strength)) < 1e-6,
+  );
   if (exact) return exact.perLitre;
-  const byActive = fitting.map((price) => (price.perLitre / price.strength) * (portion.strength ?? price.strength));
+  const byActive = fitting.map(
+    (price) => (price.perLitre / price.strength) * (portion.strength ?? price.strength),
+  );
   return byActive.length > 0 ? Math.min(...byActive) : undefined;
 };
 
 /** What a recipe costs from stock prices: in all and per litre of what stands in the bottle (`volume` m³). */
-export const costOf = (portions: readonly Portion[], volume: number, prices: readonly Price[]): Cost => {
+export const costOf = (
+  portions: readonly Portion[],
+  volume: number,
+  prices: readonly Price[],
+): Cost => {
   const priced = portions.map((portion) => ({ portion, price: priceOf(portion, prices) }));
-  const total = priced.reduce((sum, { portion, price }) => sum + (price ?? 0) * portion.volume * 1000, 0);
-  const unpriced = [...new Set(priced.flatMap(({ portion, price }) => (price === undefined ? [portion.ingredient] : [])))];
+  const total = priced.reduce(
+    (sum, { portion, price }) => sum + (price ?? 0) * portion.volume * 1000,
+    0,
+  );
+  const unpriced = [
+    ...new Set(
+      priced.flatMap(({ portion, price }) => (price === undefined ? [portion.ingredient] : [])),
+    ),
+  ];
   return { total, perLitre: total / (volume * 1000), unpriced };
 };

@@ -20,9 +20,16 @@ export const madeUpTo = (total: number, volume: number, stockStrength: number): 
  * (OIML R 22 for ethanol, the density table for 2-propanol); peroxide and acetic acid by volume, where the
  * change is under 0.1 % at these strengths (common practice). Throws a RangeError for a target over the stock.
  */
-export const dilute = (active: Active, stockStrength: number, target: number, total: number): Pour => {
+export const dilute = (
+  active: Active,
+  stockStrength: number,
+  target: number,
+  total: number,
+): Pour => {
   if (!(target > 0 && target <= stockStrength)) {
-    throw new RangeError(`target ${target}: over 0 and at most the stock's ${stockStrength} is allowed`);
+    throw new RangeError(
+      `target ${target}: over 0 and at most the stock's ${stockStrength} is allowed`,
+    );
   }
   const stock = (total * target) / stockStrength;
   if (active !== 'ethanol' && active !== '2-propanol') {

@@ -11,7 +11,12 @@ import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 export type Purpose = 'clean' | 'disinfect';
 
 /** What a batch of that strength may be called. */
-export type BatchName = 'of disinfecting strength' | 'for respiratory illness only' | 'a cleaner' | 'a cleaner and descaler' | 'a registered product';
+export type BatchName =
+  | 'of disinfecting strength'
+  | 'for respiratory illness only'
+  | 'a cleaner'
+  | 'a cleaner and descaler'
+  | 'a registered product';
 
 export interface BatchVerdict extends Verdict {
   name: BatchName;
@@ -29,16 +34,57 @@ interface Source {
  * Whether a batch may be poured for a purpose: a disinfecting one must be inside the span that the evidence and the
  * house rules allow. `name` says what the result is in any case.
  */
-export const judgeBatchTarget = (stock: Source, target: number, purpose: Purpose, rules: HouseRules, now: number, book: Book): BatchVerdict => {
-  const reasons: Reason[] = isGeneric(stock.active) ? [...requiredContact(stock.active, target, purpose, purpose === 'disinfect' ? 'respiratory' : 'everyday', rules).reasons] : [];
-  if (!isGeneric(stock.active) && Math.abs(target - labelStrength(stock.label)) > 1e-9) reasons.push({ code: 'not-as-sold', outcome: 'never', source: 'product label, as entered' });
+export const judgeBatchTarget = (
+  stock: Source,
+  target: number,
+  purpose: Purpose,
+  rules: HouseRules,
+  now: number,
+  book: Book,
+): BatchVerdict => {
+  const reasons: Reason[] = isGeneric(stock.active)
+    ? [
+        ...requiredContact(
+          stock.active,
+          target,
+          purpose,
+          purpose === 'disinfect' ? 'respiratory' : 'everyday',
+          rules,
+        ).reasons,
+      ]
+    : [];
+  if (!isGeneric(stock.active) && Math.abs(target - labelStrength(stock.label)) > 1e-9)
+    reasons.push({ code: 'not-as-sold', outcome: 'never', source: 'product label, as entered' });
   if (target > stock.strength * (1 + 1e-9)) {
-    reasons.push({ code: 'stronger-than-stock', outcome: 'never', figures: { strength: target, stock: stock.strength, active: stock.active }, source: 'arithmetic' });
+    reasons.push({
+      code: 'stronger-than-stock',
+      outcome: 'never',
+      figures: { strength: target, stock: stock.strength, active: stock.active },
+      source: 'arithmetic',
+    });
   }
-  if (stock.expiresAt <= now) reasons.push({ code: 'stock-expired', outcome: 'never', figures: { expiresAt: stock.expiresAt }, source: 'product label' });
+  if (stock.expiresAt <= now)
+    reasons.push({
+      code: 'stock-expired',
+      outcome: 'never',
+      figures: { expiresAt: stock.expiresAt },
+      source: 'product label',
+    });
   // A bottle of it is poured with water, or is the first of it in that bottle: what must not meet water is not poured.
-  for (const bite of judgeCombination(productOf({ ...stock, strength: target, groups: groupsOf(stock) }), { groups: ['water'] }, 'vessel', {}, book).bites) {
-    if (bite.severity === 'never') reasons.push({ code: 'not-with-water', outcome: 'never', figures: figuresOfBite(bite), source: bite.source });
+  for (const bite of judgeCombination(
+    productOf({ ...stock, strength: target, groups: groupsOf(stock) }),
+    { groups: ['water'] },
+    'vessel',
+    {},
+    book,
+  ).bites) {
+    if (bite.severity === 'never')
+      reasons.push({
+        code: 'not-with-water',
+        outcome: 'never',
+        figures: figuresOfBite(bite),
+        source: bite.source,
+      });
   }
   return { ...verdictOf(reasons), name: nameOf(stock.active, target, rules) };
 };
@@ -47,8 +93,10 @@ export const judgeBatchTarget = (stock: Source, target: number, purpose: Purpose
 export const nameOf = (active: Active, strength: number, rules: HouseRules): BatchName => {
   if (!isGeneric(active)) return 'a registered product';
   const span = disinfectingSpan(active, 'everyday', rules);
-  if (span && strength >= span.floor * (1 - 1e-9) && strength * (1 - 1e-9) <= span.top) return 'of disinfecting strength';
+  if (span && strength >= span.floor * (1 - 1e-9) && strength * (1 - 1e-9) <= span.top)
+    return 'of disinfecting strength';
   const wide = widestSpan(active, rules);
-  if (wide && strength >= wide.floor * (1 - 1e-9) && strength * (1 - 1e-9) <= wide.top) return 'for respiratory illness only';
+  if (wide && strength >= wide.floor * (1 - 1e-9) && strength * (1 - 1e-9) <= wide.top)
+    return 'for respiratory illness only';
   return active === 'acetic acid' ? 'a cleaner and descaler' : 'a cleaner';
 };

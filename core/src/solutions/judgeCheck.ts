@@ -8,20 +8,32 @@ import { densityUncertainty, strengthFromDensity } from './fromDensity.ts';
 export const stripSteps = [0, 0.0025, 0.0075, 0.015, 0.02, 0.03, 0.06] as const;
 
 /** What was read off: kg/m³ and °C, or the step of a strip (fraction w/v). */
-export type Reading = { by: 'density'; density: number; temperature: number } | { by: 'strip'; step: number };
+export type Reading =
+  { by: 'density'; density: number; temperature: number } | { by: 'strip'; step: number };
 
 /** How far a checked batch may be from what was meant, v/v. Source: house rule. */
 const MAY_DIFFER = 0.02;
 
 export type CheckResult =
-  | { ok: true; inStrength: boolean; measured: number; uncertainty: number; why: 'as-meant' | 'too-weak' | 'too-strong' | 'not-as-meant' }
+  | {
+      ok: true;
+      inStrength: boolean;
+      measured: number;
+      uncertainty: number;
+      why: 'as-meant' | 'too-weak' | 'too-strong' | 'not-as-meant';
+    }
   | { ok: false; why: 'no-such-mixture' | 'wrong-meter' | 'no-such-step' };
 
 /**
  * Whether a finished batch is in strength by a meter or strip. Density is believed to within its uncertainty; a strip
  * shows the step below, so the step of what was meant must show. Below the floor it is set aside.
  */
-export const judgeCheck = (active: Active, meant: number, reading: Reading, rules: HouseRules): CheckResult => {
+export const judgeCheck = (
+  active: Active,
+  meant: number,
+  reading: Reading,
+  rules: HouseRules,
+): CheckResult => {
   const alcohol = alcoholOf(active);
   const span = widestSpan(active, rules) ?? { floor: 0, top: 1 };
   if (reading.by === 'strip') {
@@ -30,7 +42,12 @@ export const judgeCheck = (active: Active, meant: number, reading: Reading, rule
     if (at < 0) return { ok: false, why: 'no-such-step' };
     const due = stripSteps.findLastIndex((step) => step <= meant * 1.0001);
     const uncertainty = ((stripSteps[at + 1] ?? reading.step * 2) - reading.step) / 2;
-    const why = at < due || reading.step < span.floor * 0.9999 ? 'too-weak' : at > due ? 'too-strong' : 'as-meant';
+    const why =
+      at < due || reading.step < span.floor * 0.9999
+        ? 'too-weak'
+        : at > due
+          ? 'too-strong'
+          : 'as-meant';
     return { ok: true, inStrength: why === 'as-meant', measured: reading.step, uncertainty, why };
   }
   if (!alcohol) return { ok: false, why: 'wrong-meter' };
@@ -41,6 +58,13 @@ export const judgeCheck = (active: Active, meant: number, reading: Reading, rule
   const floor = meant >= span.floor * 0.9999 ? span.floor : 0;
   // Meant to disinfect, everything inside the span is right; a cleaner is held to what was meant.
   const differs = floor === 0 && Math.abs(measured - meant) > MAY_DIFFER;
-  const why = measured < floor - uncertainty ? 'too-weak' : measured > span.top + uncertainty ? 'too-strong' : differs ? 'not-as-meant' : 'as-meant';
+  const why =
+    measured < floor - uncertainty
+      ? 'too-weak'
+      : measured > span.top + uncertainty
+        ? 'too-strong'
+        : differs
+          ? 'not-as-meant'
+          : 'as-meant';
   return { ok: true, inStrength: why === 'as-meant', measured, uncertainty, why };
 };

@@ -14,7 +14,14 @@ export const claims = ['disinfect', 'clean', 'descale'] as const;
 export type Claim = (typeof claims)[number];
 
 /** What a mixture is, whatever it is said to be; the worse the earlier. */
-export const mixtureNames = ['dangerous', 'not known yet', 'nothing', 'cleaner', 'descaler', 'disinfecting'] as const;
+export const mixtureNames = [
+  'dangerous',
+  'not known yet',
+  'nothing',
+  'cleaner',
+  'descaler',
+  'disinfecting',
+] as const;
 export type MixtureName = (typeof mixtureNames)[number];
 
 export interface FormulaVerdict extends Verdict {
@@ -30,54 +37,100 @@ export interface RecipeRules {
 /** From here on something is done: acid on lime, detergent or alkali on grease. Source: common practice, no source. */
 const DESCALING_ACID = 0.01;
 const CLEANING = {
-  detergent: 0.0005, soap: 0.0005, 'sodium carbonate': 0.002, 'sodium hydrogencarbonate': 0.01, borax: 0.005,
-  ammonia: 0.001, alcohol: 0.05, acid: 0.005, peroxide: 0.003, acetone: 0.05,
+  detergent: 0.0005,
+  soap: 0.0005,
+  'sodium carbonate': 0.002,
+  'sodium hydrogencarbonate': 0.01,
+  borax: 0.005,
+  ammonia: 0.001,
+  alcohol: 0.05,
+  acid: 0.005,
+  peroxide: 0.003,
+  acetone: 0.05,
 } as const;
 
 /** Least chlorine that disinfects anything, w/v. Source: CDC-home, WHO-2020. */
 const CHLORINE_FLOOR = 0.001;
 const slack = 1 + 1e-9;
 
-const within = (strength: number, active: 'ethanol' | 'hydrogen peroxide', rules: HouseRules): boolean => {
+const within = (
+  strength: number,
+  active: 'ethanol' | 'hydrogen peroxide',
+  rules: HouseRules,
+): boolean => {
   const span = disinfectingSpan(active, 'everyday', rules);
   return span !== undefined && strength * slack >= span.floor && strength <= span.top * slack;
 };
 
-const nameOfFormula = (formula: Formula, clashes: readonly Clash[], rules: HouseRules): MixtureName => {
+const nameOfFormula = (
+  formula: Formula,
+  clashes: readonly Clash[],
+  rules: HouseRules,
+): MixtureName => {
   if (clashes.some(({ severity }) => severity === 'never')) return 'dangerous';
   const { alcohol, peroxide, acid } = formula.strengths;
   const spoilt = clashes.some(({ rule }) => rule === 'peroxide-alcohol');
-  if (!spoilt && (within(alcohol, 'ethanol', rules) || within(peroxide, 'hydrogen peroxide', rules))) return 'disinfecting';
+  if (
+    !spoilt &&
+    (within(alcohol, 'ethanol', rules) || within(peroxide, 'hydrogen peroxide', rules))
+  )
+    return 'disinfecting';
   if (acid >= DESCALING_ACID) return 'descaler';
   const amounts: Record<string, number> = { alcohol, acid, peroxide };
-  for (const { component, ww } of formula.constituents) amounts[component] = Math.max(amounts[component] ?? 0, ww);
-  return Object.entries(CLEANING).some(([of, least]) => (amounts[of] ?? 0) >= least) ? 'cleaner' : 'nothing';
+  for (const { component, ww } of formula.constituents)
+    amounts[component] = Math.max(amounts[component] ?? 0, ww);
+  return Object.entries(CLEANING).some(([of, least]) => (amounts[of] ?? 0) >= least)
+    ? 'cleaner'
+    : 'nothing';
 };
 
-const holds = ({ portions }: Formula, component: string): boolean => portions.some(({ masses }) => component in masses);
+const holds = ({ portions }: Formula, component: string): boolean =>
+  portions.some(({ masses }) => component in masses);
 
 /** What of the actives speaks for or against disinfecting with it. */
 const strengthReasons = (formula: Formula, rules: HouseRules): Reason[] => {
   const { strengths } = formula;
   const reasons: Reason[] = [];
-  const judge = (active: 'ethanol' | '2-propanol' | 'hydrogen peroxide', strength: number, source: string) => {
+  const judge = (
+    active: 'ethanol' | '2-propanol' | 'hydrogen peroxide',
+    strength: number,
+    source: string,
+  ) => {
     const span = disinfectingSpan(active, 'everyday', rules)!;
     const figures = { strength, floor: span.floor, top: span.top, active };
-    if (strength * slack < span.floor) reasons.push({ code: 'below-floor', outcome: 'never', figures, source });
-    else if (strength > span.top * slack) reasons.push({ code: 'above-evidence', outcome: 'never', figures, source });
+    if (strength * slack < span.floor)
+      reasons.push({ code: 'below-floor', outcome: 'never', figures, source });
+    else if (strength > span.top * slack)
+      reasons.push({ code: 'above-evidence', outcome: 'never', figures, source });
     else reasons.push({ code: 'in-strength', outcome: 'use', figures, source });
   };
-  if (strengths.alcohol > 0) judge(holds(formula, '2-propanol') ? '2-propanol' : 'ethanol', strengths.alcohol, 'CDC-2008; WHO-2020; house rule');
+  if (strengths.alcohol > 0)
+    judge(
+      holds(formula, '2-propanol') ? '2-propanol' : 'ethanol',
+      strengths.alcohol,
+      'CDC-2008; WHO-2020; house rule',
+    );
   if (strengths.peroxide > 0) judge('hydrogen peroxide', strengths.peroxide, 'CDC-2008');
   if (holds(formula, 'acetic acid')) {
-    reasons.push({ code: 'not-a-disinfectant', outcome: 'never', figures: { active: 'acetic acid' }, source: 'EPA; CDC-2008; Rutala-2000' });
+    reasons.push({
+      code: 'not-a-disinfectant',
+      outcome: 'never',
+      figures: { active: 'acetic acid' },
+      source: 'EPA; CDC-2008; Rutala-2000',
+    });
   }
   const { hypochlorite } = strengths;
   if (hypochlorite > 0 && hypochlorite < CHLORINE_FLOOR) {
-    const figures = { strength: hypochlorite, floor: CHLORINE_FLOOR, top: CHLORINE_FLOOR, active: 'sodium hypochlorite' };
+    const figures = {
+      strength: hypochlorite,
+      floor: CHLORINE_FLOOR,
+      top: CHLORINE_FLOOR,
+      active: 'sodium hypochlorite',
+    };
     reasons.push({ code: 'below-floor', outcome: 'never', figures, source: 'CDC-home; WHO-2020' });
   }
-  if (reasons.length === 0) reasons.push({ code: 'no-active', outcome: 'never', source: 'CDC-2008; Rutala-2000' });
+  if (reasons.length === 0)
+    reasons.push({ code: 'no-active', outcome: 'never', source: 'CDC-2008; Rutala-2000' });
   return reasons;
 };
 
@@ -85,27 +138,63 @@ const strengthReasons = (formula: Formula, rules: HouseRules): Reason[] => {
 const safetyReasons = (formula: Formula, claim: Claim, rules: HouseRules): Reason[] => {
   const reasons: Reason[] = [];
   const { strengths, portions } = formula;
-  const tops = { ...cleaningTops, ...(claim === 'descale' ? { 'acetic acid': DESCALING_TOP } : {}) };
+  const tops = {
+    ...cleaningTops,
+    ...(claim === 'descale' ? { 'acetic acid': DESCALING_TOP } : {}),
+  };
   const inIt: Record<string, number> = {
-    'hydrogen peroxide': strengths.peroxide, 'acetic acid': strengths.acid, alcohol: strengths.alcohol,
+    'hydrogen peroxide': strengths.peroxide,
+    'acetic acid': strengths.acid,
+    alcohol: strengths.alcohol,
   };
   for (const { component, ww } of formula.constituents) inIt[component] ??= ww;
   for (const [of, top] of Object.entries(tops)) {
     const strength = inIt[of] ?? 0;
-    if (strength > top * slack) reasons.push({ code: 'above-cleaning-top', outcome: 'never', figures: { strength, top, active: of }, source: 'CLP' });
+    if (strength > top * slack)
+      reasons.push({
+        code: 'above-cleaning-top',
+        outcome: 'never',
+        figures: { strength, top, active: of },
+        source: 'CLP',
+      });
   }
   if (strengths.hypochlorite > 0) {
     const outcome = rules.bleach === 'named-cases' ? 'care' : 'never';
-    reasons.push({ code: 'not-carried', outcome, figures: { strength: strengths.hypochlorite }, source: 'house rule' });
+    reasons.push({
+      code: 'not-carried',
+      outcome,
+      figures: { strength: strengths.hypochlorite },
+      source: 'house rule',
+    });
   }
   for (const { ingredient } of portions) {
     const { groups } = ingredientOf(ingredient);
-    const refused = groups.some((group) => group === 'hydrofluoric' || group === 'strong-acid' || group === 'strong-alkali' || group === 'unknown');
-    if (refused) reasons.push({ code: 'must-not-be-used', outcome: 'never', figures: { ingredient }, source: 'labels' });
+    const refused = groups.some(
+      (group) =>
+        group === 'hydrofluoric' ||
+        group === 'strong-acid' ||
+        group === 'strong-alkali' ||
+        group === 'unknown',
+    );
+    if (refused)
+      reasons.push({
+        code: 'must-not-be-used',
+        outcome: 'never',
+        figures: { ingredient },
+        source: 'labels',
+      });
   }
   if (strengths.alcohol === 0 && (holds(formula, 'acetone') || holds(formula, 'terpene'))) {
-    const burning = formula.constituents.find(({ component }) => component === 'acetone' || component === 'terpene');
-    if (burning && burning.ww >= SOLVENT_BURNS) reasons.push({ code: 'solvent-burns', outcome: 'care', figures: { strength: burning.ww }, source: 'CLP; GHS' });
+    const burning = formula.constituents.find(
+      ({ component }) => component === 'acetone' || component === 'terpene',
+    );
+    if (burning && burning.ww >= SOLVENT_BURNS)
+      reasons.push({
+        code: 'solvent-burns',
+        outcome: 'care',
+        figures: { strength: burning.ww },
+        source: 'CLP; GHS',
+      });
   }
   return reasons;
 };
@@ -122,7 +211,14 @@ const spentReasons = ({ reactions }: Formula): Reason[] =>
   reactions.flatMap(({ id, of, with: other, spent, spentWith }): Reason[] => {
     if (id !== 'acid-carbonate' && id !== 'acid-soap' && id !== 'acid-borax') return [];
     const code = id === 'acid-soap' ? 'soap-split' : 'used-up';
-    return [{ code, outcome: 'care', figures: { of, with: other, spent, spentWith }, source: 'stoichiometry' }];
+    return [
+      {
+        code,
+        outcome: 'care',
+        figures: { of, with: other, spent, spentWith },
+        source: 'stoichiometry',
+      },
+    ];
   });
 
 /**
@@ -130,27 +226,53 @@ const spentReasons = ({ reactions }: Formula): Reason[] =>
  * bottle, is too strong for this work, or is refused by the house; scents, silver, lemon and oils count for nothing.
  * Sources: each reason carries its own.
  */
-export const judgeFormula = (formula: Formula, claim: Claim, { rules, book }: RecipeRules): FormulaVerdict => {
+export const judgeFormula = (
+  formula: Formula,
+  claim: Claim,
+  { rules, book }: RecipeRules,
+): FormulaVerdict => {
   const clashes = clashesAmong(formula.portions, book);
   const name = nameOfFormula(formula, clashes, rules);
   const reasons: Reason[] = clashReasons(clashes);
   if (claim === 'disinfect') {
     const strengths = strengthReasons(formula, rules);
-    reasons.push(...(name === 'disinfecting' ? strengths.filter(({ outcome }) => outcome === 'use') : strengths));
+    reasons.push(
+      ...(name === 'disinfecting'
+        ? strengths.filter(({ outcome }) => outcome === 'use')
+        : strengths),
+    );
   }
   reasons.push(...safetyReasons(formula, claim, rules), ...spentReasons(formula));
   const nothing = formula.portions.find(isUncredited);
-  if (nothing) reasons.push({ code: 'counts-for-nothing', outcome: 'use', figures: { ingredient: nothing.ingredient }, source: 'common practice, no source' });
+  if (nothing)
+    reasons.push({
+      code: 'counts-for-nothing',
+      outcome: 'use',
+      figures: { ingredient: nothing.ingredient },
+      source: 'common practice, no source',
+    });
   if (claim === 'descale' && name !== 'descaler' && name !== 'dangerous') {
-    reasons.push({ code: 'no-acid-left', outcome: 'never', figures: { acid: formula.strengths.acid, floor: DESCALING_ACID }, source: 'stoichiometry; common practice' });
+    reasons.push({
+      code: 'no-acid-left',
+      outcome: 'never',
+      figures: { acid: formula.strengths.acid, floor: DESCALING_ACID },
+      source: 'stoichiometry; common practice',
+    });
   }
-  if (claim === 'clean' && name === 'nothing') reasons.push({ code: 'cleans-nothing', outcome: 'never', source: 'common practice, no source' });
+  if (claim === 'clean' && name === 'nothing')
+    reasons.push({
+      code: 'cleans-nothing',
+      outcome: 'never',
+      source: 'common practice, no source',
+    });
   return { ...verdictOf(reasons), name };
 };
 
 /** Pairs that speak against each other, as reasons. */
 export const clashReasons = (clashes: readonly Clash[]): Reason[] =>
   clashes.map(({ a, b, ...bite }): Reason => ({
-    code: 'must-not-share-a-bottle', outcome: bite.severity === 'never' ? 'never' : 'care',
-    figures: { a, b, severity: bite.severity, ...figuresOfBite(bite) }, source: bite.source,
+    code: 'must-not-share-a-bottle',
+    outcome: bite.severity === 'never' ? 'never' : 'care',
+    figures: { a, b, severity: bite.severity, ...figuresOfBite(bite) },
+    source: bite.source,
   }));

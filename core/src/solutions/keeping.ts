@@ -6,7 +6,12 @@ import { shelfLife } from './shelfLife.ts';
 
 const DAY = 86_400;
 
-export type KeepingReason = ReturnType<typeof shelfLife>['because'] | 'must-not-be-kept' | 'bleach-diluted' | 'bleach' | 'no-preservative';
+export type KeepingReason =
+  | ReturnType<typeof shelfLife>['because']
+  | 'must-not-be-kept'
+  | 'bleach-diluted'
+  | 'bleach'
+  | 'no-preservative';
 
 /** How long a mixture keeps (seconds) and why, and what it may stand in. */
 export interface MixtureKeeping {
@@ -27,15 +32,26 @@ export const keepingOf = (formula: Formula, book: Book): MixtureKeeping => {
   const { alcohol, peroxide, hypochlorite } = strengths;
   const diluted = portions.length > 1;
   const oil = portions.some(({ ingredient }) => ingredientOf(ingredient).groups.includes('oil'));
-  const gassing = gas.some(({ mol }) => mol > 1e-6) || clashesAmong(portions, book).some(({ severity }) => severity === 'never');
+  const gassing =
+    gas.some(({ mol }) => mol > 1e-6) ||
+    clashesAmong(portions, book).some(({ severity }) => severity === 'never');
   const stands = {
     opaque: peroxide > 0 || hypochlorite > 0,
-    container: hypochlorite > 0 ? ('HDPE' as const) : alcohol >= STRONG_ALCOHOL || oil ? ('glass or HDPE' as const) : ('any clean bottle' as const),
+    container:
+      hypochlorite > 0
+        ? ('HDPE' as const)
+        : alcohol >= STRONG_ALCOHOL || oil
+          ? ('glass or HDPE' as const)
+          : ('any clean bottle' as const),
     lid: gassing ? ('never closed' as const) : ('tight' as const),
   };
   const keeps = (): { seconds: number; because: KeepingReason; source: string } => {
-    if (gassing) return { seconds: 0, because: 'must-not-be-kept', source: 'stoichiometry; Bretherick' };
-    if (hypochlorite > 0) return diluted ? { seconds: DAY, because: 'bleach-diluted', source: 'CDC-2008, the cautious end' } : { seconds: 182 * DAY, because: 'bleach', source: 'common practice, no source' };
+    if (gassing)
+      return { seconds: 0, because: 'must-not-be-kept', source: 'stoichiometry; Bretherick' };
+    if (hypochlorite > 0)
+      return diluted
+        ? { seconds: DAY, because: 'bleach-diluted', source: 'CDC-2008, the cautious end' }
+        : { seconds: 182 * DAY, because: 'bleach', source: 'common practice, no source' };
     if (peroxide > 0) return shelfLife('peroxide', peroxide, diluted);
     if (alcohol >= STRONG_ALCOHOL) return shelfLife('alcohol', alcohol, diluted);
     if (!diluted && strengths.acid > 0) return shelfLife('vinegar', strengths.acid, false);

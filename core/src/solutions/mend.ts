@@ -13,7 +13,12 @@ import { analyseRecipe } from '../recipes/analyseRecipe.ts';
 import { portionsOf } from '../recipes/portions.ts';
 import { ingredientOfActive } from './weighed.ts';
 
-export type ChangeCode = 'leave-out-water' | 'leave-out-spoiler' | 'only-the-active' | 'stronger-stock' | 'detergent-for-soap';
+export type ChangeCode =
+  | 'leave-out-water'
+  | 'leave-out-spoiler'
+  | 'only-the-active'
+  | 'stronger-stock'
+  | 'detergent-for-soap';
 
 /** A change that makes a recipe what it is said to be: the new recipe, what it then is, and how many lines it touches. */
 export interface Change {
@@ -34,13 +39,21 @@ export interface OnShelf {
   strength: number;
 }
 
-export type Mending = { changes: Change[] } | { changes: []; because: 'already' | 'not-read' | 'asked' | 'no-such-active' };
+export type Mending =
+  | { changes: Change[] }
+  | { changes: []; because: 'already' | 'not-read' | 'asked' | 'no-such-active' };
 
-const idsIn = (line: Line): IngredientId[] => (line.kind === 'ingredients' ? ingredientsNamed(line) : []);
-const ml = (volume: number, turn: (n: number) => number): string => `${turn(Number(inMillilitres(volume).toFixed(3)))} ml`;
+const idsIn = (line: Line): IngredientId[] =>
+  line.kind === 'ingredients' ? ingredientsNamed(line) : [];
+const ml = (volume: number, turn: (n: number) => number): string =>
+  `${turn(Number(inMillilitres(volume).toFixed(3)))} ml`;
 const percent = (value: number): string => `${Number((value * 100).toFixed(2))} %`;
 
-const wanted: Record<Claim, readonly MixtureName[]> = { disinfect: ['disinfecting'], clean: ['cleaner', 'descaler', 'disinfecting'], descale: ['descaler'] };
+const wanted: Record<Claim, readonly MixtureName[]> = {
+  disinfect: ['disinfecting'],
+  clean: ['cleaner', 'descaler', 'disinfecting'],
+  descale: ['descaler'],
+};
 
 /** The alcohol a recipe tries to work with, or peroxide: what a stronger stock could be taken of. */
 const activeIn = (formula: Formula): GenericActive[] => {
@@ -55,46 +68,98 @@ const MARGIN = 0.02;
  * The changes that make a recipe reach what it claims, the smallest first: each is analysed and judged anew before it is
  * offered. Nothing where no change can, with the reason.
  */
-export const mend = (recipe: Recipe, claim: Claim, by: RecipeRules, shelf: readonly OnShelf[]): Mending => {
+export const mend = (
+  recipe: Recipe,
+  claim: Claim,
+  by: RecipeRules,
+  shelf: readonly OnShelf[],
+): Mending => {
   const { rules, book } = by;
-  if (recipe.lines.some((line) => line.kind === 'ingredients' && line.asks)) return { changes: [], because: 'asked' };
+  if (recipe.lines.some((line) => line.kind === 'ingredients' && line.asks))
+    return { changes: [], because: 'asked' };
   const measured = portionsOf(recipe);
   if (!measured.ok) return { changes: [], because: 'not-read' };
   const formula = analyseFormula(measured.portions);
   const judged = judgeFormula(formula, claim, by);
   const clashes = clashesAmong(measured.portions, book);
-  const holds = (name: MixtureName, clashing: number) => wanted[claim].includes(name) && clashing === 0;
+  const holds = (name: MixtureName, clashing: number) =>
+    wanted[claim].includes(name) && clashing === 0;
   if (holds(judged.name, clashes.length)) return { changes: [], because: 'already' };
 
   const lines = recipe.lines.map((line) => ({ line, text: line.text.trim() }));
   const changes: Change[] = [];
-  const offer = (code: ChangeCode, text: string, out: string[], touched: number, pour?: Change['pour']) => {
+  const offer = (
+    code: ChangeCode,
+    text: string,
+    out: string[],
+    touched: number,
+    pour?: Change['pour'],
+  ) => {
     if (text.trim() === '') return;
     const { made, clashes: left, verdict } = analyseRecipe(text, claim, by);
     if (!made) return;
     const then = made.formula;
     const { name } = verdict;
     // A change that is itself refused, or that offers what the house does not carry, is no mending.
-    if (verdict.outcome !== 'never' && holds(name, left.length) && !changes.some((one) => one.text === text)) changes.push({ code, text, lines: touched, out, formula: then, name, ...(pour ? { pour } : {}) });
+    if (
+      verdict.outcome !== 'never' &&
+      holds(name, left.length) &&
+      !changes.some((one) => one.text === text)
+    )
+      changes.push({
+        code,
+        text,
+        lines: touched,
+        out,
+        formula: then,
+        name,
+        ...(pour ? { pour } : {}),
+      });
   };
   const without = (code: ChangeCode, leaves: (id: IngredientId) => boolean) => {
     const out = lines.filter(({ line }) => idsIn(line).some(leaves));
     const kept = lines.filter((one) => !out.includes(one));
-    if (out.length > 0 && kept.some(({ line }) => line.kind === 'ingredients')) offer(code, kept.map(({ text }) => text).join('\n'), out.map(({ text }) => text), out.length);
+    if (out.length > 0 && kept.some(({ line }) => line.kind === 'ingredients'))
+      offer(
+        code,
+        kept.map(({ text }) => text).join('\n'),
+        out.map(({ text }) => text),
+        out.length,
+      );
   };
   const role = (id: IngredientId) => ingredientOf(id).role;
   const actives = activeIn(formula);
-  const isActive = (id: IngredientId) => actives.some((active) => ingredientOf(id).strength?.of === active);
+  const isActive = (id: IngredientId) =>
+    actives.some((active) => ingredientOf(id).strength?.of === active);
 
   without('leave-out-water', (id) => role(id) === 'water');
-  for (const id of new Set(clashes.flatMap(({ a, b }) => [a, b]))) without('leave-out-spoiler', (one) => one === id);
+  for (const id of new Set(clashes.flatMap(({ a, b }) => [a, b])))
+    without('leave-out-spoiler', (one) => one === id);
   const spoilers = new Set(clashes.flatMap(({ a, b }) => [a, b]));
-  if (claim === 'disinfect') for (const active of actives) without('only-the-active', (id) => ingredientOf(id).strength?.of !== active);
+  if (claim === 'disinfect')
+    for (const active of actives)
+      without('only-the-active', (id) => ingredientOf(id).strength?.of !== active);
   if (claim !== 'disinfect') {
-    const soap = lines.filter(({ line }) => idsIn(line).some((id) => ingredientOf(id).groups.includes('soap')));
+    const soap = lines.filter(({ line }) =>
+      idsIn(line).some((id) => ingredientOf(id).groups.includes('soap')),
+    );
     if (soap.length > 0) {
-      const text = lines.map((one) => (soap.includes(one) ? one.text.replace(/(?:liquid |unscented |pure )*(?:castile soap|castile|soap flakes|bar soap|hand soap|soap)/i, 'washing-up liquid') : one.text)).join('\n');
-      offer('detergent-for-soap', text, soap.map(({ text: own }) => own), soap.length);
+      const text = lines
+        .map((one) =>
+          soap.includes(one)
+            ? one.text.replace(
+                /(?:liquid |unscented |pure )*(?:castile soap|castile|soap flakes|bar soap|hand soap|soap)/i,
+                'washing-up liquid',
+              )
+            : one.text,
+        )
+        .join('\n');
+      offer(
+        'detergent-for-soap',
+        text,
+        soap.map(({ text: own }) => own),
+        soap.length,
+      );
     }
     without('leave-out-spoiler', (id) => spoilers.has(id) && role(id) === 'powder');
   }
@@ -103,13 +168,28 @@ export const mend = (recipe: Recipe, claim: Claim, by: RecipeRules, shelf: reado
     for (const active of actives) {
       const span = disinfectingSpan(active, 'everyday', rules)!;
       const { basis } = activeFacts[active];
-      for (const stock of shelf.filter((one) => one.active === active && one.strength >= span.floor)) {
-        const usual = active === 'hydrogen peroxide' ? Math.min(stock.strength, 0.03) : Math.min(stock.strength, span.floor + MARGIN, span.top);
+      for (const stock of shelf.filter(
+        (one) => one.active === active && one.strength >= span.floor,
+      )) {
+        const usual =
+          active === 'hydrogen peroxide'
+            ? Math.min(stock.strength, 0.03)
+            : Math.min(stock.strength, span.floor + MARGIN, span.top);
         const pour = dilute(active, stock.strength, usual, volume);
         const name = ingredientName(ingredientOfActive[active]);
-        const text = [`${ml(pour.stock, Math.ceil)} ${name} ${percent(stock.strength)}${basis === 'v/v' ? '' : ' w/v'}`, ...(inMillilitres(pour.water) >= 1 ? [`${ml(pour.water, Math.floor)} water`] : [])].join('\n');
-        const out = lines.filter(({ line }) => idsIn(line).some((id) => !isActive(id))).map((one) => one.text);
-        offer('stronger-stock', text, out, lines.length, { active, stock: stock.strength, strength: usual, volume });
+        const text = [
+          `${ml(pour.stock, Math.ceil)} ${name} ${percent(stock.strength)}${basis === 'v/v' ? '' : ' w/v'}`,
+          ...(inMillilitres(pour.water) >= 1 ? [`${ml(pour.water, Math.floor)} water`] : []),
+        ].join('\n');
+        const out = lines
+          .filter(({ line }) => idsIn(line).some((id) => !isActive(id)))
+          .map((one) => one.text);
+        offer('stronger-stock', text, out, lines.length, {
+          active,
+          stock: stock.strength,
+          strength: usual,
+          volume,
+        });
       }
     }
   }

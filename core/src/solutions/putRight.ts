@@ -16,10 +16,17 @@ const LEAST = 0.001;
  * was poured from, or of water. Strengths are fractions in the active's basis. Alcohol by mass, the rest by volume, as
  * in pouring. Nothing where the stock is no stronger than what was meant.
  */
-export const putRight = (active: Active, stock: number, measured: number, meant: number, volume: number): PutRight | null => {
+export const putRight = (
+  active: Active,
+  stock: number,
+  measured: number,
+  meant: number,
+  volume: number,
+): PutRight | null => {
   const alcohol = alcoholOf(active);
   const part = (strength: number) => (alcohol ? massFraction(alcohol, strength) : strength);
-  const density = (strength: number) => (alcohol ? alcoholDensity(alcohol, massFraction(alcohol, strength)) : WATER_DENSITY);
+  const density = (strength: number) =>
+    alcohol ? alcoholDensity(alcohol, massFraction(alcohol, strength)) : WATER_DENSITY;
   const batch = volume * density(measured);
   const weak = measured < meant;
   if (weak && stock <= meant) return null;

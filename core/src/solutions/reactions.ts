@@ -11,7 +11,18 @@ interface Stoichiometry {
   makes: Partial<Record<Component, number>>;
 }
 
-export const reactionIds = ['acid-alkali', 'acid-carbonate', 'acid-soap', 'acid-borax', 'peroxide-decomposes', 'peracid', 'bleach-acid', 'bleach-ammonia', 'bleach-peroxide', 'bleach-alcohol'] as const;
+export const reactionIds = [
+  'acid-alkali',
+  'acid-carbonate',
+  'acid-soap',
+  'acid-borax',
+  'peroxide-decomposes',
+  'peracid',
+  'bleach-acid',
+  'bleach-ammonia',
+  'bleach-peroxide',
+  'bleach-alcohol',
+] as const;
 export type ReactionId = (typeof reactionIds)[number];
 
 const acids = [
@@ -21,17 +32,46 @@ const acids = [
 ] as const;
 
 /** An acid with a base that takes `protons` per mol, per mol of base. */
-const neutralise = (id: ReactionId, base: Component, taken: number, makes: Stoichiometry['makes']): Stoichiometry[] =>
-  acids.map(({ acid, protons, salt }) => ({ id, of: base, with: acid, takes: taken / protons, makes: { ...makes, [salt]: taken / protons } }));
+const neutralise = (
+  id: ReactionId,
+  base: Component,
+  taken: number,
+  makes: Stoichiometry['makes'],
+): Stoichiometry[] =>
+  acids.map(({ acid, protons, salt }) => ({
+    id,
+    of: base,
+    with: acid,
+    takes: taken / protons,
+    makes: { ...makes, [salt]: taken / protons },
+  }));
 
 /**
  * In the order in which they run: the strongest base first. Each conserves mass atom by atom. Source: stoichiometry.
  * A soap is counted as oleate, its acid as oleic acid.
  */
 const equations: readonly Stoichiometry[] = [
-  { id: 'bleach-acid', of: 'sodium hypochlorite', with: 'hydrochloric acid', takes: 2, makes: { chlorine: 1, 'table salt': 1, water: 1 } },
-  { id: 'bleach-peroxide', of: 'sodium hypochlorite', with: 'hydrogen peroxide', takes: 1, makes: { oxygen: 1, 'table salt': 1, water: 1 } },
-  { id: 'bleach-ammonia', of: 'sodium hypochlorite', with: 'ammonia', takes: 1, makes: { chloramine: 1, 'sodium hydroxide': 1 } },
+  {
+    id: 'bleach-acid',
+    of: 'sodium hypochlorite',
+    with: 'hydrochloric acid',
+    takes: 2,
+    makes: { chlorine: 1, 'table salt': 1, water: 1 },
+  },
+  {
+    id: 'bleach-peroxide',
+    of: 'sodium hypochlorite',
+    with: 'hydrogen peroxide',
+    takes: 1,
+    makes: { oxygen: 1, 'table salt': 1, water: 1 },
+  },
+  {
+    id: 'bleach-ammonia',
+    of: 'sodium hypochlorite',
+    with: 'ammonia',
+    takes: 1,
+    makes: { chloramine: 1, 'sodium hydroxide': 1 },
+  },
   ...neutralise('acid-alkali', 'sodium hydroxide', 1, { water: 1 }),
   ...neutralise('acid-carbonate', 'sodium carbonate', 2, { water: 1, 'carbon dioxide': 1 }),
   ...neutralise('acid-borax', 'borax', 2, { 'boric acid': 4, water: 5 }),
@@ -51,7 +91,8 @@ export interface Reaction {
 }
 
 const mol = (masses: Masses, name: Component) => (masses[name] ?? 0) / components[name].molarMass;
-const isGas = (name: string): name is Gas => name === 'carbon dioxide' || name === 'oxygen' || name === 'chlorine' || name === 'chloramine';
+const isGas = (name: string): name is Gas =>
+  name === 'carbon dioxide' || name === 'oxygen' || name === 'chlorine' || name === 'chloramine';
 
 const gasIn = (makes: Stoichiometry['makes'], extent: number): { gas?: Reaction['gas'] } => {
   const gas = Object.keys(makes).find(isGas);
@@ -61,20 +102,56 @@ const gasIn = (makes: Stoichiometry['makes'], extent: number): { gas?: Reaction[
 /** Reactions that end in a danger rather than in a salt: said with the bound of what they could make, and not run. */
 const dangers = (masses: Masses): Reaction[] => {
   const found: Reaction[] = [];
-  const meet = (id: ReactionId, of: Component, other: Component, makes: Stoichiometry['makes'] = {}, per = 1) => {
+  const meet = (
+    id: ReactionId,
+    of: Component,
+    other: Component,
+    makes: Stoichiometry['makes'] = {},
+    per = 1,
+  ) => {
     const extent = Math.min(mol(masses, of), mol(masses, other) / per);
-    if (extent > 0) found.push({ id, of, with: other, mol: extent, spent: extent / mol(masses, of), spentWith: (extent * per) / mol(masses, other), ...gasIn(makes, extent) });
+    if (extent > 0)
+      found.push({
+        id,
+        of,
+        with: other,
+        mol: extent,
+        spent: extent / mol(masses, of),
+        spentWith: (extent * per) / mol(masses, other),
+        ...gasIn(makes, extent),
+      });
   };
-  for (const acid of ['acetic acid', 'citric acid', 'hydrochloric acid', 'sulfuric acid'] as const) {
+  for (const acid of [
+    'acetic acid',
+    'citric acid',
+    'hydrochloric acid',
+    'sulfuric acid',
+  ] as const) {
     meet('peracid', 'hydrogen peroxide', acid);
     // One Cl2 per hypochlorite, chloride present in excess: the bound.
-    if (acid !== 'hydrochloric acid') meet('bleach-acid', 'sodium hypochlorite', acid, { chlorine: 1 });
+    if (acid !== 'hydrochloric acid')
+      meet('bleach-acid', 'sodium hypochlorite', acid, { chlorine: 1 });
   }
-  for (const alcohol of ['ethanol', '2-propanol'] as const) meet('bleach-alcohol', 'sodium hypochlorite', alcohol);
-  for (const base of ['sodium carbonate', 'sodium hydrogencarbonate', 'sodium hydroxide', 'metal'] as const) {
+  for (const alcohol of ['ethanol', '2-propanol'] as const)
+    meet('bleach-alcohol', 'sodium hypochlorite', alcohol);
+  for (const base of [
+    'sodium carbonate',
+    'sodium hydrogencarbonate',
+    'sodium hydroxide',
+    'metal',
+  ] as const) {
     const peroxide = mol(masses, 'hydrogen peroxide');
     // The base only sets it off: all of the peroxide may go.
-    if (peroxide > 0 && mol(masses, base) > 0) found.push({ id: 'peroxide-decomposes', of: 'hydrogen peroxide', with: base, mol: peroxide, spent: 1, spentWith: 0, gas: { gas: 'oxygen', mol: peroxide / 2 } });
+    if (peroxide > 0 && mol(masses, base) > 0)
+      found.push({
+        id: 'peroxide-decomposes',
+        of: 'hydrogen peroxide',
+        with: base,
+        mol: peroxide,
+        spent: 1,
+        spentWith: 0,
+        gas: { gas: 'oxygen', mol: peroxide / 2 },
+      });
   }
   return found;
 };
@@ -90,10 +167,19 @@ export const react = (masses: Masses): { masses: Masses; reactions: Reaction[] }
     if (!(extent > 1e-12)) continue;
     now[of] = Math.max(0, now[of]! - extent * components[of].molarMass);
     now[other] = Math.max(0, now[other]! - extent * takes * components[other].molarMass);
-    for (const name of Object.keys(makes) as Component[]) now[name] = (now[name] ?? 0) + makes[name]! * extent * components[name].molarMass;
+    for (const name of Object.keys(makes) as Component[])
+      now[name] = (now[name] ?? 0) + makes[name]! * extent * components[name].molarMass;
     // What an earlier reaction has made counts by what there was of it then.
     const [had, hadOther] = [Math.max(here, mol(masses, of)), Math.max(there, mol(masses, other))];
-    reactions.push({ id, of, with: other, mol: extent, spent: extent / had, spentWith: (extent * takes) / hadOther, ...gasIn(makes, extent) });
+    reactions.push({
+      id,
+      of,
+      with: other,
+      mol: extent,
+      spent: extent / had,
+      spentWith: (extent * takes) / hadOther,
+      ...gasIn(makes, extent),
+    });
   }
   return { masses: now, reactions: [...reactions, ...dangerous] };
 };

@@ -5,7 +5,14 @@ const DAY = 86_400;
 /** How long a batch may be kept, in seconds, and why. */
 export interface Keeping {
   seconds: number;
-  because: 'diluted-peroxide' | 'opened-peroxide' | 'diluted-vinegar' | 'vinegar-keeps' | 'alcohol-in-strength' | 'alcohol-weak' | 'by-its-date';
+  because:
+    | 'diluted-peroxide'
+    | 'opened-peroxide'
+    | 'diluted-vinegar'
+    | 'vinegar-keeps'
+    | 'alcohol-in-strength'
+    | 'alcohol-weak'
+    | 'by-its-date';
   source: string;
 }
 
@@ -17,9 +24,18 @@ export const shelfLife = (family: Family, strength: number, diluted: boolean): K
   if (family === 'peroxide') {
     return diluted
       ? { seconds: DAY, because: 'diluted-peroxide', source: 'common practice, no source' }
-      : { seconds: 30 * DAY, because: 'opened-peroxide', source: 'common practice, no source: test monthly' };
+      : {
+          seconds: 30 * DAY,
+          because: 'opened-peroxide',
+          source: 'common practice, no source: test monthly',
+        };
   }
-  if (family === 'product') return { seconds: 365 * DAY, because: 'by-its-date', source: 'common practice, no source: by date, else a year' };
+  if (family === 'product')
+    return {
+      seconds: 365 * DAY,
+      because: 'by-its-date',
+      source: 'common practice, no source: by date, else a year',
+    };
   if (family === 'vinegar') {
     return diluted
       ? { seconds: 7 * DAY, because: 'diluted-vinegar', source: 'common practice, no source' }

@@ -12,16 +12,20 @@ export interface Content {
 }
 
 /** A watery solution of a mass fraction `p`: volumes of the parts add. */
-export const wateryDensity = (of: Component, p: number): number => 1 / ((1 - p) * components.water.specificVolume + p * components[of].specificVolume);
+export const wateryDensity = (of: Component, p: number): number =>
+  1 / ((1 - p) * components.water.specificVolume + p * components[of].specificVolume);
 
 /** A fraction w/w as w/v (g in mL), for what dissolves in water. */
-export const weightToVolume = (of: Component, p: number): number => (p * wateryDensity(of, p)) / 1000;
+export const weightToVolume = (of: Component, p: number): number =>
+  (p * wateryDensity(of, p)) / 1000;
 
 /** A fraction w/v as w/w: the inverse, solved for a solution whose volumes add. */
 export const volumeToWeight = (of: Component, c: number): number => {
   const { water, [of]: solute } = components;
   const grams = c * 1000;
-  return (grams * water.specificVolume) / (1 + grams * (water.specificVolume - solute.specificVolume));
+  return (
+    (grams * water.specificVolume) / (1 + grams * (water.specificVolume - solute.specificVolume))
+  );
 };
 
 /** What an ingredient is made of at a strength (fraction in its basis; the usual one where none is given). */
@@ -35,6 +39,11 @@ export const contentOf = (id: IngredientId, strength?: number): Content => {
     return { density: alcoholDensity(alcohol, p), parts: { [alcohol]: p, water: 1 - p } };
   }
   // Glycerol is sold by volume; acids, peroxide and bleach by grams in 100 mL.
-  const p = Math.min(1, stock.basis === 'v/v' ? value / (value + (1 - value) * 998.2 * components[stock.of].specificVolume) : volumeToWeight(stock.of, value));
+  const p = Math.min(
+    1,
+    stock.basis === 'v/v'
+      ? value / (value + (1 - value) * 998.2 * components[stock.of].specificVolume)
+      : volumeToWeight(stock.of, value),
+  );
   return { density: wateryDensity(stock.of, p), parts: { [stock.of]: p, water: 1 - p } };
 };

@@ -6,38 +6,83 @@ import { alcoholOf } from './alcohol.ts';
 import { contentOf, type Masses } from './stockContent.ts';
 
 /** The ingredient that a stock of an active is. */
-export const ingredientOfActive: Record<GenericActive, IngredientId> = { 'hydrogen peroxide': 'peroxide', ethanol: 'ethanol', '2-propanol': '2-propanol', 'acetic acid': 'vinegar' };
+export const ingredientOfActive: Record<GenericActive, IngredientId> = {
+  'hydrogen peroxide': 'peroxide',
+  ethanol: 'ethanol',
+  '2-propanol': '2-propanol',
+  'acetic acid': 'vinegar',
+};
 
 const portionOf = (ingredient: IngredientId, mass: number, strength?: number): Portion => {
   const { density, parts } = contentOf(ingredient, strength);
-  const masses = Object.fromEntries(Object.entries(parts).map(([name, part]) => [name, part * mass])) as Masses;
-  return { row: 0, text: '', ingredient, ...(strength === undefined ? {} : { strength }), assumed: false, volume: mass / density, mass, masses, tool: 'bench scale' };
+  const masses = Object.fromEntries(
+    Object.entries(parts).map(([name, part]) => [name, part * mass]),
+  ) as Masses;
+  return {
+    row: 0,
+    text: '',
+    ingredient,
+    ...(strength === undefined ? {} : { strength }),
+    assumed: false,
+    volume: mass / density,
+    mass,
+    masses,
+    tool: 'bench scale',
+  };
 };
 
 /** kg of `volume` m³ of a stock at its strength (fraction). */
-export const massOfStock = (active: GenericActive, strength: number, volume: number): number => contentOf(ingredientOfActive[active], strength).density * volume;
+export const massOfStock = (active: GenericActive, strength: number, volume: number): number =>
+  contentOf(ingredientOfActive[active], strength).density * volume;
 
 /** What `stock` kg of a stock (strength as a fraction) with `water` kg of water makes. */
-export const mixtureOf = (active: GenericActive, strength: number, stock: number, water: number): Formula =>
-  analyseFormula([portionOf(ingredientOfActive[active], stock, strength), ...(water > 0 ? [portionOf('water', water)] : [])]);
+export const mixtureOf = (
+  active: GenericActive,
+  strength: number,
+  stock: number,
+  water: number,
+): Formula =>
+  analyseFormula([
+    portionOf(ingredientOfActive[active], stock, strength),
+    ...(water > 0 ? [portionOf('water', water)] : []),
+  ]);
 
 /** The strength of the mixture in the active's own basis, as people read it: to a tenth of a per cent of the whole. */
-export const strengthOfWeighed = (active: GenericActive, strength: number, stock: number, water: number): { strength: number; volume: number } => {
+export const strengthOfWeighed = (
+  active: GenericActive,
+  strength: number,
+  stock: number,
+  water: number,
+): { strength: number; volume: number } => {
   const { strengths, volume } = mixtureOf(active, strength, stock, water);
-  const found = active === 'hydrogen peroxide' ? strengths.peroxide : active === 'acetic acid' ? strengths.acid : strengths.alcohol;
+  const found =
+    active === 'hydrogen peroxide'
+      ? strengths.peroxide
+      : active === 'acetic acid'
+        ? strengths.acid
+        : strengths.alcohol;
   // A tenth of a per cent is much of a 0.75 % peroxide, so weak ones are read finer.
   const step = found < 0.1 ? 1e-4 : 1e-3;
   return { strength: Math.round(found / step) * step, volume };
 };
 
 /** How much of one (kg) may be poured, the other being as meant, for the batch to be in strength: alcohol anywhere in its span, the others within a hundredth of what was meant. */
-export const pourBand = (active: GenericActive, strength: number, meant: { stock: number; water: number }, target: number, span: { floor: number; top: number }, of: 'stock' | 'water'): { from: number; to: number } => {
+export const pourBand = (
+  active: GenericActive,
+  strength: number,
+  meant: { stock: number; water: number },
+  target: number,
+  span: { floor: number; top: number },
+  of: 'stock' | 'water',
+): { from: number; to: number } => {
   const fits = (mass: number): boolean => {
     const { stock, water } = of === 'stock' ? { ...meant, stock: mass } : { ...meant, water: mass };
     const made = strengthOfWeighed(active, strength, stock, water).strength;
     const inSpan = made >= span.floor * (1 - 1e-9) && made * (1 - 1e-9) <= span.top;
     // Alcohol holds for as long anywhere in its span; the others are held to what was meant.
-    return inSpan && (alcoholOf(active) !== undefined || Math.abs(made - target) <= 0.01 * target + 1e-9);
+    return (
+      inSpan && (alcoholOf(active) !== undefined || Math.abs(made - target) <= 0.01 * target + 1e-9)
+    );
   };
   const edge = (outside: number): number => {
     let [inside, out] = [meant[of], outside];

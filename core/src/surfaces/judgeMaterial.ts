@@ -16,13 +16,23 @@ const isSealedWood = (id: MaterialId): boolean => id === 'sealed-wood' || id ===
 
 /** What a material bears of a family at that strength (fraction), as the house follows that school. */
 const bearingOf = (
-  id: MaterialId, family: GenericFamily, strength: number, rules: Pick<HouseRules, 'vinegarOnSealedWood'>,
+  id: MaterialId,
+  family: GenericFamily,
+  strength: number,
+  rules: Pick<HouseRules, 'vinegarOnSealedWood'>,
 ): { bearing: Bearing; stronger: boolean } => {
   const listed = materialOf(id).bears[family];
-  const weak = family === 'vinegar' && rules.vinegarOnSealedWood === 'weak' && isSealedWood(id) && strength <= WEAK_VINEGAR * (1 + 1e-9);
+  const weak =
+    family === 'vinegar' &&
+    rules.vinegarOnSealedWood === 'weak' &&
+    isSealedWood(id) &&
+    strength <= WEAK_VINEGAR * (1 + 1e-9);
   if (weak) return { bearing: { outcome: 'care', rinse: true }, stronger: false };
   const stronger = strength > bearsUpTo[family] * (1 + 1e-9) && listed.outcome !== 'never';
-  return { bearing: stronger ? { ...listed, outcome: steppedUp[listed.outcome] } : listed, stronger };
+  return {
+    bearing: stronger ? { ...listed, outcome: steppedUp[listed.outcome] } : listed,
+    stronger,
+  };
 };
 
 /**
@@ -30,20 +40,33 @@ const bearingOf = (
  * cleaned but never disinfected; stronger than the usual is one step worse.
  */
 export const judgeMaterial = (
-  id: MaterialId, family: GenericFamily, strength: number, goal: Goal, rules: Pick<HouseRules, 'vinegarOnSealedWood'>,
+  id: MaterialId,
+  family: GenericFamily,
+  strength: number,
+  goal: Goal,
+  rules: Pick<HouseRules, 'vinegarOnSealedWood'>,
 ): Reason[] => {
   const { porous, mouthed, unknown } = materialOf(id);
   const { bearing, stronger } = bearingOf(id, family, strength, rules);
   const { outcome } = bearing;
   const figures = { material: id, family };
   const reasons: Reason[] = [];
-  const say = (code: Reason['code'], how: Outcome) => reasons.push({ code, outcome: how, figures, source });
+  const say = (code: Reason['code'], how: Outcome) =>
+    reasons.push({ code, outcome: how, figures, source });
   if (porous && goal !== 'clean') say('porous', 'never');
   if (unknown) say('material-not-known', outcome === 'never' ? 'never' : 'care');
   else if (stronger) say('material-stronger', outcome);
   else if (bearing.untilCool) say('material-wait-until-cool', outcome);
   else if (bearing.cloth) say('cloth-only', outcome);
-  else say(outcome === 'never' ? 'material-barred' : outcome === 'care' ? 'material-care' : 'material-bears', outcome);
+  else
+    say(
+      outcome === 'never'
+        ? 'material-barred'
+        : outcome === 'care'
+          ? 'material-care'
+          : 'material-bears',
+      outcome,
+    );
   if (bearing.cloth && stronger) say('cloth-only', 'use');
   if (bearing.untilCool && stronger) say('material-wait-until-cool', 'use');
   if (bearing.rinse || mouthed) say('rinse-after', 'use');
@@ -51,18 +74,32 @@ export const judgeMaterial = (
 };
 
 /** What a registered product's label says to a material; what holds no film cannot be disinfected with it either. */
-export const judgeLabelSurface = (id: MaterialId, label: ProductLabel | null | undefined, goal: Goal): Reason[] => {
+export const judgeLabelSurface = (
+  id: MaterialId,
+  label: ProductLabel | null | undefined,
+  goal: Goal,
+): Reason[] => {
   const figures = { material: id, family: 'product' };
   const { porous, powered, unknown, bears, mouthed } = materialOf(id);
-  const reason = (code: Reason['code'], outcome: Outcome, from = 'product label, as entered'): Reason[] => [
+  const reason = (
+    code: Reason['code'],
+    outcome: Outcome,
+    from = 'product label, as entered',
+  ): Reason[] => [
     { code, outcome, figures, source: from },
-    ...(mouthed ? [{ code: 'rinse-after' as const, outcome: 'use' as const, figures, source }] : []),
+    ...(mouthed
+      ? [{ code: 'rinse-after' as const, outcome: 'use' as const, figures, source }]
+      : []),
   ];
   if (porous && goal !== 'clean') return reason('porous', 'never', source);
   if (label?.notOn.includes(id)) return reason('label-bars-surface', 'never');
   // No label makes a switch or a screen bear spray: liquid gets in whatever it is.
   if (powered) return reason('cloth-only', 'care', source);
-  if (bears.peroxide.outcome === 'never' && bears.alcohol.outcome === 'never' && bears.vinegar.outcome === 'never') {
+  if (
+    bears.peroxide.outcome === 'never' &&
+    bears.alcohol.outcome === 'never' &&
+    bears.vinegar.outcome === 'never'
+  ) {
     return reason('material-care', 'care', source);
   }
   return unknown ? reason('material-not-known', 'care', source) : reason('material-bears', 'use');

@@ -11,7 +11,13 @@ export interface SomethingElse {
 }
 
 /** The cautious material that three answers stand for: never better than a Care. Source: common practice, no source. */
-export const somethingElse = ({ soaksUp, finished, bearsAcidOrSolvent }: SomethingElse): MaterialId => {
+export const somethingElse = ({
+  soaksUp,
+  finished,
+  bearsAcidOrSolvent,
+}: SomethingElse): MaterialId => {
   if (soaksUp !== false) return 'something-porous';
-  return finished !== false || bearsAcidOrSolvent !== true ? 'something-finished' : 'something-hard';
+  return finished !== false || bearsAcidOrSolvent !== true
+    ? 'something-finished'
+    : 'something-hard';
 };

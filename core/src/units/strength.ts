@@ -34,8 +34,15 @@ export const parseStrength = (text: string, basis: Basis): Read<Strength> => {
   if (!match) return refuse;
   const figure = Number(match[1]!.replace(',', '.'));
   const unit = (match[2] ?? '%').toLowerCase();
-  if (unit === 'proof' && basis !== 'v/v') return { ...refuse, allowed: 'proof counts alcohol only; give this one in %' };
-  if (unit.startsWith('vol') && basis !== 'w/v') return { ...refuse, allowed: 'volumes count peroxide only; give this one in %' };
-  const value = unit === 'proof' ? figure / 200 : unit.startsWith('vol') ? volumesToStrength(figure) : figure / 100;
+  if (unit === 'proof' && basis !== 'v/v')
+    return { ...refuse, allowed: 'proof counts alcohol only; give this one in %' };
+  if (unit.startsWith('vol') && basis !== 'w/v')
+    return { ...refuse, allowed: 'volumes count peroxide only; give this one in %' };
+  const value =
+    unit === 'proof'
+      ? figure / 200
+      : unit.startsWith('vol')
+        ? volumesToStrength(figure)
+        : figure / 100;
   return value > 0 && value <= 1 ? { ok: true, value: { value, basis } } : refuse;
 };

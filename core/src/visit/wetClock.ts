@@ -1,5 +1,13 @@
 /** What a cleaner does at one surface; `at` in ms since 1970, told by the phone that saw it. */
-export const eventKinds = ['lifted', 'washed', 'applied', 'rewet', 'found-dry', 'wiped', 'rinsed'] as const;
+export const eventKinds = [
+  'lifted',
+  'washed',
+  'applied',
+  'rewet',
+  'found-dry',
+  'wiped',
+  'rinsed',
+] as const;
 export type EventKind = (typeof eventKinds)[number];
 
 export interface WetEvent {
@@ -40,16 +48,34 @@ export interface SurfaceClock {
   lastAt: number | null;
 }
 
-export const untouched: SurfaceClock = { lifted: false, washed: false, wetSince: null, coats: [], stretches: [], on: [], done: false, lastAt: null };
+export const untouched: SurfaceClock = {
+  lifted: false,
+  washed: false,
+  wetSince: null,
+  coats: [],
+  stretches: [],
+  on: [],
+  done: false,
+  lastAt: null,
+};
 
 /** Whole seconds that a stretch from `from` to `to` (ms) was held; never rounded up. */
-export const secondsBetween = (from: number, to: number): number => Math.max(0, Math.floor((to - from) / 1000));
+export const secondsBetween = (from: number, to: number): number =>
+  Math.max(0, Math.floor((to - from) / 1000));
 
-const endStretch = (clock: SurfaceClock, at: number, ended: Stretch['ended'], asked: Asked): Stretch[] => {
+const endStretch = (
+  clock: SurfaceClock,
+  at: number,
+  ended: Stretch['ended'],
+  asked: Asked,
+): Stretch[] => {
   if (clock.wetSince === null) return clock.stretches;
   const heldSeconds = secondsBetween(clock.wetSince, at);
   const met = ended === 'wiped' && heldSeconds >= asked.seconds;
-  return [...clock.stretches, { from: clock.wetSince, to: at, heldSeconds, coats: clock.coats, ended, met }];
+  return [
+    ...clock.stretches,
+    { from: clock.wetSince, to: at, heldSeconds, coats: clock.coats, ended, met },
+  ];
 };
 
 const withBatch = (on: string[], batchId: string | null): string[] =>
@@ -67,13 +93,38 @@ export const wetClock = (clock: SurfaceClock, event: WetEvent, asked: Asked): Su
     case 'washed':
       return { ...clock, ...at, washed: true, on: [], done: !asked.applies };
     case 'applied':
-      return { ...clock, ...at, wetSince: event.at, coats: [event.at], on: withBatch(clock.on, event.batchId), done: false };
+      return {
+        ...clock,
+        ...at,
+        wetSince: event.at,
+        coats: [event.at],
+        on: withBatch(clock.on, event.batchId),
+        done: false,
+      };
     case 'rewet':
-      return { ...clock, ...at, coats: [...clock.coats, event.at], on: withBatch(clock.on, event.batchId) };
+      return {
+        ...clock,
+        ...at,
+        coats: [...clock.coats, event.at],
+        on: withBatch(clock.on, event.batchId),
+      };
     case 'found-dry':
-      return { ...clock, ...at, stretches: endStretch(clock, event.at, 'found-dry', asked), wetSince: null, coats: [] };
+      return {
+        ...clock,
+        ...at,
+        stretches: endStretch(clock, event.at, 'found-dry', asked),
+        wetSince: null,
+        coats: [],
+      };
     case 'wiped':
-      return { ...clock, ...at, stretches: endStretch(clock, event.at, 'wiped', asked), wetSince: null, coats: [], done: !asked.rinses };
+      return {
+        ...clock,
+        ...at,
+        stretches: endStretch(clock, event.at, 'wiped', asked),
+        wetSince: null,
+        coats: [],
+        done: !asked.rinses,
+      };
     case 'rinsed':
       return { ...clock, ...at, on: [], done: true };
   }

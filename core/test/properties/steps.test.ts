@@ -1,25 +1,78 @@
 import {
-  allSteps, families, flames, materialIds, materialOf, partOf, situations, stepParts, stepsOf, ventilations, type Family, type MaterialId,
-  type ReasonCode, type Situation, type Step, type StepsOf,
+  allSteps,
+  families,
+  flames,
+  materialIds,
+  materialOf,
+  partOf,
+  situations,
+  stepParts,
+  stepsOf,
+  ventilations,
+  type Family,
+  type MaterialId,
+  type ReasonCode,
+  type Situation,
+  type Step,
+  type StepsOf,
 } from '../../src/index.ts';
 
 const plain: StepsOf = {
-  material: 'glazed-ceramic', food: false, mildew: false, blood: false, situations: [], flame: 'no', ventilation: 'none', between: [], put: null,
+  material: 'glazed-ceramic',
+  food: false,
+  mildew: false,
+  blood: false,
+  situations: [],
+  flame: 'no',
+  ventilation: 'none',
+  between: [],
+  put: null,
 };
-const putOn = (family: Family, more: Partial<NonNullable<StepsOf['put']>> = {}): NonNullable<StepsOf['put']> => ({
-  outcome: 'use', reasons: [], family, application: 'spray', seconds: 60, ...more,
+const putOn = (
+  family: Family,
+  more: Partial<NonNullable<StepsOf['put']>> = {},
+): NonNullable<StepsOf['put']> => ({
+  outcome: 'use',
+  reasons: [],
+  family,
+  application: 'spray',
+  seconds: 60,
+  ...more,
 });
-const reason = (code: ReasonCode) => ({ outcome: 'care' as const, reasons: [{ code, outcome: 'care' as const, source: 'common practice, no source' }] });
+const reason = (code: ReasonCode) => ({
+  outcome: 'care' as const,
+  reasons: [{ code, outcome: 'care' as const, source: 'common practice, no source' }],
+});
 
 /** A condition and the step that it must bring about. Source: second-look page of the reference; common practice. */
 const table: readonly (readonly [string, Partial<StepsOf>, Step[]])[] = [
-  ['an infant, sprayed peroxide', { situations: ['infant'], put: putOn('peroxide') }, ['people-out', 'rinse-drinking', 'out-until-dry', 'air-room']],
-  ['a toddler', { situations: ['toddler'], put: putOn('alcohol') }, ['people-out', 'out-until-dry', 'lock-away']],
-  ['a cat', { situations: ['cat'], put: putOn('peroxide') }, ['people-out', 'rinse-drinking', 'out-until-dry']],
+  [
+    'an infant, sprayed peroxide',
+    { situations: ['infant'], put: putOn('peroxide') },
+    ['people-out', 'rinse-drinking', 'out-until-dry', 'air-room'],
+  ],
+  [
+    'a toddler',
+    { situations: ['toddler'], put: putOn('alcohol') },
+    ['people-out', 'out-until-dry', 'lock-away'],
+  ],
+  [
+    'a cat',
+    { situations: ['cat'], put: putOn('peroxide') },
+    ['people-out', 'rinse-drinking', 'out-until-dry'],
+  ],
   ['a dog', { situations: ['dog'], put: putOn('peroxide') }, ['people-out', 'out-until-dry']],
-  ['a bird', { situations: ['bird'], put: putOn('alcohol') }, ['bird-out', 'out-until-dry', 'air-room']],
+  [
+    'a bird',
+    { situations: ['bird'], put: putOn('alcohol') },
+    ['bird-out', 'out-until-dry', 'air-room'],
+  ],
   ['fish', { situations: ['fish'], put: putOn('peroxide') }, ['cover-tank']],
-  ['asthma', { situations: ['asthma'], put: putOn('peroxide', { application: 'cloth' }) }, ['people-out', 'on-cloth', 'out-until-dry']],
+  [
+    'asthma',
+    { situations: ['asthma'], put: putOn('peroxide', { application: 'cloth' }) },
+    ['people-out', 'on-cloth', 'out-until-dry'],
+  ],
   ['dementia, only cleaned', { situations: ['dementia'] }, ['lock-away']],
   ['floor heating', { situations: ['floor-heating'], put: putOn('alcohol') }, ['heating-off']],
   ['a window', { ventilation: 'window', put: putOn('peroxide') }, ['open-window']],
@@ -27,38 +80,91 @@ const table: readonly (readonly [string, Partial<StepsOf>, Step[]])[] = [
   ['a gas hob and alcohol', { flame: 'hob', put: putOn('alcohol') }, ['hob-off']],
   ['a hob of glass', { material: 'glass-ceramic-hob', put: putOn('peroxide') }, ['let-cool']],
   ['something hot', { material: 'hot-surface', put: putOn('vinegar') }, ['let-cool']],
-  ['a keyboard, alcohol', { material: 'electronics', put: putOn('alcohol', { application: 'cloth', ...reason('material-care') }) }, ['power-off', 'dry-wipe', 'test-spot', 'on-cloth', 'dry-after']],
+  [
+    'a keyboard, alcohol',
+    {
+      material: 'electronics',
+      put: putOn('alcohol', { application: 'cloth', ...reason('material-care') }),
+    },
+    ['power-off', 'dry-wipe', 'test-spot', 'on-cloth', 'dry-after'],
+  ],
   ['a screen, only cleaned', { material: 'coated-screen' }, ['power-off', 'dry-wipe']],
-  ['a mirror', { material: 'mirror', put: putOn('alcohol', { application: 'cloth' }) }, ['damp-wipe', 'on-cloth', 'edges-dry']],
-  ['a toy for the mouth', { material: 'mouthed-toy', put: putOn('peroxide') }, ['wash', 'rinse-drinking']],
+  [
+    'a mirror',
+    { material: 'mirror', put: putOn('alcohol', { application: 'cloth' }) },
+    ['damp-wipe', 'on-cloth', 'edges-dry'],
+  ],
+  [
+    'a toy for the mouth',
+    { material: 'mouthed-toy', put: putOn('peroxide') },
+    ['wash', 'rinse-drinking'],
+  ],
   ['food', { food: true, put: putOn('peroxide') }, ['wash', 'rinse-drinking']],
-  ['steel that must be rinsed', { material: 'stainless-steel', put: putOn('peroxide', reason('rinse-after')) }, ['rinse']],
+  [
+    'steel that must be rinsed',
+    { material: 'stainless-steel', put: putOn('peroxide', reason('rinse-after')) },
+    ['rinse'],
+  ],
   ['a carpet', { material: 'carpet' }, ['vacuum']],
   ['a plush toy', { material: 'plush' }, ['launder']],
   ['harness straps', { material: 'harness-straps' }, ['maker-only']],
   ['a breathing device', { material: 'medical-breathing' }, ['maker-only']],
-  ['wood', { material: 'sealed-wood', put: putOn('peroxide', reason('material-care')) }, ['damp-wipe', 'test-spot', 'dry-after']],
-  ['mildew', { mildew: true, ventilation: 'window', put: putOn('peroxide') }, ['open-window', 'goggles', 'mask', 'find-damp']],
+  [
+    'wood',
+    { material: 'sealed-wood', put: putOn('peroxide', reason('material-care')) },
+    ['damp-wipe', 'test-spot', 'dry-after'],
+  ],
+  [
+    'mildew',
+    { mildew: true, ventilation: 'window', put: putOn('peroxide') },
+    ['open-window', 'goggles', 'mask', 'find-damp'],
+  ],
   ['a spot of blood', { blood: true, put: putOn('product') }, ['absorb', 'apply']],
-  ['a tablet in the cistern', { put: putOn('vinegar', reason('taken-out-first')) }, ['take-out', 'flush']],
+  [
+    'a tablet in the cistern',
+    { put: putOn('vinegar', reason('taken-out-first')) },
+    ['take-out', 'flush'],
+  ],
   ['a dosed bowl', { put: putOn('vinegar', reason('flush-first')) }, ['flush']],
-  ['something that spoils it before', { between: ['rinse', 'dry'], put: putOn('vinegar') }, ['rinse-between', 'dry-between']],
+  [
+    'something that spoils it before',
+    { between: ['rinse', 'dry'], put: putOn('vinegar') },
+    ['rinse-between', 'dry-between'],
+  ],
 ];
-test.each(table)('%s asks for its steps', (_, of, wanted) => expect(stepsOf({ ...plain, ...of })).toEqual(expect.arrayContaining(wanted)));
+test.each(table)('%s asks for its steps', (_, of, wanted) =>
+  expect(stepsOf({ ...plain, ...of })).toEqual(expect.arrayContaining(wanted)),
+);
 
 const wet: readonly Step[] = ['wash', 'spray', 'apply', 'rinse', 'rinse-drinking', 'dry-first'];
 /** As an expectation, without its cost over so many cases. */
 const must = (holds: boolean, { material, situations: lives, put }: StepsOf): void => {
-  if (!holds) throw new Error(`${material}, ${put?.family ?? 'only cleaned'}, ${lives.join() || 'nobody'}: ${stepsOf({ ...plain, material, situations: lives, put }).join()}`);
+  if (!holds)
+    throw new Error(
+      `${material}, ${put?.family ?? 'only cleaned'}, ${lives.join() || 'nobody'}: ${stepsOf({ ...plain, material, situations: lives, put }).join()}`,
+    );
 };
-const each = (run: (material: MaterialId, family: Family | null, lives: Situation[], of: StepsOf) => void) => {
+const each = (
+  run: (material: MaterialId, family: Family | null, lives: Situation[], of: StepsOf) => void,
+) => {
   for (const material of materialIds) {
     for (const family of [null, 'product', ...families] as const) {
       for (const lives of [[], ...situations.map((one) => [one])]) {
         for (const flame of flames) {
           for (const ventilation of ventilations) {
-            const application = materialOf(material).powered || (family && family !== 'product' && materialOf(material).bears[family].cloth) ? 'cloth' : 'spray';
-            run(material, family, lives, { ...plain, material, situations: lives, flame, ventilation, put: family && putOn(family, { application }) });
+            const application =
+              materialOf(material).powered ||
+              (family && family !== 'product' && materialOf(material).bears[family].cloth)
+                ? 'cloth'
+                : 'spray';
+            run(material, family, lives, {
+              ...plain,
+              material,
+              situations: lives,
+              flame,
+              ventilation,
+              put: family && putOn(family, { application }),
+            });
           }
         }
       }
@@ -71,7 +177,9 @@ describe('every material by every family and situation', () => {
     each((material, family, _, of) => {
       const steps = stepsOf(of);
       const at = steps.indexOf(materialOf(material).cleaned);
-      const put = steps.findIndex((step) => step === 'spray' || step === 'on-cloth' || step === 'apply');
+      const put = steps.findIndex(
+        (step) => step === 'spray' || step === 'on-cloth' || step === 'apply',
+      );
       must(at >= 0 && (family ? put > at : put === -1), of);
     });
   });
@@ -80,14 +188,22 @@ describe('every material by every family and situation', () => {
       if (!materialOf(material).powered) return;
       const steps = stepsOf(of);
       const off = steps.indexOf('power-off');
-      must(!steps.some((step) => wet.includes(step)) && off >= 0 && off < steps.indexOf(materialOf(material).cleaned), of);
+      must(
+        !steps.some((step) => wet.includes(step)) &&
+          off >= 0 &&
+          off < steps.indexOf(materialOf(material).cleaned),
+        of,
+      );
     });
   });
   test('steps come in the order in which they are due, and each has its part', () => {
     expect(allSteps.map(partOf)).not.toContain(undefined);
     each((_, __, ___, of) => {
       const parts = stepsOf(of).map((step) => stepParts.indexOf(partOf(step)));
-      must(parts.every((part, i) => i === 0 || parts[i - 1]! <= part), of);
+      must(
+        parts.every((part, i) => i === 0 || parts[i - 1]! <= part),
+        of,
+      );
     });
   });
   test('one more situation takes no step away', () => {
@@ -95,7 +211,10 @@ describe('every material by every family and situation', () => {
       if (lives.length === 0) return;
       const steps = new Set(stepsOf(of));
       const before = stepsOf({ ...of, situations: [] }).filter((step) => step !== 'rinse');
-      must(before.every((step) => steps.has(step)), of);
+      must(
+        before.every((step) => steps.has(step)),
+        of,
+      );
     });
   });
 });

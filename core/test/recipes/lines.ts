@@ -166,7 +166,10 @@ export const lines: readonly (readonly [string, string])[] = [
   ['1 cup peroxide 1 1/2 %', '236.59 ml peroxide 1.5%'],
   ['1 cup alcohol wipes', 'unread no-amount-of-liquid []'],
   ['1 cup isopropyl alcohol 60-70%', '236.59 ml 2-propanol 60% | 236.59 ml 2-propanol 70%'],
-  ['1 cup isopropyl alcohol 60 to 70 percent', '236.59 ml 2-propanol 60% | 236.59 ml 2-propanol 70%'],
+  [
+    '1 cup isopropyl alcohol 60 to 70 percent',
+    '236.59 ml 2-propanol 60% | 236.59 ml 2-propanol 70%',
+  ],
   ['1 cup 70% v/v isopropyl alcohol', '236.59 ml 2-propanol 70%'],
   ['1 cup 70% by volume isopropyl alcohol', '236.59 ml 2-propanol 70%'],
   ['1 cup ethanol 62.39 % w/w', '236.59 ml ethanol 70%'],
@@ -179,18 +182,42 @@ export const lines: readonly (readonly [string, string])[] = [
   ['100 ml rum', '100 ml rum ~38%'],
   ['100 ml overproof rum 75 %', '100 ml rum 75%'],
   // Figures and words that could change it: asked
-  ['1 cup isopropyl alcohol 50', 'ask which-strength: 236.59 ml 2-propanol 50% | 236.59 ml 2-propanol ~70%'],
-  ['1 cup 91 isopropyl alcohol', 'ask which-strength: 236.59 ml 2-propanol 91% | 236.59 ml 2-propanol ~70%'],
+  [
+    '1 cup isopropyl alcohol 50',
+    'ask which-strength: 236.59 ml 2-propanol 50% | 236.59 ml 2-propanol ~70%',
+  ],
+  [
+    '1 cup 91 isopropyl alcohol',
+    'ask which-strength: 236.59 ml 2-propanol 91% | 236.59 ml 2-propanol ~70%',
+  ],
   ['1 cup diluted bleach', 'ask which-strength: 236.59 ml bleach 0.52% | 236.59 ml bleach ~5.25%'],
   ['1 cup strong peroxide', 'ask which-strength: 236.59 ml peroxide 12% | 236.59 ml peroxide ~3%'],
-  ['1 cup concentrated bleach', 'ask which-strength: 236.59 ml bleach 8.25% | 236.59 ml bleach ~5.25%'],
+  [
+    '1 cup concentrated bleach',
+    'ask which-strength: 236.59 ml bleach 8.25% | 236.59 ml bleach ~5.25%',
+  ],
   ['1 cup weak vinegar', 'ask which-strength: 236.59 ml vinegar 0.5% | 236.59 ml vinegar ~5%'],
-  ['1 cup watered down vinegar', 'ask which-strength: 236.59 ml vinegar 0.5% | 236.59 ml vinegar ~5%'],
-  ['1 cup peroxide 3% (diluted 1:4)', 'ask dilution: 236.59 ml peroxide 0.6% | 236.59 ml peroxide 0.75% | 236.59 ml peroxide 3%'],
-  ['1 cup peroxide 3 % diluted', 'ask which-strength: 236.59 ml peroxide 3% | 236.59 ml peroxide 0.3%'],
+  [
+    '1 cup watered down vinegar',
+    'ask which-strength: 236.59 ml vinegar 0.5% | 236.59 ml vinegar ~5%',
+  ],
+  [
+    '1 cup peroxide 3% (diluted 1:4)',
+    'ask dilution: 236.59 ml peroxide 0.6% | 236.59 ml peroxide 0.75% | 236.59 ml peroxide 3%',
+  ],
+  [
+    '1 cup peroxide 3 % diluted',
+    'ask which-strength: 236.59 ml peroxide 3% | 236.59 ml peroxide 0.3%',
+  ],
   ['1 cup vinegar diluted 1:1', 'ask dilution: 236.59 ml vinegar 2.5% | 236.59 ml vinegar 5%'],
-  ['1/4 cup bleach per gallon', 'ask per: 59.15 ml bleach ~5.25% + 3785.41 ml water | 59.15 ml bleach ~5.25%'],
-  ['1/4 cup bleach per gallon of water', 'ask per: 59.15 ml bleach ~5.25% + 3785.41 ml water | 59.15 ml bleach ~5.25%'],
+  [
+    '1/4 cup bleach per gallon',
+    'ask per: 59.15 ml bleach ~5.25% + 3785.41 ml water | 59.15 ml bleach ~5.25%',
+  ],
+  [
+    '1/4 cup bleach per gallon of water',
+    'ask per: 59.15 ml bleach ~5.25% + 3785.41 ml water | 59.15 ml bleach ~5.25%',
+  ],
   ['5 ml dish soap per litre', 'ask per: 5 ml detergent + 1000 ml water | 5 ml detergent'],
   ['1,000 ml water', 'ask thousands: 1000 ml water | 1 ml water'],
   ['2.500 ml water', 'ask thousands: 2500 ml water | 2.5 ml water'],
@@ -201,16 +228,28 @@ export const lines: readonly (readonly [string, string])[] = [
   ['1,000.5 ml water', '1000.5 ml water'],
   ['10 drops lemon', 'ask which-ingredient: 10 drops lemon oil | 10 drops lemon juice ~5%'],
   ['5 drops orange', 'ask which-ingredient: 5 drops orange oil | 5 drops orange juice ~1%'],
-  ['100 ml surgical spirit', 'ask which-ingredient: 100 ml 2-propanol 70% | 100 ml denatured alcohol 90%'],
+  [
+    '100 ml surgical spirit',
+    'ask which-ingredient: 100 ml 2-propanol 70% | 100 ml denatured alcohol 90%',
+  ],
   ['1 cup alcohol', 'ask which-ingredient: 236.59 ml 2-propanol ~70% | 236.59 ml ethanol ~95%'],
   ['1 cup 70% alcohol', 'ask which-ingredient: 236.59 ml 2-propanol 70% | 236.59 ml ethanol 70%'],
   ['1 cup alcohol from sugar cane', 'ask which-strength: 236.59 ml ethanol ~95%'],
   ['1 cup plant alcohol', 'ask which-strength: 236.59 ml ethanol ~95%'],
-  ['1 cup vinegar or lemon juice', 'ask which-ingredient: 236.59 ml vinegar ~5% | 236.59 ml lemon juice ~5%'],
-  ['1 tbsp castile soap or dish soap', 'ask which-ingredient: 14.79 ml castile soap | 14.79 ml detergent'],
+  [
+    '1 cup vinegar or lemon juice',
+    'ask which-ingredient: 236.59 ml vinegar ~5% | 236.59 ml lemon juice ~5%',
+  ],
+  [
+    '1 tbsp castile soap or dish soap',
+    'ask which-ingredient: 14.79 ml castile soap | 14.79 ml detergent',
+  ],
   ['1 cup vinegar bleach', 'ask which-ingredient: 236.59 ml vinegar ~5% | 236.59 ml bleach ~5.25%'],
   ['1 cup salt water', 'ask which-ingredient: 236.59 ml table salt | 236.59 ml water'],
-  ['1 cup ammonia-free glass cleaner', 'ask which-ingredient: 236.59 ml ammonia ~5% | 236.59 ml ammonia glass cleaner'],
+  [
+    '1 cup ammonia-free glass cleaner',
+    'ask which-ingredient: 236.59 ml ammonia ~5% | 236.59 ml ammonia glass cleaner',
+  ],
   ['1 cup blorb water', 'ask left-over: 236.59 ml water | 236.59 ml unknown'],
   ['2 cups 3 water', 'ask left-over: 473.18 ml water | 473.18 ml unknown'],
   // Misspelt: the nearest are offered
@@ -318,7 +357,10 @@ export const lines: readonly (readonly [string, string])[] = [
   ['label the bottle', 'aside'],
   // Two and more in a line
   ['water 2 cups, bleach 1 tbsp', '473.18 ml water ; 14.79 ml bleach ~5.25%'],
-  ['1 cup water, 1 cup vinegar; 2 tsp dish soap', '236.59 ml water ; 236.59 ml vinegar ~5% ; 9.86 ml detergent'],
+  [
+    '1 cup water, 1 cup vinegar; 2 tsp dish soap',
+    '236.59 ml water ; 236.59 ml vinegar ~5% ; 9.86 ml detergent',
+  ],
   ['2 cups water and 1/4 cup vinegar', '473.18 ml water ; 59.15 ml vinegar ~5%'],
   ['2 cups water & 1/4 cup vinegar', '473.18 ml water ; 59.15 ml vinegar ~5%'],
   ['2 cups water + 1/4 cup vinegar', '473.18 ml water ; 59.15 ml vinegar ~5%'],

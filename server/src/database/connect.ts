@@ -3,7 +3,12 @@ import { BatchEntity, StockEntity } from '../features/bench/entities.ts';
 import { BottleEntity, BottleEventEntity } from '../features/bottles/entities.ts';
 import { CompanyRuleEntity, PlaceEntity, PlaceItemEntity } from '../features/keepApart/entities.ts';
 import { HomeEntity, RoomEntity, SurfaceEntity } from '../features/homes/entities.ts';
-import { CompanyEntity, PersonEntity, SessionEntity, SignInAttemptEntity } from '../features/people/entities.ts';
+import {
+  CompanyEntity,
+  PersonEntity,
+  SessionEntity,
+  SignInAttemptEntity,
+} from '../features/people/entities.ts';
 import { VersionEntity } from '../features/protocols/entities.ts';
 import { RecipeEntity, RecipeVersionEntity } from '../features/recipes/entities.ts';
 import { LedgerEntity } from '../features/records/entities.ts';
@@ -20,10 +25,33 @@ export const connect = async (url: string): Promise<DataSource> => {
     type: 'postgres',
     url,
     entities: [
-      CompanyEntity, PersonEntity, SessionEntity, SignInAttemptEntity, HomeEntity, RoomEntity, SurfaceEntity, StockEntity, BatchEntity, VersionEntity,
-      RoundEntity, LedgerEntity, BottleEntity, BottleEventEntity, RecipeEntity, RecipeVersionEntity, CompanyRuleEntity, PlaceEntity, PlaceItemEntity,
+      CompanyEntity,
+      PersonEntity,
+      SessionEntity,
+      SignInAttemptEntity,
+      HomeEntity,
+      RoomEntity,
+      SurfaceEntity,
+      StockEntity,
+      BatchEntity,
+      VersionEntity,
+      RoundEntity,
+      LedgerEntity,
+      BottleEntity,
+      BottleEventEntity,
+      RecipeEntity,
+      RecipeVersionEntity,
+      CompanyRuleEntity,
+      PlaceEntity,
+      PlaceItemEntity,
     ],
-    migrations: [FirstTables1767225600000, Bench1767312000000, HouseRules1767398400000, KeepApart1767484800000, WhatWasSeen1767571200000],
+    migrations: [
+      FirstTables1767225600000,
+      Bench1767312000000,
+      HouseRules1767398400000,
+      KeepApart1767484800000,
+      WhatWasSeen1767571200000,
+    ],
     migrationsTransactionMode: 'each',
     poolSize: 10,
     logging: false,

@@ -1,5 +1,12 @@
 import type { BatchRow, CheckReading, PourBatch, RoundRow, Version } from '@zymostat/contract';
-import { alcoholOf, densityAt, isRinse, massFraction, stripSteps, type TreatedSurface } from '@zymostat/core';
+import {
+  alcoholOf,
+  densityAt,
+  isRinse,
+  massFraction,
+  stripSteps,
+  type TreatedSurface,
+} from '@zymostat/core';
 import type { Context } from '../context.ts';
 import { checkBatch, pourBatch } from '../features/bench/service.ts';
 import type { Person } from '../features/people/entities.ts';
@@ -22,12 +29,22 @@ export const orRefused = async <T>(work: Promise<T>): Promise<T | null> => {
 const BENCH_TEMPERATURE = 21;
 
 /** Pours a batch and, where it is to disinfect, checks it: alcohol by its density, peroxide by strip. */
-export const pourAndCheck = async (context: Context, asked: PourBatch, by: Person): Promise<BatchRow> => {
+export const pourAndCheck = async (
+  context: Context,
+  asked: PourBatch,
+  by: Person,
+): Promise<BatchRow> => {
   const batch = await pourBatch(context, asked, by);
   if (batch.purpose === 'clean') return batch;
   const alcohol = alcoholOf(batch.active);
   const reading: CheckReading = alcohol
-    ? { by: 'density', density: Number(densityAt(alcohol, massFraction(alcohol, batch.strength), BENCH_TEMPERATURE).toFixed(1)), temperature: BENCH_TEMPERATURE }
+    ? {
+        by: 'density',
+        density: Number(
+          densityAt(alcohol, massFraction(alcohol, batch.strength), BENCH_TEMPERATURE).toFixed(1),
+        ),
+        temperature: BENCH_TEMPERATURE,
+      }
     : { by: 'strip', step: stripSteps.findLast((step) => step <= batch.strength + 1e-9)! };
   return checkBatch(context, batch.id, reading, by);
 };
@@ -51,22 +68,55 @@ export class Caddy {
     const key = `${stockId} ${strength}`;
     const held = this.bottles.get(key);
     if (held && held.discardAfter > this.context.now()) return held;
-    const poured = await pourAndCheck(this.context, { stockId, strength, purpose: goal === 'clean' ? 'clean' : 'disinfect', volume: 0.0005 }, this.by);
+    const poured = await pourAndCheck(
+      this.context,
+      { stockId, strength, purpose: goal === 'clean' ? 'clean' : 'disinfect', volume: 0.0005 },
+      this.by,
+    );
     this.bottles.set(key, poured);
     return poured;
   }
 }
 
-interface Treating { surface: TreatedSurface; appliedAt: number; batchId: string }
+interface Treating {
+  surface: TreatedSurface;
+  appliedAt: number;
+  batchId: string;
+}
 
 /** One finished round: each room washed and wetted from the top, wiped as each wet time is met, the floor last. */
-export const workThrough = async (context: Context, clock: Clock, homeId: string, person: Person, caddy: Caddy, chance: () => number): Promise<void> => {
+export const workThrough = async (
+  context: Context,
+  clock: Clock,
+  homeId: string,
+  person: Person,
+  caddy: Caddy,
+  chance: () => number,
+): Promise<void> => {
   const round: RoundRow = await startRound(context, { id: context.newId(), homeId }, person);
   const { version }: { version: Version } = await roundById(context, round.id, person);
   const { protocol } = await versionById(context, version.id);
   const pass = (seconds: number) => clock.set(clock.ms() + seconds * SECOND);
-  const did = (surface: TreatedSurface, kind: 'lifted' | 'washed' | 'applied' | 'rewet' | 'found-dry' | 'wiped' | 'rinsed', batchId: string | null = null, at = clock.ms()) =>
-    addEvent(context, round.id, { id: context.newId(), personId: person.id, surfaceId: surface.id, kind, at, batchId, turnedBack: false }, person);
+  const did = (
+    surface: TreatedSurface,
+    kind: 'lifted' | 'washed' | 'applied' | 'rewet' | 'found-dry' | 'wiped' | 'rinsed',
+    batchId: string | null = null,
+    at = clock.ms(),
+  ) =>
+    addEvent(
+      context,
+      round.id,
+      {
+        id: context.newId(),
+        personId: person.id,
+        surfaceId: surface.id,
+        kind,
+        at,
+        batchId,
+        turnedBack: false,
+      },
+      person,
+    );
 
   const finish = async ({ surface, appliedAt, batchId }: Treating) => {
     const { seconds } = surface.treatment!;
@@ -83,7 +133,8 @@ export const workThrough = async (context: Context, clock: Clock, homeId: string
       await did(surface, 'rewet', batchId);
     }
     if (luck > 0.05 && luck < 0.09) clock.set(Math.max(clock.ms(), since + seconds * 700));
-    else clock.set(Math.max(clock.ms(), since + (seconds + 4 + Math.round(chance() * 40)) * SECOND));
+    else
+      clock.set(Math.max(clock.ms(), since + (seconds + 4 + Math.round(chance() * 40)) * SECOND));
     await did(surface, 'wiped');
     pass(25);
     if (surface.steps.some(isRinse)) await did(surface, 'rinsed');
@@ -102,7 +153,12 @@ export const workThrough = async (context: Context, clock: Clock, homeId: string
       await did(surface, 'applied', bottle.id);
       wet.push({ surface, appliedAt: clock.ms(), batchId: bottle.id });
     }
-    wet.sort((a, b) => a.appliedAt + a.surface.treatment!.seconds * SECOND - (b.appliedAt + b.surface.treatment!.seconds * SECOND));
+    wet.sort(
+      (a, b) =>
+        a.appliedAt +
+        a.surface.treatment!.seconds * SECOND -
+        (b.appliedAt + b.surface.treatment!.seconds * SECOND),
+    );
     for (const treating of wet) await finish(treating);
     for (const surface of room.surfaces.filter((one) => one.level === 'floor')) {
       pass(60 + Math.round(surface.area * 15));

@@ -21,14 +21,27 @@ interface Call<P extends Schema, Q extends Schema, B extends Schema> {
 }
 
 /** Parses one part of a request; what does not fit is named with what was found and what is allowed. */
-export const read = <S extends Schema>(schema: S, given: unknown, where: string): v.InferOutput<S> => {
+export const read = <S extends Schema>(
+  schema: S,
+  given: unknown,
+  where: string,
+): v.InferOutput<S> => {
   const result = v.safeParse(schema as v.GenericSchema, given);
   if (result.success) return result.output as v.InferOutput<S>;
-  const fields = result.issues.slice(0, MOST_NAMED).map((issue) => ({ path: [where, v.getDotPath(issue)].filter(Boolean).join('.'), message: issue.message }));
+  const fields = result.issues
+    .slice(0, MOST_NAMED)
+    .map((issue) => ({
+      path: [where, v.getDotPath(issue)].filter(Boolean).join('.'),
+      message: issue.message,
+    }));
   throw problems.badRequest(fields);
 };
 
-export const mayCall = async (context: Context, who: Endpoint['who'], request: Request): Promise<Person> => {
+export const mayCall = async (
+  context: Context,
+  who: Endpoint['who'],
+  request: Request,
+): Promise<Person> => {
   if (who === 'anyone') return undefined as never;
   const token = sessionToken(request);
   const person = token ? await personOfToken(context, token) : null;

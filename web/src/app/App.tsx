@@ -40,7 +40,12 @@ export const App = () => {
     if (personId) void resumeKept();
   }, [personId]);
   if (isLoading) return null;
-  if (error && problemOf(error).status !== 401) return <main className="p-6"><WentWrong error={error} /></main>;
+  if (error && problemOf(error).status !== 401)
+    return (
+      <main className="p-6">
+        <WentWrong error={error} />
+      </main>
+    );
   if (!me || error) return <SignIn />;
   const supervisor = me.person.role === 'supervisor';
   return (

@@ -27,22 +27,53 @@ const Person = ({ me }: { me: Me }) => {
   };
   return (
     <>
-      <button popoverTarget="person" className="small cursor-pointer whitespace-nowrap min-h-11 md:min-h-8 text-left">
-        <b className="font-semibold">{me.person.name}</b> <span className="soft max-md:hidden">{me.company.name}</span>
+      <button
+        popoverTarget="person"
+        className="small cursor-pointer whitespace-nowrap min-h-11 md:min-h-8 text-left"
+      >
+        <b className="font-semibold">{me.person.name}</b>{' '}
+        <span className="soft max-md:hidden">{me.company.name}</span>
       </button>
       {/* The browser's own popover: it closes at Escape and at a press beside it, and gives the focus back. */}
-      <div id="person" popover="auto" className="options options--person" onClick={(event) => event.currentTarget.hidePopover()}>
-        <button className="options__one" onClick={() => dispatch(units.actions.chosen(other))}>Show {other === 'us' ? 'cups and spoons' : 'millilitres'}</button>
-        {me.person.role === 'supervisor' && <Link className="options__one" to="/house-rules">House rules</Link>}
-        {me.person.role === 'supervisor' && <Link className="options__one" to="/products">Registered products</Link>}
-        <Link className="options__one" to="/sources">Sources</Link>
-        <button className="options__one" onClick={leave}>Sign out{unsent > 0 && `, ${unsent} not sent yet stay on this phone for you`}</button>
+      <div
+        id="person"
+        popover="auto"
+        className="options options--person"
+        onClick={(event) => event.currentTarget.hidePopover()}
+      >
+        <button className="options__one" onClick={() => dispatch(units.actions.chosen(other))}>
+          Show {other === 'us' ? 'cups and spoons' : 'millilitres'}
+        </button>
+        {me.person.role === 'supervisor' && (
+          <Link className="options__one" to="/house-rules">
+            House rules
+          </Link>
+        )}
+        {me.person.role === 'supervisor' && (
+          <Link className="options__one" to="/products">
+            Registered products
+          </Link>
+        )}
+        <Link className="options__one" to="/sources">
+          Sources
+        </Link>
+        <button className="options__one" onClick={leave}>
+          Sign out{unsent > 0 && `, ${unsent} not sent yet stay on this phone for you`}
+        </button>
       </div>
     </>
   );
 };
 
-const KeyList = ({ places, open, onClose }: { places: Place[]; open: boolean; onClose: () => void }) => {
+const KeyList = ({
+  places,
+  open,
+  onClose,
+}: {
+  places: Place[];
+  open: boolean;
+  onClose: () => void;
+}) => {
   const lines = [
     ...places.map(({ name }, i) => [String(i + 1), `go to ${name}`]),
     ['!', 'first response: what to do when two have met'],
@@ -55,7 +86,14 @@ const KeyList = ({ places, open, onClose }: { places: Place[]; open: boolean; on
   return (
     <Window open={open} title="Keys" onClose={onClose}>
       <dl className="grid grid-cols-[64px_1fr] gap-y-2">
-        {lines.map(([key, does]) => <div key={key} className="contents"><dt><span className="key">{key}</span></dt><dd>{does}</dd></div>)}
+        {lines.map(([key, does]) => (
+          <div key={key} className="contents">
+            <dt>
+              <span className="key">{key}</span>
+            </dt>
+            <dd>{does}</dd>
+          </div>
+        ))}
       </dl>
     </Window>
   );
@@ -67,18 +105,46 @@ export const Shell = ({ me }: { me: Me }) => {
   const navigate = useNavigate();
   const [keysShown, showKeys] = useState(false);
   useLive();
-  useKeys({ '?': () => showKeys(true), '!': () => void navigate(TROUBLE), ...Object.fromEntries(places.map(({ path }, i) => [String(i + 1), () => void navigate(path)])) });
+  useKeys({
+    '?': () => showKeys(true),
+    '!': () => void navigate(TROUBLE),
+    ...Object.fromEntries(places.map(({ path }, i) => [String(i + 1), () => void navigate(path)])),
+  });
   return (
     <div className="desk">
       <header className="top">
-        <NavLink className="mark" to="/"><Mark />Zymostat</NavLink>
+        <NavLink className="mark" to="/">
+          <Mark />
+          Zymostat
+        </NavLink>
         <nav className="places" aria-label="Places">
-          {places.map(({ name, path }, i) => <NavLink key={path} to={path}>{name}<span aria-hidden="true">{i + 1}</span></NavLink>)}
+          {places.map(({ name, path }, i) => (
+            <NavLink key={path} to={path}>
+              {name}
+              <span aria-hidden="true">{i + 1}</span>
+            </NavLink>
+          ))}
         </nav>
-        <div className="top__right"><Link className="small whitespace-nowrap underline underline-offset-4 min-h-11 md:min-h-8 flex items-center" to={TROUBLE}>First response</Link><Person me={me} /></div>
+        <div className="top__right">
+          <Link
+            className="small whitespace-nowrap underline underline-offset-4 min-h-11 md:min-h-8 flex items-center"
+            to={TROUBLE}
+          >
+            First response
+          </Link>
+          <Person me={me} />
+        </div>
       </header>
       <NowStrip />
-      <Suspense fallback={<main className="px-6"><Waiting what="the page" /></main>}><Outlet /></Suspense>
+      <Suspense
+        fallback={
+          <main className="px-6">
+            <Waiting what="the page" />
+          </main>
+        }
+      >
+        <Outlet />
+      </Suspense>
       <KeyList places={places} open={keysShown} onClose={() => showKeys(false)} />
     </div>
   );

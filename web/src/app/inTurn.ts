@@ -4,6 +4,9 @@ const queues = new Map<string, Promise<unknown>>();
 export const inTurn = <T>(homeId: string, work: () => Promise<T>): Promise<T> => {
   const before = queues.get(homeId) ?? Promise.resolve();
   const next = before.then(work, work);
-  queues.set(homeId, next.catch(() => undefined));
+  queues.set(
+    homeId,
+    next.catch(() => undefined),
+  );
   return next;
 };

@@ -5,7 +5,11 @@ import { api } from './api.ts';
 import { units } from './units.ts';
 
 export const store = configureStore({
-  reducer: { [api.reducerPath]: api.reducer, [outbox.name]: outbox.reducer, [units.name]: units.reducer },
+  reducer: {
+    [api.reducerPath]: api.reducer,
+    [outbox.name]: outbox.reducer,
+    [units.name]: units.reducer,
+  },
   middleware: (standard) => standard().concat(api.middleware),
 });
 

@@ -7,5 +7,8 @@ export const useBook = (): Book => {
   const { data: me } = api.useMeQuery();
   const own = me?.company.ownRules;
   const rules = me?.company.houseRules;
-  return useMemo(() => bookWith((own ?? []) as CompanyRule[], rules ?? cautiousRules), [own, rules]);
+  return useMemo(
+    () => bookWith((own ?? []) as CompanyRule[], rules ?? cautiousRules),
+    [own, rules],
+  );
 };

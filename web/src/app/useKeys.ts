@@ -1,10 +1,16 @@
 import { useEffect, useRef } from 'react';
 
 const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName) || target.closest('[role=dialog], [role=listbox], [role=radiogroup]') !== null);
+  target instanceof HTMLElement &&
+  (target.isContentEditable ||
+    ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName) ||
+    target.closest('[role=dialog], [role=listbox], [role=radiogroup]') !== null);
 
 /** Enter belongs to the button or link that has the focus, unless that is the chosen row of a list. */
-const isPressing = ({ key, target }: KeyboardEvent): boolean => key === 'Enter' && target instanceof HTMLElement && target.closest('a, button:not([aria-current])') !== null;
+const isPressing = ({ key, target }: KeyboardEvent): boolean =>
+  key === 'Enter' &&
+  target instanceof HTMLElement &&
+  target.closest('a, button:not([aria-current])') !== null;
 
 /** Single keys for the page, silent while somebody types or a dialog is open. */
 export const useKeys = (keys: Record<string, (() => void) | undefined>): void => {
@@ -14,7 +20,14 @@ export const useKeys = (keys: Record<string, (() => void) | undefined>): void =>
   });
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target) || isPressing(event)) return;
+      if (
+        event.ctrlKey ||
+        event.metaKey ||
+        event.altKey ||
+        isTyping(event.target) ||
+        isPressing(event)
+      )
+        return;
       const act = latest.current[event.key];
       if (!act) return;
       event.preventDefault();

@@ -48,7 +48,12 @@ export const useLive = (): void => {
     source.onmessage = ({ data }) => {
       heard.add(data as RecordKind);
       gathering ??= setTimeout(() => {
-        dispatch(api.util.invalidateTags([...new Set([...heard].flatMap((kind) => [...tagsOf(kind)])), 'Records']));
+        dispatch(
+          api.util.invalidateTags([
+            ...new Set([...heard].flatMap((kind) => [...tagsOf(kind)])),
+            'Records',
+          ]),
+        );
         heard.clear();
         gathering = undefined;
       }, GATHER_MS);

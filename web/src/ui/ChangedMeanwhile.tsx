@@ -21,10 +21,19 @@ export const ChangedMeanwhile = ({ error, onMine, onTheirs }: Props) => {
   if (!problem) return <WentWrong error={error} />;
   return (
     <div role="alert" className="notice my-2">
-      <p><b>Changed meanwhile.</b> {(problem.changes ?? []).slice(0, 3).map(changeInWords).join(' ')} {onMine ? 'What you typed still stands here.' : 'Nothing was approved.'}</p>
+      <p>
+        <b>Changed meanwhile.</b> {(problem.changes ?? []).slice(0, 3).map(changeInWords).join(' ')}{' '}
+        {onMine ? 'What you typed still stands here.' : 'Nothing was approved.'}
+      </p>
       <p className="mt-2 flex flex-wrap gap-3">
-        {onMine && <button type="button" className="btn" onClick={() => onMine(problem.revision ?? 0)}>Save mine</button>}
-        <button type="button" className="btn" onClick={onTheirs}>{onMine ? 'Take theirs' : 'Look it over again'}</button>
+        {onMine && (
+          <button type="button" className="btn" onClick={() => onMine(problem.revision ?? 0)}>
+            Save mine
+          </button>
+        )}
+        <button type="button" className="btn" onClick={onTheirs}>
+          {onMine ? 'Take theirs' : 'Look it over again'}
+        </button>
       </p>
     </div>
   );

@@ -1,4 +1,13 @@
-import { Field as HeadlessField, Label, Listbox, ListboxButton, ListboxOption, ListboxOptions, Radio, RadioGroup } from '@headlessui/react';
+import {
+  Field as HeadlessField,
+  Label,
+  Listbox,
+  ListboxButton,
+  ListboxOption,
+  ListboxOptions,
+  Radio,
+  RadioGroup,
+} from '@headlessui/react';
 import type { ReactNode } from 'react';
 
 interface ChoiceProps<T> {
@@ -11,26 +20,57 @@ interface ChoiceProps<T> {
 }
 
 /** One of a list. */
-export const Choice = <T,>({ label, value, onChange, options, empty = 'Choose …', className = '' }: ChoiceProps<T>) => (
+export const Choice = <T,>({
+  label,
+  value,
+  onChange,
+  options,
+  empty = 'Choose …',
+  className = '',
+}: ChoiceProps<T>) => (
   <HeadlessField className={`field ${className}`}>
     <Label className="field__label">{label}</Label>
     <Listbox value={value} onChange={onChange}>
       <ListboxButton className="input input--choice">
-        <span className="truncate">{options.find((option) => option.value === value)?.name ?? <span className="soft">{empty}</span>}</span>
+        <span className="truncate">
+          {options.find((option) => option.value === value)?.name ?? (
+            <span className="soft">{empty}</span>
+          )}
+        </span>
       </ListboxButton>
       <ListboxOptions anchor="bottom start" className="options w-(--button-width) min-w-56">
-        {options.map((option) => <ListboxOption key={String(option.value)} value={option.value} className="options__one">{option.name}</ListboxOption>)}
+        {options.map((option) => (
+          <ListboxOption key={String(option.value)} value={option.value} className="options__one">
+            {option.name}
+          </ListboxOption>
+        ))}
       </ListboxOptions>
     </Listbox>
   </HeadlessField>
 );
 
 /** One of a few, all in sight. */
-export const Segments = <T extends string>({ label, value, onChange, options }: { label: string; value: T; onChange: (value: T) => void; options: readonly { value: T; name: string }[] }) => (
+export const Segments = <T extends string>({
+  label,
+  value,
+  onChange,
+  options,
+}: {
+  label: string;
+  value: T;
+  onChange: (value: T) => void;
+  options: readonly { value: T; name: string }[];
+}) => (
   <div className="field">
-    <span className="field__label" aria-hidden="true">{label}</span>
+    <span className="field__label" aria-hidden="true">
+      {label}
+    </span>
     <RadioGroup value={value} onChange={onChange} className="segments" aria-label={label}>
-      {options.map((option) => <Radio key={option.value} value={option.value} as="span">{option.name}</Radio>)}
+      {options.map((option) => (
+        <Radio key={option.value} value={option.value} as="span">
+          {option.name}
+        </Radio>
+      ))}
     </RadioGroup>
   </div>
 );

@@ -1,4 +1,12 @@
-import { createContext, use, useEffect, useRef, useState, type FormEvent, type ReactNode } from 'react';
+import {
+  createContext,
+  use,
+  useEffect,
+  useRef,
+  useState,
+  type FormEvent,
+  type ReactNode,
+} from 'react';
 
 const Tried = createContext(false);
 
@@ -24,5 +32,9 @@ export const Form = ({ onSubmit, className = 'grid gap-4', label, children }: Pr
     setTries((before) => before + 1);
     void onSubmit();
   };
-  return <form ref={form} className={className} aria-label={label} onSubmit={submit} noValidate><Tried value={tries > 0}>{children}</Tried></form>;
+  return (
+    <form ref={form} className={className} aria-label={label} onSubmit={submit} noValidate>
+      <Tried value={tries > 0}>{children}</Tried>
+    </form>
+  );
 };

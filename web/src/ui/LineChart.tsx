@@ -1,4 +1,13 @@
-import { Chart, Filler, Legend, LinearScale, LineController, LineElement, PointElement, Tooltip } from 'chart.js';
+import {
+  Chart,
+  Filler,
+  Legend,
+  LinearScale,
+  LineController,
+  LineElement,
+  PointElement,
+  Tooltip,
+} from 'chart.js';
 import { useEffect, useRef } from 'react';
 import { ink, rule, soft } from './chartLook.ts';
 
@@ -27,12 +36,37 @@ export const LineChart = ({ label, lines, x, left, right }: Props) => {
   const chart = useRef<Chart<'line', { x: number; y: number }[]> | null>(null);
   useEffect(() => {
     const datasets = lines.map(({ name, points, colour = ink, dashed, axis = 'left' }) => ({
-      label: name, data: points, borderColor: colour, backgroundColor: colour, borderWidth: dashed ? 1.5 : 2, borderDash: dashed ? [5, 4] : [], pointRadius: 0, yAxisID: axis, parsing: false as const, tension: 0,
+      label: name,
+      data: points,
+      borderColor: colour,
+      backgroundColor: colour,
+      borderWidth: dashed ? 1.5 : 2,
+      borderDash: dashed ? [5, 4] : [],
+      pointRadius: 0,
+      yAxisID: axis,
+      parsing: false as const,
+      tension: 0,
     }));
-    const scale = (title: string, more: object = {}) => ({ type: 'linear' as const, beginAtZero: true, title: { display: true, text: title, color: soft }, grid: { color: rule }, ticks: { color: soft }, ...more });
+    const scale = (title: string, more: object = {}) => ({
+      type: 'linear' as const,
+      beginAtZero: true,
+      title: { display: true, text: title, color: soft },
+      grid: { color: rule },
+      ticks: { color: soft },
+      ...more,
+    });
     const scales = {
-      x: scale(x.title, { max: x.most }), left: scale(left.title, { position: 'left', max: left.most }),
-      ...(right ? { right: scale(right.title, { position: 'right', max: right.most, grid: { display: false } }) } : {}),
+      x: scale(x.title, { max: x.most }),
+      left: scale(left.title, { position: 'left', max: left.most }),
+      ...(right
+        ? {
+            right: scale(right.title, {
+              position: 'right',
+              max: right.most,
+              grid: { display: false },
+            }),
+          }
+        : {}),
     };
     if (chart.current) {
       chart.current.data.datasets = datasets;
@@ -41,13 +75,30 @@ export const LineChart = ({ label, lines, x, left, right }: Props) => {
       return;
     }
     chart.current = new Chart(canvas.current!, {
-      type: 'line', data: { datasets },
-      options: { responsive: true, maintainAspectRatio: false, interaction: { mode: 'index', intersect: false }, scales, plugins: { legend: { position: 'bottom', labels: { color: ink, boxWidth: 22, boxHeight: 2 } }, tooltip: { enabled: true } } },
+      type: 'line',
+      data: { datasets },
+      options: {
+        responsive: true,
+        maintainAspectRatio: false,
+        interaction: { mode: 'index', intersect: false },
+        scales,
+        plugins: {
+          legend: { position: 'bottom', labels: { color: ink, boxWidth: 22, boxHeight: 2 } },
+          tooltip: { enabled: true },
+        },
+      },
     });
   }, [lines, x, left, right]);
-  useEffect(() => () => {
-    chart.current?.destroy();
-    chart.current = null;
-  }, []);
-  return <div className="h-60"><canvas ref={canvas} role="img" aria-label={label} /></div>;
+  useEffect(
+    () => () => {
+      chart.current?.destroy();
+      chart.current = null;
+    },
+    [],
+  );
+  return (
+    <div className="h-60">
+      <canvas ref={canvas} role="img" aria-label={label} />
+    </div>
+  );
 };

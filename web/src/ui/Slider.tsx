@@ -15,8 +15,22 @@ export const Slider = ({ label, value, from, to, step, unit, onChange }: Props) 
   const id = useId();
   return (
     <div className="field">
-      <label className="field__label flex justify-between" htmlFor={id}><span>{label}</span><span className="fig">{value} {unit}</span></label>
-      <input id={id} className="slider" type="range" min={from} max={to} step={step} value={value} onChange={(event) => onChange(Number(event.target.value))} />
+      <label className="field__label flex justify-between" htmlFor={id}>
+        <span>{label}</span>
+        <span className="fig">
+          {value} {unit}
+        </span>
+      </label>
+      <input
+        id={id}
+        className="slider"
+        type="range"
+        min={from}
+        max={to}
+        step={step}
+        value={value}
+        onChange={(event) => onChange(Number(event.target.value))}
+      />
     </div>
   );
 };

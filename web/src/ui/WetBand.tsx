@@ -20,13 +20,18 @@ interface Props {
 }
 
 const seconds = (values: Record<string, number | undefined>): CSSProperties =>
-  Object.fromEntries(Object.entries(values).filter(([, value]) => value !== undefined).map(([key, value]) => [`--${key}`, value])) as CSSProperties;
+  Object.fromEntries(
+    Object.entries(values)
+      .filter(([, value]) => value !== undefined)
+      .map(([key, value]) => [`--${key}`, value]),
+  ) as CSSProperties;
 
 const inWords = ({ required, held, now, estimate, rewets = [] }: Props): string => {
   const needed = `${duration(required)} required`;
   if (now !== undefined) return `${clock(now)} wet so far, ${needed}`;
   if (held === undefined) return needed;
-  if (estimate) return `${needed}, holds ${about(held)} (estimate)${rewets.length > 0 ? ` with ${rewets.length} ${rewets.length === 1 ? 're-wet' : 're-wets'}` : held < required ? `, ${clock(required - held)} short` : ''}`;
+  if (estimate)
+    return `${needed}, holds ${about(held)} (estimate)${rewets.length > 0 ? ` with ${rewets.length} ${rewets.length === 1 ? 're-wet' : 're-wets'}` : held < required ? `, ${clock(required - held)} short` : ''}`;
   return `${clock(held)} held, ${needed}${held < required ? `, ${clock(required - held)} short` : ''}`;
 };
 
@@ -39,28 +44,74 @@ const tickOf = (axis: number) => [60, 120, 300, 600, 1200].find((tick) => axis /
  */
 export const WetBand = (props: Props) => {
   const { family, required, held, now, rewets = [], tiny = false, scale = false } = props;
-  const axis = props.axis ?? Math.max(required * 1.15, Math.min((now ?? held ?? 0) * 1.05, required > 0 ? required * 1.6 : Infinity), 60);
+  const axis =
+    props.axis ??
+    Math.max(
+      required * 1.15,
+      Math.min((now ?? held ?? 0) * 1.05, required > 0 ? required * 1.6 : Infinity),
+      60,
+    );
   const running = now !== undefined;
-  const filled = running ? Math.min(now, axis) : held === undefined ? undefined : Math.min(held, axis);
+  const filled = running
+    ? Math.min(now, axis)
+    : held === undefined
+      ? undefined
+      : Math.min(held, axis);
   const short = !running && held !== undefined && held < required;
   const every = tickOf(axis);
   return (
-    <span className={`wet-band ${tiny ? 'wet-band--tiny' : ''} ${running ? 'wet-band--running' : ''}`} data-family={family} role="img" aria-label={inWords(props)}
-      style={seconds({ axis, need: required, held: running ? Math.max(required, now) : filled, now })}>
+    <span
+      className={`wet-band ${tiny ? 'wet-band--tiny' : ''} ${running ? 'wet-band--running' : ''}`}
+      data-family={family}
+      role="img"
+      aria-label={inWords(props)}
+      style={seconds({
+        axis,
+        need: required,
+        held: running ? Math.max(required, now) : filled,
+        now,
+      })}
+    >
       <span className="wet-band__track">
-        {filled === undefined ? <i className="wet-band__ahead" style={seconds({ now: 0, held: required })} /> : <i className="wet-band__held" />}
+        {filled === undefined ? (
+          <i className="wet-band__ahead" style={seconds({ now: 0, held: required })} />
+        ) : (
+          <i className="wet-band__held" />
+        )}
         {running && now < required && <i className="wet-band__ahead" />}
         {short && <i className="wet-band__short" />}
-        {short && !tiny && <span className="wet-band__missing">{clock(required - held)} short</span>}
-        {rewets.map((at) => <i key={at} className="wet-band__drop" style={seconds({ at })} />)}
+        {short && !tiny && (
+          <span className="wet-band__missing">{clock(required - held)} short</span>
+        )}
+        {rewets.map((at) => (
+          <i key={at} className="wet-band__drop" style={seconds({ at })} />
+        ))}
         {required > 0 && <i className="wet-band__notch" />}
         {running && !tiny && <i className="wet-band__now" />}
-        {running && !tiny && now < required && <span className="wet-band__say" style={seconds({ at: Math.min(Math.max(now, axis * 0.08), Math.max(required * 0.72, axis * 0.08)) })}>{clock(now)}</span>}
-        {!tiny && required > 0 && <span className="wet-band__say" style={seconds({ at: required })}>{clock(required)}</span>}
+        {running && !tiny && now < required && (
+          <span
+            className="wet-band__say"
+            style={seconds({
+              at: Math.min(Math.max(now, axis * 0.08), Math.max(required * 0.72, axis * 0.08)),
+            })}
+          >
+            {clock(now)}
+          </span>
+        )}
+        {!tiny && required > 0 && (
+          <span className="wet-band__say" style={seconds({ at: required })}>
+            {clock(required)}
+          </span>
+        )}
       </span>
       {scale && (
         <span className="wet-band__scale" style={seconds({ tick: Math.min(60, every) })}>
-          {Array.from({ length: Math.floor(axis / every) + 1 }, (_, i) => i * every).map((at) => <i key={at} style={seconds({ at })}>{at / 60}{at > 0 && at + every > axis ? ' min' : ''}</i>)}
+          {Array.from({ length: Math.floor(axis / every) + 1 }, (_, i) => i * every).map((at) => (
+            <i key={at} style={seconds({ at })}>
+              {at / 60}
+              {at > 0 && at + every > axis ? ' min' : ''}
+            </i>
+          ))}
         </span>
       )}
     </span>

@@ -6,7 +6,8 @@ export type UnitSystem = 'us' | 'metric';
 export type Rounding = 'near' | 'up' | 'down';
 
 const quarters = ['', '¼', '½', '¾'];
-const mixed = (inQuarters: number): string => `${Math.floor(inQuarters / 4) || ''}${inQuarters >= 4 && inQuarters % 4 ? ' ' : ''}${quarters[inQuarters % 4]}`;
+const mixed = (inQuarters: number): string =>
+  `${Math.floor(inQuarters / 4) || ''}${inQuarters >= 4 && inQuarters % 4 ? ' ' : ''}${quarters[inQuarters % 4]}`;
 
 /** From large to small, each with the quarters of it that are sold as a measure. */
 const kitchen: { measure: Measure; word: string; finest: number }[] = [
@@ -20,7 +21,9 @@ const turn = { near: Math.round, up: Math.ceil, down: Math.floor };
 /** "338 ml", "1.25 l" */
 export const inMetric = (volume: number): string => {
   const ml = inMillilitres(volume);
-  return ml >= 1000 ? `${Number((ml / 1000).toFixed(3))} l` : `${Number(ml.toFixed(ml < 100 ? 1 : 0))} ml`;
+  return ml >= 1000
+    ? `${Number((ml / 1000).toFixed(3))} l`
+    : `${Number(ml.toFixed(ml < 100 ? 1 : 0))} ml`;
 };
 
 /** "1 ¼ cups + 1 tbsp + 1 ½ tsp": in the measures people have, to a quarter teaspoon; the exact ml stand beside it. */
@@ -39,4 +42,5 @@ export const inKitchen = (volume: number, rounding: Rounding = 'near'): string =
 };
 
 /** An amount in the person's own units. */
-export const amountIn = (units: UnitSystem, volume: number, rounding?: Rounding): string => (units === 'us' ? inKitchen(volume, rounding) : inMetric(volume));
+export const amountIn = (units: UnitSystem, volume: number, rounding?: Rounding): string =>
+  units === 'us' ? inKitchen(volume, rounding) : inMetric(volume);

@@ -5,16 +5,36 @@ import { api, problemOf } from '../app/api.ts';
 
 /** A word and a shape, never colour alone. */
 export const Severity = ({ is, word }: { is: SeverityName | Outcome; word?: string }) => (
-  <span className={`severity severity--${is}`}>{word ?? (is === 'use' ? 'Use' : severityNames[is])}</span>
+  <span className={`severity severity--${is}`}>
+    {word ?? (is === 'use' ? 'Use' : severityNames[is])}
+  </span>
 );
 
 /** One stroke for clean, three for disinfect. */
-export const Goal = ({ is, word = true }: { is: GoalName; word?: boolean }) => <span className={`goal goal--${is}`} role={word ? undefined : 'img'} aria-label={word ? undefined : goalNames[is]}>{word && goalNames[is]}</span>;
+export const Goal = ({ is, word = true }: { is: GoalName; word?: boolean }) => (
+  <span
+    className={`goal goal--${is}`}
+    role={word ? undefined : 'img'}
+    aria-label={word ? undefined : goalNames[is]}
+  >
+    {word && goalNames[is]}
+  </span>
+);
 
 /** The sentence a sheet begins with, why, and the one primary action. */
-export const Verdict = ({ say, why, children }: { say: ReactNode; why?: ReactNode; children?: ReactNode }) => (
+export const Verdict = ({
+  say,
+  why,
+  children,
+}: {
+  say: ReactNode;
+  why?: ReactNode;
+  children?: ReactNode;
+}) => (
   <div className="verdict my-2">
-    <p className="verdict__say" role="status">{say}</p>
+    <p className="verdict__say" role="status">
+      {say}
+    </p>
     {children}
     {why && <p className="verdict__why">{why}</p>}
   </div>
@@ -22,15 +42,25 @@ export const Verdict = ({ say, why, children }: { say: ReactNode; why?: ReactNod
 
 export const StandingNote = () => {
   const { data } = api.useMeQuery();
-  return <p className="standing-note">{standingNote(data?.company.poisonLine ?? 'on the label')}</p>;
+  return (
+    <p className="standing-note">{standingNote(data?.company.poisonLine ?? 'on the label')}</p>
+  );
 };
 
 /** What went wrong with a call, in the server's own words. */
 export const WentWrong = ({ error }: { error: unknown }) => {
   if (!error) return null;
   const { title, detail } = problemOf(error);
-  return <p role="alert" className="notice my-2"><b>{title}.</b> {detail}</p>;
+  return (
+    <p role="alert" className="notice my-2">
+      <b>{title}.</b> {detail}
+    </p>
+  );
 };
 
 /** Shown while a sheet's data is on its way. */
-export const Waiting = ({ what }: { what: string }) => <p className="soft py-6" role="status">Fetching {what} …</p>;
+export const Waiting = ({ what }: { what: string }) => (
+  <p className="soft py-6" role="status">
+    Fetching {what} …
+  </p>
+);

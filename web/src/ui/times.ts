@@ -19,4 +19,5 @@ export const dayOfField = (field: string): string => dayOf(new Date(`${field}T00
 export const monthFieldOf = (ms: number): string => lightFormat(ms, 'yyyy-MM');
 export const monthOfField = (field: string): string => MONTHS.format(new Date(`${field}-01T00:00`));
 /** "today 07:25", "tomorrow 07:25", "21 Oct 10:20" */
-export const momentOf = (ms: number): string => `${isToday(ms) ? 'today' : isTomorrow(ms) ? 'tomorrow' : isYesterday(ms) ? 'yesterday' : dayOf(ms)} ${timeOf(ms)}`;
+export const momentOf = (ms: number): string =>
+  `${isToday(ms) ? 'today' : isTomorrow(ms) ? 'tomorrow' : isYesterday(ms) ? 'yesterday' : dayOf(ms)} ${timeOf(ms)}`;

@@ -1,5 +1,12 @@
 import { ingredientIds, type IngredientId } from '../../reference/ingredients.ts';
-import { grammarWords, type GrammarWord, type Piece, type Strong, type Unit, type Vocabulary } from './vocabulary.ts';
+import {
+  grammarWords,
+  type GrammarWord,
+  type Piece,
+  type Strong,
+  type Unit,
+  type Vocabulary,
+} from './vocabulary.ts';
 
 /** What a word or phrase is, in one language. */
 export type Entry =
@@ -26,16 +33,22 @@ export interface Lexicon {
   spelled: readonly string[];
 }
 
-const wordsOf = (phrase: string): string => phrase.toLowerCase().replace(/-/g, ' ').replace(/\s+/g, ' ').trim();
+const wordsOf = (phrase: string): string =>
+  phrase.toLowerCase().replace(/-/g, ' ').replace(/\s+/g, ' ').trim();
 
 /** Puts a vocabulary in the order in which words are looked up; where a phrase stands twice the first one counts. */
 const entriesOf = (v: Vocabulary): [string, Entry][] => {
-  const all = (names: readonly string[], entry: Entry): [string, Entry][] => names.map((name) => [name, entry]);
-  const keyed = <K extends string, T>(table: Readonly<Record<K, T>>, make: (key: K, value: T) => [string, Entry][]) =>
-    (Object.entries(table) as [K, T][]).flatMap(([key, value]) => make(key, value));
+  const all = (names: readonly string[], entry: Entry): [string, Entry][] =>
+    names.map((name) => [name, entry]);
+  const keyed = <K extends string, T>(
+    table: Readonly<Record<K, T>>,
+    make: (key: K, value: T) => [string, Entry][],
+  ) => (Object.entries(table) as [K, T][]).flatMap(([key, value]) => make(key, value));
   return [
     ...v.pieces.flatMap(({ names, piece }) => all(names, { kind: 'piece', piece })),
-    ...ingredientIds.flatMap((id) => all(v.ingredients[id], { kind: 'ingredient', either: [{ id }] })),
+    ...ingredientIds.flatMap((id) =>
+      all(v.ingredients[id], { kind: 'ingredient', either: [{ id }] }),
+    ),
     ...v.eitherOf.flatMap(({ names, of }) => all(names, { kind: 'ingredient', either: of })),
     ...v.units.flatMap(({ names, unit }) => all(names, { kind: 'unit', unit })),
     ...v.vague.flatMap(({ names, volume }) => all(names, { kind: 'vague', volume })),

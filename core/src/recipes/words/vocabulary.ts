@@ -2,7 +2,13 @@ import type { IngredientId } from '../../reference/ingredients.ts';
 
 /** What an amount may be counted in. Volumes in m³, masses in kg, `count` in drops or parts. */
 export type Unit =
-  | { of: 'volume'; value: number; tool: 'spoon' | 'cup' | 'jug' | 'by eye'; ounces?: true; imperial?: number }
+  | {
+      of: 'volume';
+      value: number;
+      tool: 'spoon' | 'cup' | 'jug' | 'by eye';
+      ounces?: true;
+      imperial?: number;
+    }
   | { of: 'mass'; value: number }
   | { of: 'drops' }
   | { of: 'parts' };
@@ -26,7 +32,10 @@ export type Strong = 'weaker' | 'stronger';
 export interface Vocabulary {
   ingredients: Record<IngredientId, readonly string[]>;
   /** Names that may mean one of several; each with the strength it then has. */
-  eitherOf: readonly { names: readonly string[]; of: readonly { id: IngredientId; strength?: number }[] }[];
+  eitherOf: readonly {
+    names: readonly string[];
+    of: readonly { id: IngredientId; strength?: number }[];
+  }[];
   units: readonly { names: readonly string[]; unit: Unit }[];
   /** Told apart by their size of letter only. */
   casedUnits: Readonly<Record<string, Unit>>;
@@ -50,8 +59,31 @@ export interface Vocabulary {
 }
 
 export const grammarWords = [
-  'article', 'percent', 'proof', 'volumes', 'temperature', 'vessel', 'cloth', 'verb', 'handling', 'fill', 'rest',
-  'brim', 'to',
-  'per', 'each', 'equal', 'makes', 'or', 'and', 'plus', 'with', 'of', 'times', 'juice', 'full', 'liquid',
+  'article',
+  'percent',
+  'proof',
+  'volumes',
+  'temperature',
+  'vessel',
+  'cloth',
+  'verb',
+  'handling',
+  'fill',
+  'rest',
+  'brim',
+  'to',
+  'per',
+  'each',
+  'equal',
+  'makes',
+  'or',
+  'and',
+  'plus',
+  'with',
+  'of',
+  'times',
+  'juice',
+  'full',
+  'liquid',
 ] as const;
 export type GrammarWord = (typeof grammarWords)[number];

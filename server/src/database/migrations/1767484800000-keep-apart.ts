@@ -19,6 +19,8 @@ export class KeepApart1767484800000 implements MigrationInterface {
   }
 
   async down(q: QueryRunner): Promise<void> {
-    await q.query('DROP TABLE place_item, place, company_rule; ALTER TABLE surface DROP COLUMN lifts');
+    await q.query(
+      'DROP TABLE place_item, place, company_rule; ALTER TABLE surface DROP COLUMN lifts',
+    );
   }
 }

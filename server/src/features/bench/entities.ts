@@ -2,7 +2,17 @@ import type { BatchStatus } from '@zymostat/contract';
 import type { Active, ProductLabel, Purpose } from '@zymostat/core';
 import { EntitySchema } from 'typeorm';
 
-export interface StockContainer { id: string; code: string; name: string; active: Active; strength: number; volume: number; expiresAt: Date; pricePerLitre: number | null; label?: ProductLabel | null }
+export interface StockContainer {
+  id: string;
+  code: string;
+  name: string;
+  active: Active;
+  strength: number;
+  volume: number;
+  expiresAt: Date;
+  pricePerLitre: number | null;
+  label?: ProductLabel | null;
+}
 export const StockEntity = new EntitySchema<StockContainer>({
   name: 'stock',
   columns: {

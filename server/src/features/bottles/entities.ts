@@ -1,7 +1,13 @@
 import type { BottleMaterial } from '@zymostat/core';
 import { EntitySchema } from 'typeorm';
 
-export interface BottleRecord { id: string; number?: string; material: BottleMaterial; opaque: boolean; volume: number }
+export interface BottleRecord {
+  id: string;
+  number?: string;
+  material: BottleMaterial;
+  opaque: boolean;
+  volume: number;
+}
 export const BottleEntity = new EntitySchema<BottleRecord>({
   name: 'bottle',
   columns: {
@@ -13,7 +19,14 @@ export const BottleEntity = new EntitySchema<BottleRecord>({
   },
 });
 
-export interface BottleEvent { id?: string; bottleId: string; at: Date; personId: string; did: 'filled' | 'washed'; batchId: string | null }
+export interface BottleEvent {
+  id?: string;
+  bottleId: string;
+  at: Date;
+  personId: string;
+  did: 'filled' | 'washed';
+  batchId: string | null;
+}
 export const BottleEventEntity = new EntitySchema<BottleEvent>({
   name: 'bottle_event',
   columns: {

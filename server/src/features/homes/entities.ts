@@ -1,7 +1,24 @@
-import type { Against, Flame, Goal, Level, MaterialId, ProductId, Situation, Touched, Ventilation } from '@zymostat/core';
+import type {
+  Against,
+  Flame,
+  Goal,
+  Level,
+  MaterialId,
+  ProductId,
+  Situation,
+  Touched,
+  Ventilation,
+} from '@zymostat/core';
 import { EntitySchema } from 'typeorm';
 
-export interface HomeRow { id: string; position?: string; name: string; place: string; situations: Situation[]; clientKeeps: ProductId[] }
+export interface HomeRow {
+  id: string;
+  position?: string;
+  name: string;
+  place: string;
+  situations: Situation[];
+  clientKeeps: ProductId[];
+}
 export const HomeEntity = new EntitySchema<HomeRow>({
   name: 'home',
   columns: {
@@ -14,7 +31,16 @@ export const HomeEntity = new EntitySchema<HomeRow>({
   },
 });
 
-export interface RoomRow { id: string; position?: string; homeId: string; name: string; floorArea: number; height: number; ventilation: Ventilation; flame: Flame }
+export interface RoomRow {
+  id: string;
+  position?: string;
+  homeId: string;
+  name: string;
+  floorArea: number;
+  height: number;
+  ventilation: Ventilation;
+  flame: Flame;
+}
 export const RoomEntity = new EntitySchema<RoomRow>({
   name: 'room',
   columns: {

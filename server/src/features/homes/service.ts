@@ -6,9 +6,19 @@ import { prepared } from '../../database/prepared.ts';
 import { problems } from '../../http/problems.ts';
 import type { Person } from '../people/service.ts';
 import { changing, differing, UNSEEN } from './changes.ts';
-import { HomeEntity, RoomEntity, SurfaceEntity, type HomeRow, type RoomRow, type SurfaceRow } from './entities.ts';
+import {
+  HomeEntity,
+  RoomEntity,
+  SurfaceEntity,
+  type HomeRow,
+  type RoomRow,
+  type SurfaceRow,
+} from './entities.ts';
 
-export type Survey = Pick<HomeDetail, 'id' | 'name' | 'place' | 'situations' | 'clientKeeps' | 'revision' | 'rooms'>;
+export type Survey = Pick<
+  HomeDetail,
+  'id' | 'name' | 'place' | 'situations' | 'clientKeeps' | 'revision' | 'rooms'
+>;
 
 /** One query for a home and all that is in it, put together by the database: the page asks for it at every change. */
 export const SURVEY = `
@@ -22,7 +32,10 @@ export const SURVEY = `
     FROM room WHERE home_id = home.id), '[]') AS rooms
   FROM home`;
 
-export const inWorkingOrder = (home: Survey): Survey => ({ ...home, rooms: home.rooms.map((room) => ({ ...room, surfaces: workingOrder(room.surfaces) })) });
+export const inWorkingOrder = (home: Survey): Survey => ({
+  ...home,
+  rooms: home.rooms.map((room) => ({ ...room, surfaces: workingOrder(room.surfaces) })),
+});
 
 /** A home with its rooms and surfaces, as it stands, surfaces in working order. */
 export const surveyOf = async ({ db }: Context, homeId: string): Promise<Survey> => {
@@ -31,20 +44,29 @@ export const surveyOf = async ({ db }: Context, homeId: string): Promise<Survey>
   return inWorkingOrder(home);
 };
 
-export const allSurveys = async ({ db }: Context): Promise<Survey[]> => ((await db.query(`${SURVEY} ORDER BY position`)) as Survey[]).map(inWorkingOrder);
+export const allSurveys = async ({ db }: Context): Promise<Survey[]> =>
+  ((await db.query(`${SURVEY} ORDER BY position`)) as Survey[]).map(inWorkingOrder);
 
-export const homeById = ({ db }: Context, id: string): Promise<HomeRow | null> => db.getRepository(HomeEntity).findOneBy({ id });
-export const allHomes = ({ db }: Context): Promise<HomeRow[]> => db.getRepository(HomeEntity).find({ order: { position: 'ASC' } });
+export const homeById = ({ db }: Context, id: string): Promise<HomeRow | null> =>
+  db.getRepository(HomeEntity).findOneBy({ id });
+export const allHomes = ({ db }: Context): Promise<HomeRow[]> =>
+  db.getRepository(HomeEntity).find({ order: { position: 'ASC' } });
 
 /** How many rooms and surfaces each home has. */
-export const countsByHome = async ({ db }: Context): Promise<Map<string, { rooms: number; surfaces: number }>> => {
+export const countsByHome = async ({
+  db,
+}: Context): Promise<Map<string, { rooms: number; surfaces: number }>> => {
   const rows: { home_id: string; rooms: number; surfaces: number }[] = await db.query(
     'SELECT home_id, count(DISTINCT room.id)::int AS rooms, count(surface.id)::int AS surfaces FROM room LEFT JOIN surface ON room_id = room.id GROUP BY home_id',
   );
   return new Map(rows.map(({ home_id, rooms, surfaces }) => [home_id, { rooms, surfaces }]));
 };
 
-const add = async <Row extends ObjectLiteral & { id: string }>({ db }: Context, entity: EntitySchema<Row>, row: Row): Promise<{ id: string }> => {
+const add = async <Row extends ObjectLiteral & { id: string }>(
+  { db }: Context,
+  entity: EntitySchema<Row>,
+  row: Row,
+): Promise<{ id: string }> => {
   await db.getRepository(entity).insert(row as never);
   return { id: row.id };
 };
@@ -53,35 +75,76 @@ type Changes = Parameters<typeof changing>[1];
 
 /** Changes fields of one row, unless somebody else has changed the same row since it was seen. */
 const change = async <Row extends ObjectLiteral & { name: string }>(
-  context: Context, entity: EntitySchema<Row>, id: string, to: Partial<Row>, of: Omit<Changes, 'subjects'>, seen: number, person: Person,
+  context: Context,
+  entity: EntitySchema<Row>,
+  id: string,
+  to: Partial<Row>,
+  of: Omit<Changes, 'subjects'>,
+  seen: number,
+  person: Person,
 ): Promise<Revised> => {
   const before = await context.db.getRepository(entity).findOneByOrFail({ id } as never);
-  return changing(context, { ...of, subjects: [{ id, name: before.name }] }, seen, person, async ({ db }) => {
-    const { affected } = await db.getRepository(entity).update({ id } as never, to as never);
-    if (!affected) throw problems.notFound(`that ${of.what}`);
-    return differing(before, to);
-  });
+  return changing(
+    context,
+    { ...of, subjects: [{ id, name: before.name }] },
+    seen,
+    person,
+    async ({ db }) => {
+      const { affected } = await db.getRepository(entity).update({ id } as never, to as never);
+      if (!affected) throw problems.notFound(`that ${of.what}`);
+      return differing(before, to);
+    },
+  );
 };
 
 const remove = <Row extends ObjectLiteral & { name: string }>(
-  context: Context, entity: EntitySchema<Row>, { id, name }: { id: string; name: string }, homeId: string, seen: number, person: Person,
+  context: Context,
+  entity: EntitySchema<Row>,
+  { id, name }: { id: string; name: string },
+  homeId: string,
+  seen: number,
+  person: Person,
 ): Promise<Revised> =>
-  changing(context, { homeId, subjects: [{ id, name }], what: 'removed' }, seen, person, async ({ db }) => {
-    await db.getRepository(entity).delete({ id } as never);
-    return ['removed'];
-  });
+  changing(
+    context,
+    { homeId, subjects: [{ id, name }], what: 'removed' },
+    seen,
+    person,
+    async ({ db }) => {
+      await db.getRepository(entity).delete({ id } as never);
+      return ['removed'];
+    },
+  );
 
-const added = async (context: Context, homeId: string, subject: { id: string; name: string }, person: Person, work: (inside: Context) => Promise<unknown>): Promise<{ id: string }> => {
-  await changing(context, { homeId, subjects: [subject], what: 'added' }, UNSEEN, person, async (inside) => {
-    await work(inside);
-    return ['added'];
-  });
+const added = async (
+  context: Context,
+  homeId: string,
+  subject: { id: string; name: string },
+  person: Person,
+  work: (inside: Context) => Promise<unknown>,
+): Promise<{ id: string }> => {
+  await changing(
+    context,
+    { homeId, subjects: [subject], what: 'added' },
+    UNSEEN,
+    person,
+    async (inside) => {
+      await work(inside);
+      return ['added'];
+    },
+  );
   return { id: subject.id };
 };
 
 export const addHome = (context: Context, home: Body<'addHome'>): Promise<Answer<'addHome'>> =>
   add(context, HomeEntity, { id: context.newId(), ...home, clientKeeps: home.clientKeeps ?? [] });
-export const editHome = async (context: Context, id: string, home: Body<'editHome'>, seen: number, person: Person): Promise<Revised> => {
+export const editHome = async (
+  context: Context,
+  id: string,
+  home: Body<'editHome'>,
+  seen: number,
+  person: Person,
+): Promise<Revised> => {
   if (!(await homeById(context, id))) throw problems.notFound('that home');
   return change(context, HomeEntity, id, home, { homeId: id, what: 'home' }, seen, person);
 };
@@ -93,69 +156,151 @@ const roomById = async ({ db }: Context, id: string): Promise<RoomRow> => {
 };
 
 /** A surface and the home it is in. */
-const surfaceById = async (context: Context, id: string): Promise<SurfaceRow & { homeId: string }> => {
+const surfaceById = async (
+  context: Context,
+  id: string,
+): Promise<SurfaceRow & { homeId: string }> => {
   const surface = await context.db.getRepository(SurfaceEntity).findOneBy({ id });
   if (!surface) throw problems.notFound('that surface');
   return { ...surface, homeId: (await roomById(context, surface.roomId)).homeId };
 };
 
-export const addRoom = async (context: Context, homeId: string, room: Body<'addRoom'>, person: Person): Promise<Answer<'addRoom'>> => {
+export const addRoom = async (
+  context: Context,
+  homeId: string,
+  room: Body<'addRoom'>,
+  person: Person,
+): Promise<Answer<'addRoom'>> => {
   const row = { id: context.newId(), homeId, ...room };
   return added(context, homeId, row, person, (inside) => add(inside, RoomEntity, row));
 };
-export const editRoom = async (context: Context, id: string, room: Body<'editRoom'>, seen: number, person: Person): Promise<Revised> => {
+export const editRoom = async (
+  context: Context,
+  id: string,
+  room: Body<'editRoom'>,
+  seen: number,
+  person: Person,
+): Promise<Revised> => {
   const { homeId } = await roomById(context, id);
   return change(context, RoomEntity, id, room, { homeId, what: 'room' }, seen, person);
 };
-export const removeRoom = async (context: Context, id: string, seen: number, person: Person): Promise<Revised> => {
+export const removeRoom = async (
+  context: Context,
+  id: string,
+  seen: number,
+  person: Person,
+): Promise<Revised> => {
   const room = await roomById(context, id);
   return remove(context, RoomEntity, room, room.homeId, seen, person);
 };
 
-export const addSurface = async (context: Context, roomId: string, surface: Body<'addSurface'>, person: Person): Promise<Answer<'addSurface'>> => {
+export const addSurface = async (
+  context: Context,
+  roomId: string,
+  surface: Body<'addSurface'>,
+  person: Person,
+): Promise<Answer<'addSurface'>> => {
   const { homeId } = await roomById(context, roomId);
   const { goal, against } = justWashed;
-  const row = { id: context.newId(), roomId, ...surface, goal, against, stockId: null, strength: null, accepted: null };
+  const row = {
+    id: context.newId(),
+    roomId,
+    ...surface,
+    goal,
+    against,
+    stockId: null,
+    strength: null,
+    accepted: null,
+  };
   return added(context, homeId, row, person, (inside) => add(inside, SurfaceEntity, row));
 };
-export const editSurface = async (context: Context, id: string, surface: Body<'editSurface'>, seen: number, person: Person): Promise<Revised> => {
+export const editSurface = async (
+  context: Context,
+  id: string,
+  surface: Body<'editSurface'>,
+  seen: number,
+  person: Person,
+): Promise<Revised> => {
   const { homeId } = await surfaceById(context, id);
   return change(context, SurfaceEntity, id, surface, { homeId, what: 'surface' }, seen, person);
 };
-export const removeSurface = async (context: Context, id: string, seen: number, person: Person): Promise<Revised> => {
+export const removeSurface = async (
+  context: Context,
+  id: string,
+  seen: number,
+  person: Person,
+): Promise<Revised> => {
   const surface = await surfaceById(context, id);
   return remove(context, SurfaceEntity, surface, surface.homeId, seen, person);
 };
 
 const settle = prepared<never>(
-  'setting', 'UPDATE surface SET goal = $2, against = $3, stock_id = $4, strength = $5, accepted = $6, lifts = $7, growth = $8 WHERE id = $1',
+  'setting',
+  'UPDATE surface SET goal = $2, against = $3, stock_id = $4, strength = $5, accepted = $6, lifts = $7, growth = $8 WHERE id = $1',
 );
 
 /** PostgreSQL's word for a reference to what is not there. */
-const isStranger = (error: unknown): boolean => error instanceof QueryFailedError && (error.driverError as { code?: string }).code === '23503';
+const isStranger = (error: unknown): boolean =>
+  error instanceof QueryFailedError && (error.driverError as { code?: string }).code === '23503';
 
-const settled = async ({ db }: Context, id: string, { goal, against, use, accepted, lifts, growth }: Setting): Promise<void> => {
-  const values = [id, goal, against, use?.stockId ?? null, use?.strength ?? null, accepted, lifts ?? false, growth ?? null];
+const settled = async (
+  { db }: Context,
+  id: string,
+  { goal, against, use, accepted, lifts, growth }: Setting,
+): Promise<void> => {
+  const values = [
+    id,
+    goal,
+    against,
+    use?.stockId ?? null,
+    use?.strength ?? null,
+    accepted,
+    lifts ?? false,
+    growth ?? null,
+  ];
   await settle(db, values).catch((error: unknown) => {
     throw isStranger(error) ? problems.notFound('that stock') : error;
   });
 };
 
 /** Keeps what was chosen, whatever it is worth: it is judged when it is approved. */
-export const setSurface = async (context: Context, id: string, setting: Setting, seen: number, person: Person): Promise<Revised> => {
+export const setSurface = async (
+  context: Context,
+  id: string,
+  setting: Setting,
+  seen: number,
+  person: Person,
+): Promise<Revised> => {
   const { homeId, name } = await surfaceById(context, id);
-  return changing(context, { homeId, subjects: [{ id, name }], what: 'setting' }, seen, person, async (inside) => {
-    await settled(inside, id, setting);
-    return [setting.goal];
-  });
+  return changing(
+    context,
+    { homeId, subjects: [{ id, name }], what: 'setting' },
+    seen,
+    person,
+    async (inside) => {
+      await settled(inside, id, setting);
+      return [setting.goal];
+    },
+  );
 };
 
 /** Several surfaces of one home, all or none. */
 export const setMany = async (
-  context: Context, homeId: string, settings: readonly { surfaceId: string; setting: Setting }[], seen: number, person: Person,
+  context: Context,
+  homeId: string,
+  settings: readonly { surfaceId: string; setting: Setting }[],
+  seen: number,
+  person: Person,
 ): Promise<Revised> => {
-  const own = new Map((await surveyOf(context, homeId)).rooms.flatMap((room) => room.surfaces.map(({ id, name }) => [id, name])));
-  const subjects = settings.map(({ surfaceId }) => ({ id: surfaceId, name: own.get(surfaceId) ?? '' }));
+  const own = new Map(
+    (await surveyOf(context, homeId)).rooms.flatMap((room) =>
+      room.surfaces.map(({ id, name }) => [id, name]),
+    ),
+  );
+  const subjects = settings.map(({ surfaceId }) => ({
+    id: surfaceId,
+    name: own.get(surfaceId) ?? '',
+  }));
   if (subjects.some(({ id }) => !own.has(id))) throw problems.notFound('that surface in this home');
   return changing(context, { homeId, subjects, what: 'setting' }, seen, person, async (inside) => {
     for (const { surfaceId, setting } of settings) await settled(inside, surfaceId, setting);
@@ -164,7 +309,12 @@ export const setMany = async (
 };
 
 /** Adds rooms with their surfaces, all or none: a file that breaks off leaves nothing behind. */
-export const importRooms = (context: Context, homeId: string, { rooms }: Body<'importRooms'>, person: Person): Promise<null> =>
+export const importRooms = (
+  context: Context,
+  homeId: string,
+  { rooms }: Body<'importRooms'>,
+  person: Person,
+): Promise<null> =>
   within(context, async (inside) => {
     for (const { surfaces, ...room } of rooms) {
       const { id } = await addRoom(inside, homeId, room, person);

@@ -20,7 +20,11 @@ const asReading = (line: string | null): object => {
   return { state: line === 'overload' ? 'overload' : 'away' };
 };
 
-const answerOf = async (address: string | undefined, what: string, pattern: RegExp): Promise<RegExpExecArray> => {
+const answerOf = async (
+  address: string | undefined,
+  what: string,
+  pattern: RegExp,
+): Promise<RegExpExecArray> => {
   if (!address) throw problems.noInstrument(what);
   const line = await ask(address, 'read').catch(() => {
     throw problems.noInstrument(what);
@@ -30,12 +34,20 @@ const answerOf = async (address: string | undefined, what: string, pattern: RegE
   return match;
 };
 
-export const instrumentRoutes = (router: Router, context: Context, { scale, meter, strip }: Instruments): void => {
+export const instrumentRoutes = (
+  router: Router,
+  context: Context,
+  { scale, meter, strip }: Instruments,
+): void => {
   const stream = scale ? lineStream(scale) : null;
 
   router.get('/scale', async (request: Request, response: Response) => {
     await mayCall(context, 'person', request);
-    response.writeHead(200, { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store, no-transform', Connection: 'keep-alive' });
+    response.writeHead(200, {
+      'Content-Type': 'text/event-stream',
+      'Cache-Control': 'no-store, no-transform',
+      Connection: 'keep-alive',
+    });
     let last = '';
     const tell = (line: string | null) => {
       if (line?.startsWith('error')) return;
@@ -53,7 +65,11 @@ export const instrumentRoutes = (router: Router, context: Context, { scale, mete
     return Promise.resolve(null);
   });
   serve(router, context, endpoints.readMeter, async () => {
-    const [, density, temperature] = await answerOf(meter, 'density meter', /^density ([\d.]+) kg\/m3 at (-?[\d.]+) C$/);
+    const [, density, temperature] = await answerOf(
+      meter,
+      'density meter',
+      /^density ([\d.]+) kg\/m3 at (-?[\d.]+) C$/,
+    );
     return { density: Number(density), temperature: Number(temperature) };
   });
   serve(router, context, endpoints.readStrip, async () => {

@@ -7,55 +7,117 @@ import { allPeople, theCompany, type Person } from '../people/service.ts';
 import { append, appendAlone, countOfKinds, lastOfKindByPerson } from '../records/service.ts';
 import { CompanyRuleEntity, type CompanyRuleRecord } from './entities.ts';
 
-const asRule = ({ id, one, other, by, happens, remedy }: CompanyRuleRecord): CompanyRule => ({ id, one, other, by, happens, remedy });
+const asRule = ({ id, one, other, by, happens, remedy }: CompanyRuleRecord): CompanyRule => ({
+  id,
+  one,
+  other,
+  by,
+  happens,
+  remedy,
+});
 
 /** The company's own rules as one JSON list, for queries that need it beside something else. */
 export const OWN_RULES = `SELECT coalesce(json_agg(json_build_object('id', id, 'one', one, 'other', other, 'by', by, 'happens', happens, 'remedy', remedy) ORDER BY position), '[]') FROM company_rule WHERE withdrawn_at IS NULL`;
 
-export const ownRules = async ({ db }: Context): Promise<CompanyRule[]> => ((await db.query(`SELECT (${OWN_RULES}) AS rules`)) as { rules: CompanyRule[] }[])[0]!.rules;
+export const ownRules = async ({ db }: Context): Promise<CompanyRule[]> =>
+  ((await db.query(`SELECT (${OWN_RULES}) AS rules`)) as { rules: CompanyRule[] }[])[0]!.rules;
 
 /** The whole book as it stands: what holds everywhere and what the company has added. */
-export const theBook = async (context: Context): Promise<Book> => bookWith(await ownRules(context), (await theCompany(context)).houseRules);
+export const theBook = async (context: Context): Promise<Book> =>
+  bookWith(await ownRules(context), (await theCompany(context)).houseRules);
 
 /** Every change of the company's rules makes a new edition. */
-export const editionOf = async (context: Context): Promise<number> => 1 + (await countOfKinds(context, ['rule-added', 'rule-withdrawn']));
+export const editionOf = async (context: Context): Promise<number> =>
+  1 + (await countOfKinds(context, ['rule-added', 'rule-withdrawn']));
 
-export const lastRead = async (context: Context, personId: string): Promise<number | null> => (await lastOfKindByPerson(context, 'book-read')).get(personId)?.body.edition ?? null;
+export const lastRead = async (context: Context, personId: string): Promise<number | null> =>
+  (await lastOfKindByPerson(context, 'book-read')).get(personId)?.body.edition ?? null;
 
 export const book = async (context: Context, person: Person): Promise<Answer<'book'>> => {
-  const [own, edition, people, read] = await Promise.all([ownRules(context), editionOf(context), allPeople(context), lastOfKindByPerson(context, 'book-read')]);
+  const [own, edition, people, read] = await Promise.all([
+    ownRules(context),
+    editionOf(context),
+    allPeople(context),
+    lastOfKindByPerson(context, 'book-read'),
+  ]);
   const readers = people
     .filter(({ id }) => person.role === 'supervisor' || id === person.id)
-    .map(({ id, name, role }) => ({ personId: id, name, role, edition: read.get(id)?.body.edition ?? null, at: read.get(id)?.at ?? null }));
+    .map(({ id, name, role }) => ({
+      personId: id,
+      name,
+      role,
+      edition: read.get(id)?.body.edition ?? null,
+      at: read.get(id)?.at ?? null,
+    }));
   return { edition, own, readers };
 };
 
 /** Adds a rule. It can only make things stricter, since the worst rule holds; everybody is asked to read the book again. */
-export const addRule = (context: Context, fields: Body<'addRule'>, person: Person): Promise<CompanyRuleRow> =>
+export const addRule = (
+  context: Context,
+  fields: Body<'addRule'>,
+  person: Person,
+): Promise<CompanyRuleRow> =>
   within(context, async (inside) => {
     const rule = { id: inside.newId(), ...fields } as CompanyRule;
     await inside.db.insert(CompanyRuleEntity, { ...rule, withdrawnAt: null } as never);
     const edition = (await editionOf(inside)) + 1;
-    await append(inside, { kind: 'rule-added', factId: inside.newId(), at: inside.now(), home: null, person, body: { rule, edition } });
+    await append(inside, {
+      kind: 'rule-added',
+      factId: inside.newId(),
+      at: inside.now(),
+      home: null,
+      person,
+      body: { rule, edition },
+    });
     return rule as CompanyRuleRow;
   });
 
 /** Takes back a rule that the company itself has added, and says why. What the book holds for everybody stays. */
-export const withdrawRule = async (context: Context, id: string, why: string, person: Person): Promise<null> => {
+export const withdrawRule = async (
+  context: Context,
+  id: string,
+  why: string,
+  person: Person,
+): Promise<null> => {
   await within(context, async (inside) => {
-    const record = await inside.db.findOne(CompanyRuleEntity, { where: { id, withdrawnAt: IsNull() }, lock: { mode: 'pessimistic_write' } });
+    const record = await inside.db.findOne(CompanyRuleEntity, {
+      where: { id, withdrawnAt: IsNull() },
+      lock: { mode: 'pessimistic_write' },
+    });
     if (!record) throw problems.notFound('that rule among the company’s own');
     await inside.db.update(CompanyRuleEntity, { id }, { withdrawnAt: new Date(inside.now()) });
     const edition = (await editionOf(inside)) + 1;
-    await append(inside, { kind: 'rule-withdrawn', factId: inside.newId(), at: inside.now(), home: null, person, body: { rule: asRule(record), edition, why } });
+    await append(inside, {
+      kind: 'rule-withdrawn',
+      factId: inside.newId(),
+      at: inside.now(),
+      home: null,
+      person,
+      body: { rule: asRule(record), edition, why },
+    });
   });
   return null;
 };
 
 /** Confirms the edition that stands; one that was read before a change is not the one. */
-export const readBook = async (context: Context, edition: number, person: Person): Promise<null> => {
+export const readBook = async (
+  context: Context,
+  edition: number,
+  person: Person,
+): Promise<null> => {
   const current = await editionOf(context);
-  if (edition !== current) throw problems.conflict(`The book has changed: edition ${current} stands, and ${edition} was read. Read it again.`);
-  await appendAlone(context, { kind: 'book-read', factId: context.newId(), at: context.now(), home: null, person, body: { edition } });
+  if (edition !== current)
+    throw problems.conflict(
+      `The book has changed: edition ${current} stands, and ${edition} was read. Read it again.`,
+    );
+  await appendAlone(context, {
+    kind: 'book-read',
+    factId: context.newId(),
+    at: context.now(),
+    home: null,
+    person,
+    body: { edition },
+  });
   return null;
 };

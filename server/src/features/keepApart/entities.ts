@@ -1,7 +1,9 @@
 import type { CompanyRule, ProductId } from '@zymostat/core';
 import { EntitySchema } from 'typeorm';
 
-export interface CompanyRuleRecord extends CompanyRule { withdrawnAt: Date | null }
+export interface CompanyRuleRecord extends CompanyRule {
+  withdrawnAt: Date | null;
+}
 export const CompanyRuleEntity = new EntitySchema<CompanyRuleRecord>({
   name: 'company_rule',
   columns: {
@@ -15,7 +17,12 @@ export const CompanyRuleEntity = new EntitySchema<CompanyRuleRecord>({
   },
 });
 
-export interface PlaceRecord { id: string; position?: string; kind: 'shelf' | 'caddy'; name: string }
+export interface PlaceRecord {
+  id: string;
+  position?: string;
+  kind: 'shelf' | 'caddy';
+  name: string;
+}
 export const PlaceEntity = new EntitySchema<PlaceRecord>({
   name: 'place',
   columns: {
@@ -26,7 +33,14 @@ export const PlaceEntity = new EntitySchema<PlaceRecord>({
   },
 });
 
-export interface PlaceItemRecord { id: string; position?: string; placeId: string; stockId: string | null; bottleId: string | null; kind: ProductId | null }
+export interface PlaceItemRecord {
+  id: string;
+  position?: string;
+  placeId: string;
+  stockId: string | null;
+  bottleId: string | null;
+  kind: ProductId | null;
+}
 export const PlaceItemEntity = new EntitySchema<PlaceItemRecord>({
   name: 'place_item',
   columns: {

@@ -4,7 +4,11 @@ import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import { createPdf, MM } from '../../print/pdf.ts';
 
 /** For the depot's wall, and for the caddy. `scale` is of A4. */
-export const posterSizes = { A4: { scale: 1, page: 'A4' }, A3: { scale: Math.SQRT2, page: 'A3' }, card: { scale: 0.62, page: { width: 105 * MM, height: 148 * MM } } } as const;
+export const posterSizes = {
+  A4: { scale: 1, page: 'A4' },
+  A3: { scale: Math.SQRT2, page: 'A3' },
+  card: { scale: 0.62, page: { width: 105 * MM, height: 148 * MM } },
+} as const;
 export type PosterSize = keyof typeof posterSizes;
 
 interface Poster {
@@ -18,37 +22,78 @@ interface Poster {
 /** A word and a shape: a solid bar, a broken bar, an outline. */
 const signs: Record<Speaking, string> = {
   never: '<svg viewBox="0 0 40 12"><rect width="40" height="12" fill="#B3261E"/></svg>',
-  spoils: '<svg viewBox="0 0 40 12"><path d="M0 0h9v12H0zM15 0h9v12h-9zM30 0h9v12h-9z" fill="#14211D"/></svg>',
+  spoils:
+    '<svg viewBox="0 0 40 12"><path d="M0 0h9v12H0zM15 0h9v12h-9zM30 0h9v12h-9z" fill="#14211D"/></svg>',
   care: '<svg viewBox="0 0 40 12"><rect x="1" y="1" width="38" height="10" fill="none" stroke="#14211D" stroke-width="2"/></svg>',
 };
 
 /** The company's own never-combine list in plain words and shapes: all of it for the wall, what a caddy can bring together for the card. */
-export const posterPdf = ({ company, emergencyNumber, poisonLine, edition, lines }: Poster, size: PosterSize): Promise<Buffer> => {
+export const posterPdf = (
+  { company, emergencyNumber, poisonLine, edition, lines }: Poster,
+  size: PosterSize,
+): Promise<Buffer> => {
   const { scale, page } = posterSizes[size];
   const card = size === 'card';
   const pt = (points: number) => points * scale;
-  const spoken = lines.filter((line): line is PosterLine & { severity: Speaking } => isAgainst(line.severity));
+  const spoken = lines.filter((line): line is PosterLine & { severity: Speaking } =>
+    isAgainst(line.severity),
+  );
   const shown = card ? spoken.filter(({ severity }) => severity === 'never') : spoken;
-  const cell = (text: Content, more: object = {}): TableCell => ({ ...(typeof text === 'string' ? { text } : (text as object)), ...more }) as TableCell;
+  const cell = (text: Content, more: object = {}): TableCell =>
+    ({ ...(typeof text === 'string' ? { text } : (text as object)), ...more }) as TableCell;
   const rows = shown.map(({ pair, severity, by, happens, remedy, own }): TableCell[] => [
     { svg: signs[severity], width: pt(26), margin: [0, pt(2), 0, 0] },
-    cell({ text: [{ text: severityNames[severity], bold: true }, ...(own ? [{ text: '\nour own', color: '#54635D' }] : [])] }),
+    cell({
+      text: [
+        { text: severityNames[severity], bold: true },
+        ...(own ? [{ text: '\nour own', color: '#54635D' }] : []),
+      ],
+    }),
     cell({ text: [{ text: pair, bold: true }, `\n${by}`] }),
     ...(card ? [cell(happens)] : [cell(happens), cell(remedy)]),
   ]);
   return createPdf(`Never together, edition ${edition}`, {
-    pageSize: page as never, pageMargins: [pt(28), pt(26), pt(28), pt(24)],
+    pageSize: page as never,
+    pageMargins: [pt(28), pt(26), pt(28), pt(24)],
     content: [
-      { columns: [{ text: 'Never together', fontSize: pt(24), bold: true }, { text: `${company}\nedition ${edition}`, alignment: 'right', fontSize: pt(9), color: '#54635D' }] },
+      {
+        columns: [
+          { text: 'Never together', fontSize: pt(24), bold: true },
+          {
+            text: `${company}\nedition ${edition}`,
+            alignment: 'right',
+            fontSize: pt(9),
+            color: '#54635D',
+          },
+        ],
+      },
       // What to do comes first: however many rules there are, it stands on the first page.
       { text: 'First response', bold: true, fontSize: pt(13), margin: [0, pt(2), 0, pt(2)] },
       { ol: firstResponse(emergencyNumber, poisonLine, 'gas'), fontSize: pt(card ? 8 : 9) },
       {
-        margin: [0, pt(8), 0, pt(8)], fontSize: pt(card ? 8.6 : 8.2),
-        table: { widths: card ? [pt(28), pt(32), '*', '*'] : [pt(28), pt(34), pt(150), '*', '*'], dontBreakRows: true, body: rows },
-        layout: { hLineWidth: () => 0.4, vLineWidth: () => 0, hLineColor: () => '#9AA8A2', paddingLeft: () => 0, paddingRight: () => pt(6), paddingTop: () => pt(1.6), paddingBottom: () => pt(1.6) },
+        margin: [0, pt(8), 0, pt(8)],
+        fontSize: pt(card ? 8.6 : 8.2),
+        table: {
+          widths: card ? [pt(28), pt(32), '*', '*'] : [pt(28), pt(34), pt(150), '*', '*'],
+          dontBreakRows: true,
+          body: rows,
+        },
+        layout: {
+          hLineWidth: () => 0.4,
+          vLineWidth: () => 0,
+          hLineColor: () => '#9AA8A2',
+          paddingLeft: () => 0,
+          paddingRight: () => pt(6),
+          paddingTop: () => pt(1.6),
+          paddingBottom: () => pt(1.6),
+        },
       },
-      { text: standingNote(poisonLine), fontSize: pt(7), color: '#54635D', margin: [0, pt(6), 0, 0] },
+      {
+        text: standingNote(poisonLine),
+        fontSize: pt(7),
+        color: '#54635D',
+        margin: [0, pt(6), 0, 0],
+      },
     ],
   });
 };

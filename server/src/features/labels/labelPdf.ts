@@ -7,14 +7,48 @@ import { createPdf, MM } from '../../print/pdf.ts';
  * under 10 mm: what does not fit is left out, never made smaller.
  */
 export const labelSizes = {
-  '62x100': { width: 62 * MM, height: 100 * MM, across: 3, down: 2, sheet: 'A4', text: 8, title: 13, sign: 10 * MM, qr: 46, letters: 36, lines: 27 },
-  A6: { width: 105 * MM, height: 148 * MM, across: 1, down: 1, sheet: 'A6', text: 10.5, title: 22, sign: 18 * MM, qr: 80, letters: 50, lines: 31 },
+  '62x100': {
+    width: 62 * MM,
+    height: 100 * MM,
+    across: 3,
+    down: 2,
+    sheet: 'A4',
+    text: 8,
+    title: 13,
+    sign: 10 * MM,
+    qr: 46,
+    letters: 36,
+    lines: 27,
+  },
+  A6: {
+    width: 105 * MM,
+    height: 148 * MM,
+    across: 1,
+    down: 1,
+    sheet: 'A6',
+    text: 10.5,
+    title: 22,
+    sign: 18 * MM,
+    qr: 80,
+    letters: 50,
+    lines: 31,
+  },
 } as const;
 export type LabelSize = keyof typeof labelSizes;
 
 const PAD = 7;
-const sheets = { A4: { width: 210 * MM, height: 297 * MM }, A6: { width: 105 * MM, height: 148 * MM } } as const;
-const day = (ms: number) => new Date(ms).toLocaleString('en-GB', { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' });
+const sheets = {
+  A4: { width: 210 * MM, height: 297 * MM },
+  A6: { width: 105 * MM, height: 148 * MM },
+} as const;
+const day = (ms: number) =>
+  new Date(ms).toLocaleString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit',
+  });
 const soft = '#54635D';
 
 const linesOf = (text: string, letters: number): number => Math.ceil(text.length / letters);
@@ -26,8 +60,16 @@ const linesOf = (text: string, letters: number): number => Math.ceil(text.length
 const fitting = (label: LabelWords, size: LabelSize): string[] => {
   const { letters, lines, sign, text } = labelSizes[size];
   const signs = label.signal ? Math.ceil(sign / (text * 1.05)) : 0;
-  const fixed = [label.strength, label.purpose, label.statements.join(' '), `Never with: ${label.neverWith}.`, label.emergency]
-    .reduce((sum, one) => sum + linesOf(one, letters), 0) + signs + 7;
+  const fixed =
+    [
+      label.strength,
+      label.purpose,
+      label.statements.join(' '),
+      `Never with: ${label.neverWith}.`,
+      label.emergency,
+    ].reduce((sum, one) => sum + linesOf(one, letters), 0) +
+    signs +
+    7;
   const kept: string[] = [];
   for (const precaution of label.precautions) {
     if (fixed + linesOf([...kept, precaution].join(' '), letters) > lines) break;
@@ -40,13 +82,38 @@ const labelOf = (label: LabelWords, size: LabelSize): Content => {
   const { text, title, sign, qr, width } = labelSizes[size];
   const inner = width - 2 * PAD;
   // A new one each time: the layout writes into what it is given.
-  const rule = (): Content => ({ canvas: [{ type: 'line', x1: 0, y1: 0, x2: inner, y2: 0, lineWidth: 0.7 }], margin: [0, 1, 0, 1] });
+  const rule = (): Content => ({
+    canvas: [{ type: 'line', x1: 0, y1: 0, x2: inner, y2: 0, lineWidth: 0.7 }],
+    margin: [0, 1, 0, 1],
+  });
   const signal: Content[] = label.signal
-    ? [{ columns: [...label.pictograms.map((one): Content => ({ svg: pictogramSvg(one), width: sign, height: sign })), { text: label.signal, fontSize: title * 0.8, bold: true, margin: [3, sign * 0.25, 0, 0], width: '*' } as Content] } as Content]
+    ? [
+        {
+          columns: [
+            ...label.pictograms.map((one): Content => ({
+              svg: pictogramSvg(one),
+              width: sign,
+              height: sign,
+            })),
+            {
+              text: label.signal,
+              fontSize: title * 0.8,
+              bold: true,
+              margin: [3, sign * 0.25, 0, 0],
+              width: '*',
+            } as Content,
+          ],
+        } as Content,
+      ]
     : [];
   return {
     stack: [
-      { columns: [{ text: label.company, color: soft, width: '*' }, { text: label.code, bold: true, alignment: 'right', width: 'auto' }] },
+      {
+        columns: [
+          { text: label.company, color: soft, width: '*' },
+          { text: label.code, bold: true, alignment: 'right', width: 'auto' },
+        ],
+      },
       { text: label.title, fontSize: title, bold: true, lineHeight: 1 },
       { text: label.strength, bold: true },
       { text: label.purpose },
@@ -58,7 +125,15 @@ const labelOf = (label: LabelWords, size: LabelSize): Content => {
       rule(),
       {
         columns: [
-          { stack: [{ text: ['Made ', { text: day(label.madeAt), bold: true }] }, { text: `by ${label.madeBy}` }, { text: ['Discard after ', { text: day(label.discardAfter), bold: true }] }, { text: label.emergency }], width: '*' },
+          {
+            stack: [
+              { text: ['Made ', { text: day(label.madeAt), bold: true }] },
+              { text: `by ${label.madeBy}` },
+              { text: ['Discard after ', { text: day(label.discardAfter), bold: true }] },
+              { text: label.emergency },
+            ],
+            width: '*',
+          },
           { qr: label.code, fit: qr, width: 'auto', margin: [4, 0, 0, 0] },
         ],
       },
@@ -72,22 +147,47 @@ const labelOf = (label: LabelWords, size: LabelSize): Content => {
  * `copies` labels, as many to a sheet as fit, with lines to cut along. `place` is where on the first sheet the first of
  * them goes, counted from 0, so that a sheet that was begun is used up.
  */
-export const labelPdf = (label: LabelWords, size: LabelSize, copies: number, place = 0): Promise<Buffer> => {
+export const labelPdf = (
+  label: LabelWords,
+  size: LabelSize,
+  copies: number,
+  place = 0,
+): Promise<Buffer> => {
   const { width, height, across, down, sheet } = labelSizes[size];
   const page = sheets[sheet];
   const first = place % (across * down);
   const rows = Math.ceil((first + copies) / across);
-  const cell = (i: number): TableCell => (i >= first && i < first + copies ? (labelOf(label, size) as TableCell) : '');
-  const body = Array.from({ length: rows }, (_, row) => Array.from({ length: across }, (__, column) => cell(row * across + column)));
-  const pages = Array.from({ length: Math.ceil(rows / down) }, (_, at) => body.slice(at * down, (at + 1) * down));
+  const cell = (i: number): TableCell =>
+    i >= first && i < first + copies ? (labelOf(label, size) as TableCell) : '';
+  const body = Array.from({ length: rows }, (_, row) =>
+    Array.from({ length: across }, (__, column) => cell(row * across + column)),
+  );
+  const pages = Array.from({ length: Math.ceil(rows / down) }, (_, at) =>
+    body.slice(at * down, (at + 1) * down),
+  );
   const side = (page.width - across * width) / 2;
   const lined = sheet === 'A4' ? 0.3 : 0;
   return createPdf(`${label.code} ${label.title}`, {
-      pageSize: sheet, pageMargins: [side, (page.height - down * height) / 2, side, 0],
-      content: pages.map((rowsOfPage, at): Content => ({
-        ...(at > 0 ? { pageBreak: 'before' } : {}),
-        table: { widths: Array.from({ length: across }, () => width), heights: height - 1, dontBreakRows: true, body: rowsOfPage },
-        layout: { hLineWidth: () => lined, vLineWidth: () => lined, hLineColor: () => '#9AA8A2', vLineColor: () => '#9AA8A2', paddingLeft: () => 0, paddingRight: () => 0, paddingTop: () => 0, paddingBottom: () => 0 },
-      })),
-    });
+    pageSize: sheet,
+    pageMargins: [side, (page.height - down * height) / 2, side, 0],
+    content: pages.map((rowsOfPage, at): Content => ({
+      ...(at > 0 ? { pageBreak: 'before' } : {}),
+      table: {
+        widths: Array.from({ length: across }, () => width),
+        heights: height - 1,
+        dontBreakRows: true,
+        body: rowsOfPage,
+      },
+      layout: {
+        hLineWidth: () => lined,
+        vLineWidth: () => lined,
+        hLineColor: () => '#9AA8A2',
+        vLineColor: () => '#9AA8A2',
+        paddingLeft: () => 0,
+        paddingRight: () => 0,
+        paddingTop: () => 0,
+        paddingBottom: () => 0,
+      },
+    })),
+  });
 };

@@ -26,7 +26,10 @@ export const ledgerListener = (url: string): LedgerListener => {
     client = next;
     next.on('error', lost);
     next.on('notification', ({ payload }) => hearers.forEach((hear) => hear(payload ?? '')));
-    await next.connect().then(() => next.query('LISTEN ledger')).catch(lost);
+    await next
+      .connect()
+      .then(() => next.query('LISTEN ledger'))
+      .catch(lost);
   };
   void start();
 

@@ -9,7 +9,11 @@ const KEEP_ALIVE_MS = 25_000;
 export const liveRoutes = (router: Router, context: Context, listener: LedgerListener): void => {
   router.get('/live', async (request: Request, response: Response) => {
     await mayCall(context, 'person', request);
-    response.writeHead(200, { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store, no-transform', Connection: 'keep-alive' });
+    response.writeHead(200, {
+      'Content-Type': 'text/event-stream',
+      'Cache-Control': 'no-store, no-transform',
+      Connection: 'keep-alive',
+    });
     response.write('retry: 2000\n\n');
     const stop = listener.listen((kind) => response.write(`data: ${kind}\n\n`));
     const beat = setInterval(() => response.write(': still here\n\n'), KEEP_ALIVE_MS);

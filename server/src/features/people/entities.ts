@@ -1,7 +1,13 @@
 import type { HouseRules } from '@zymostat/core';
 import { EntitySchema } from 'typeorm';
 
-export interface Company { id: string; name: string; emergencyNumber: string; poisonLine: string; houseRules: HouseRules }
+export interface Company {
+  id: string;
+  name: string;
+  emergencyNumber: string;
+  poisonLine: string;
+  houseRules: HouseRules;
+}
 export const CompanyEntity = new EntitySchema<Company>({
   name: 'company',
   columns: {
@@ -13,7 +19,13 @@ export const CompanyEntity = new EntitySchema<Company>({
   },
 });
 
-export interface Person { id: string; name: string; login: string; role: 'supervisor' | 'cleaner'; passwordHash: string }
+export interface Person {
+  id: string;
+  name: string;
+  login: string;
+  role: 'supervisor' | 'cleaner';
+  passwordHash: string;
+}
 export const PersonEntity = new EntitySchema<Person>({
   name: 'person',
   columns: {
@@ -25,7 +37,11 @@ export const PersonEntity = new EntitySchema<Person>({
   },
 });
 
-export interface Session { tokenHash: string; personId: string; expiresAt: Date }
+export interface Session {
+  tokenHash: string;
+  personId: string;
+  expiresAt: Date;
+}
 export const SessionEntity = new EntitySchema<Session>({
   name: 'session',
   columns: {
@@ -35,7 +51,12 @@ export const SessionEntity = new EntitySchema<Session>({
   },
 });
 
-export interface SignInAttempt { id?: string; login: string; address: string; at: Date }
+export interface SignInAttempt {
+  id?: string;
+  login: string;
+  address: string;
+  at: Date;
+}
 export const SignInAttemptEntity = new EntitySchema<SignInAttempt>({
   name: 'sign_in_attempt',
   columns: {

@@ -5,6 +5,27 @@ import { theCompany, type Person } from './service.ts';
 
 /** Who is signed in, their company with its rules, and whether they have read the book as it stands. */
 export const meOf = async (context: Context, { id, name, role }: Person): Promise<Me> => {
-  const [{ name: companyName, emergencyNumber, poisonLine, houseRules }, own, edition, readEdition] = await Promise.all([theCompany(context), ownRules(context), editionOf(context), lastRead(context, id)]);
-  return { person: { id, name, role }, company: { name: companyName, emergencyNumber, poisonLine, houseRules, ownRules: own as Me['company']['ownRules'], edition }, readEdition };
+  const [
+    { name: companyName, emergencyNumber, poisonLine, houseRules },
+    own,
+    edition,
+    readEdition,
+  ] = await Promise.all([
+    theCompany(context),
+    ownRules(context),
+    editionOf(context),
+    lastRead(context, id),
+  ]);
+  return {
+    person: { id, name, role },
+    company: {
+      name: companyName,
+      emergencyNumber,
+      poisonLine,
+      houseRules,
+      ownRules: own as Me['company']['ownRules'],
+      edition,
+    },
+    readEdition,
+  };
 };

@@ -7,7 +7,14 @@ import { LessThan, MoreThan, type EntityManager } from 'typeorm';
 import type { Context } from '../../context.ts';
 import { prepared } from '../../database/prepared.ts';
 import { problems } from '../../http/problems.ts';
-import { CompanyEntity, PersonEntity, SessionEntity, SignInAttemptEntity, type Company, type Person } from './entities.ts';
+import {
+  CompanyEntity,
+  PersonEntity,
+  SessionEntity,
+  SignInAttemptEntity,
+  type Company,
+  type Person,
+} from './entities.ts';
 
 export type { Person };
 
@@ -17,7 +24,8 @@ const FAILURES_PER_LOGIN = 5;
 const FAILURES_PER_ADDRESS = 30;
 
 /** Argon2id, the library's default kind, at the strength OWASP's password storage advice names (memory). */
-export const hashPassword = (password: string): Promise<string> => hash(password, { memoryCost: 19_456, timeCost: 2, parallelism: 1 });
+export const hashPassword = (password: string): Promise<string> =>
+  hash(password, { memoryCost: 19_456, timeCost: 2, parallelism: 1 });
 
 const hashToken = (token: string) => createHash('sha256').update(token).digest('hex');
 
@@ -25,13 +33,18 @@ const hashToken = (token: string) => createHash('sha256').update(token).digest('
 const noSuchPerson = hashPassword(randomBytes(16).toString('hex'));
 
 export const theCompany = async ({ db }: Context): Promise<Company> => {
-  const [company]: Company[] = await db.query('SELECT id, name, emergency_number AS "emergencyNumber", poison_line AS "poisonLine", house_rules AS "houseRules" FROM company LIMIT 1');
+  const [company]: Company[] = await db.query(
+    'SELECT id, name, emergency_number AS "emergencyNumber", poison_line AS "poisonLine", house_rules AS "houseRules" FROM company LIMIT 1',
+  );
   if (!company) throw problems.notFound('the company');
   return company;
 };
 
 /** Sets the house rules; gives those that stood before. */
-export const changeHouseRules = async (context: Context, houseRules: HouseRules): Promise<HouseRules> => {
+export const changeHouseRules = async (
+  context: Context,
+  houseRules: HouseRules,
+): Promise<HouseRules> => {
   const { id, houseRules: before } = await theCompany(context);
   await context.db.getRepository(CompanyEntity).update({ id }, { houseRules });
   return before;
@@ -43,16 +56,25 @@ export const setNumbers = async (context: Context, numbers: Body<'setNumbers'>):
   return null;
 };
 
-export const allPeople = ({ db }: Context): Promise<Person[]> => db.getRepository(PersonEntity).find({ order: { name: 'ASC' } });
+export const allPeople = ({ db }: Context): Promise<Person[]> =>
+  db.getRepository(PersonEntity).find({ order: { name: 'ASC' } });
 
 /** Gives the new session's token, kept only as its hash. Too many failures in a quarter of an hour are refused unheard. */
-export const signIn = async (context: Context, { login, password }: SignIn, address: string): Promise<{ token: string; person: Person }> => {
+export const signIn = async (
+  context: Context,
+  { login, password }: SignIn,
+  address: string,
+): Promise<{ token: string; person: Person }> => {
   const { db, now } = context;
   const attempts = db.getRepository(SignInAttemptEntity);
   const since = MoreThan(new Date(now() - WINDOW_MS));
   const key = login.toLowerCase();
-  const [byLogin, byAddress] = await Promise.all([attempts.countBy({ login: key, at: since }), attempts.countBy({ address, at: since })]);
-  if (byLogin >= FAILURES_PER_LOGIN || byAddress >= FAILURES_PER_ADDRESS) throw problems.tooManyAttempts(WINDOW_MS / 60_000);
+  const [byLogin, byAddress] = await Promise.all([
+    attempts.countBy({ login: key, at: since }),
+    attempts.countBy({ address, at: since }),
+  ]);
+  if (byLogin >= FAILURES_PER_LOGIN || byAddress >= FAILURES_PER_ADDRESS)
+    throw problems.tooManyAttempts(WINDOW_MS / 60_000);
 
   const person = await db.getRepository(PersonEntity).findOneBy({ login: key });
   const right = await verify(person?.passwordHash ?? (await noSuchPerson), password);
@@ -62,20 +84,30 @@ export const signIn = async (context: Context, { login, password }: SignIn, addr
   }
   await attempts.delete({ at: LessThan(new Date(now() - WINDOW_MS)) });
   const token = randomBytes(32).toString('base64url');
-  await db.getRepository(SessionEntity).insert({ tokenHash: hashToken(token), personId: person.id, expiresAt: new Date(now() + SESSION_MS) });
+  await db
+    .getRepository(SessionEntity)
+    .insert({
+      tokenHash: hashToken(token),
+      personId: person.id,
+      expiresAt: new Date(now() + SESSION_MS),
+    });
   return { token, person };
 };
 
 type SignedIn = Person & { expiresAt: Date };
 
 const findSession = prepared<SignedIn>(
-  'session', 'SELECT person.id, name, login, role, password_hash AS "passwordHash", expires_at AS "expiresAt" FROM session JOIN person ON person.id = person_id WHERE token_hash = $1',
+  'session',
+  'SELECT person.id, name, login, role, password_hash AS "passwordHash", expires_at AS "expiresAt" FROM session JOIN person ON person.id = person_id WHERE token_hash = $1',
 );
 
 /** Who signed in, for some seconds: every request asks. Signing out forgets it, also while it is being looked up. */
 const signedIn = new LRUCache<string, SignedIn, EntityManager>({
-  max: 1000, ttl: 10_000, ignoreFetchAbort: true,
-  fetchMethod: async (tokenHash, _before, { context }) => (await findSession(context, [tokenHash]))[0],
+  max: 1000,
+  ttl: 10_000,
+  ignoreFetchAbort: true,
+  fetchMethod: async (tokenHash, _before, { context }) =>
+    (await findSession(context, [tokenHash]))[0],
 });
 
 export const signOut = async ({ db }: Context, token: string): Promise<void> => {
@@ -85,7 +117,10 @@ export const signOut = async ({ db }: Context, token: string): Promise<void> => 
 };
 
 /** Who calls, or nobody when the session is over. */
-export const personOfToken = async ({ db, now }: Context, token: string): Promise<Person | null> => {
+export const personOfToken = async (
+  { db, now }: Context,
+  token: string,
+): Promise<Person | null> => {
   const known = await signedIn.fetch(hashToken(token), { context: db });
   return known && known.expiresAt.getTime() > now() ? known : null;
 };

@@ -1,7 +1,14 @@
 import type { Protocol } from '@zymostat/contract';
 import { EntitySchema } from 'typeorm';
 
-export interface VersionRow { id: string; homeId: string; number: number; approvedAt: Date; approvedBy: string; protocol: Protocol }
+export interface VersionRow {
+  id: string;
+  homeId: string;
+  number: number;
+  approvedAt: Date;
+  approvedBy: string;
+  protocol: Protocol;
+}
 export const VersionEntity = new EntitySchema<VersionRow>({
   name: 'protocol_version',
   columns: {

@@ -20,15 +20,21 @@ interface Found {
   newest: Protocol | null;
 }
 
-const find = prepared<Found>('home as it stands', `
+const find = prepared<Found>(
+  'home as it stands',
+  `
   SELECT row_to_json(survey) AS survey, (${STOCKS}) AS stocks, (${OWN_RULES}) AS own, (SELECT house_rules FROM company LIMIT 1) AS "houseRules",
     (SELECT coalesce(json_agg(json_build_object('id', v.id, 'number', number, 'approvedAt', (extract(epoch FROM approved_at) * 1000)::bigint, 'approvedBy', person.name) ORDER BY number DESC), '[]')
       FROM protocol_version v JOIN person ON person.id = approved_by WHERE home_id = survey.id) AS versions,
     (SELECT protocol FROM protocol_version WHERE home_id = survey.id ORDER BY number DESC LIMIT 1) AS newest
-  FROM (${SURVEY} WHERE id = $1) survey`);
+  FROM (${SURVEY} WHERE id = $1) survey`,
+);
 
 /** A home and all that it is judged by, of one moment and in one query: pages ask for it at every change. */
-export const homeAsItStands = async ({ db }: Context, homeId: string): Promise<Omit<Found, 'own'> & { book: Book }> => {
+export const homeAsItStands = async (
+  { db }: Context,
+  homeId: string,
+): Promise<Omit<Found, 'own'> & { book: Book }> => {
   const [found] = await find(db, [homeId]);
   if (!found) throw problems.notFound('that home');
   const { own, ...rest } = found;

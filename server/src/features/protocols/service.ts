@@ -1,7 +1,23 @@
 import { setImmediate } from 'node:timers/promises';
 import { isDeepStrictEqual } from 'node:util';
-import type { Answer, Body, HomeDetail, Protocol, Revised, RuleEffects, Version } from '@zymostat/contract';
-import { buildProtocol, enforce, houseQuestions, judgeSurfaces, reviewOf, type HouseRules, type Objection } from '@zymostat/core';
+import type {
+  Answer,
+  Body,
+  HomeDetail,
+  Protocol,
+  Revised,
+  RuleEffects,
+  Version,
+} from '@zymostat/contract';
+import {
+  buildProtocol,
+  enforce,
+  houseQuestions,
+  judgeSurfaces,
+  reviewOf,
+  type HouseRules,
+  type Objection,
+} from '@zymostat/core';
 import { LRUCache } from 'lru-cache';
 import { within, type Context } from '../../context.ts';
 import { prepared } from '../../database/prepared.ts';
@@ -16,22 +32,50 @@ import { lastRoundByHome } from '../rounds/service.ts';
 import { VersionEntity, type VersionRow } from './entities.ts';
 import { homeAsItStands, type Head } from './homeAsItStands.ts';
 
-const protocolOf = (survey: Survey, rooms: Protocol['rooms']): Protocol => ({ homeName: survey.name, place: survey.place, situations: survey.situations, rooms });
+const protocolOf = (survey: Survey, rooms: Protocol['rooms']): Protocol => ({
+  homeName: survey.name,
+  place: survey.place,
+  situations: survey.situations,
+  rooms,
+});
 
 /** Reasons are told anew with every estimate: what a person does is what counts for whether a protocol has changed. */
-const withoutEstimates = ({ rooms, ...rest }: Protocol) => ({ ...rest, rooms: rooms.map((room) => ({ ...room, surfaces: room.surfaces.map(({ reasons: _, ...surface }) => surface) })) });
+const withoutEstimates = ({ rooms, ...rest }: Protocol) => ({
+  ...rest,
+  rooms: rooms.map((room) => ({
+    ...room,
+    surfaces: room.surfaces.map(({ reasons: _, ...surface }) => surface),
+  })),
+});
 
-const headOf = ({ id, number, approvedAt }: VersionRow, approvedBy: string): Head => ({ id, number, approvedAt: approvedAt.getTime(), approvedBy });
+const headOf = ({ id, number, approvedAt }: VersionRow, approvedBy: string): Head => ({
+  id,
+  number,
+  approvedAt: approvedAt.getTime(),
+  approvedBy,
+});
 
 type Found = VersionRow & { person: string };
-const FOUND = 'SELECT v.id, home_id AS "homeId", number, approved_at AS "approvedAt", approved_by AS "approvedBy", person.name AS person';
+const FOUND =
+  'SELECT v.id, home_id AS "homeId", number, approved_at AS "approvedAt", approved_by AS "approvedBy", person.name AS person';
 
-const findVersion = prepared<Found>('version', `${FOUND}, protocol FROM protocol_version v JOIN person ON person.id = approved_by WHERE v.id = $1`);
+const findVersion = prepared<Found>(
+  'version',
+  `${FOUND}, protocol FROM protocol_version v JOIN person ON person.id = approved_by WHERE v.id = $1`,
+);
 
-export const newestVersion = async ({ db }: Context, homeId: string): Promise<VersionRow | undefined> =>
-  (await db.getRepository(VersionEntity).find({ where: { homeId }, order: { number: 'DESC' }, take: 1 }))[0];
+export const newestVersion = async (
+  { db }: Context,
+  homeId: string,
+): Promise<VersionRow | undefined> =>
+  (
+    await db
+      .getRepository(VersionEntity)
+      .find({ where: { homeId }, order: { number: 'DESC' }, take: 1 })
+  )[0];
 
-const surfacesOf = ({ protocol }: Version): number => protocol.rooms.reduce((sum, room) => sum + room.surfaces.length, 1);
+const surfacesOf = ({ protocol }: Version): number =>
+  protocol.rooms.reduce((sum, room) => sum + room.surfaces.length, 1);
 
 /** Versions that were asked for: they never change, and every event of a round asks for one. At most some 60 MB. */
 const known = new LRUCache<string, Version>({ maxSize: 60_000, sizeCalculation: surfacesOf });
@@ -48,35 +92,66 @@ export const versionById = async ({ db }: Context, id: string): Promise<Version>
 
 /** Homes that can be worked in: those with an approved protocol. */
 export const approvedHomes = async (context: Context): Promise<Answer<'roundHomes'>> => {
-  const rows: { home_id: string }[] = await context.db.query('SELECT DISTINCT home_id FROM protocol_version');
+  const rows: { home_id: string }[] = await context.db.query(
+    'SELECT DISTINCT home_id FROM protocol_version',
+  );
   const approved = new Set(rows.map((row) => row.home_id));
-  return (await allHomes(context)).filter((home) => approved.has(home.id)).map(({ id, name, place }) => ({ id, name, place }));
+  return (await allHomes(context))
+    .filter((home) => approved.has(home.id))
+    .map(({ id, name, place }) => ({ id, name, place }));
 };
 
 export const homeRows = async (context: Context): Promise<Answer<'homes'>> => {
-  const [homes, counts, rounds] = await Promise.all([allHomes(context), countsByHome(context), lastRoundByHome(context)]);
-  const versions: { home_id: string; number: number }[] = await context.db.query('SELECT home_id, max(number) AS number FROM protocol_version GROUP BY home_id');
+  const [homes, counts, rounds] = await Promise.all([
+    allHomes(context),
+    countsByHome(context),
+    lastRoundByHome(context),
+  ]);
+  const versions: { home_id: string; number: number }[] = await context.db.query(
+    'SELECT home_id, max(number) AS number FROM protocol_version GROUP BY home_id',
+  );
   const newest = new Map(versions.map(({ home_id, number }) => [home_id, number]));
   return homes.map(({ id, name, place, situations, clientKeeps }) => ({
-    id, name, place, situations, clientKeeps, ...(counts.get(id) ?? { rooms: 0, surfaces: 0 }), version: newest.get(id) ?? null, lastRoundAt: rounds.get(id) ?? null,
+    id,
+    name,
+    place,
+    situations,
+    clientKeeps,
+    ...(counts.get(id) ?? { rooms: 0, surfaces: 0 }),
+    version: newest.get(id) ?? null,
+    lastRoundAt: rounds.get(id) ?? null,
   }));
 };
 
 /** A home as it stands, with its versions and whether it has changed since the last of them. */
 export const homeDetail = async (context: Context, homeId: string): Promise<HomeDetail> => {
-  const { survey, versions, newest, stocks, houseRules, book } = await homeAsItStands(context, homeId);
-  const asItStands = protocolOf(survey, buildProtocol(survey, stocks, houseRules, context.now(), book));
+  const { survey, versions, newest, stocks, houseRules, book } = await homeAsItStands(
+    context,
+    homeId,
+  );
+  const asItStands = protocolOf(
+    survey,
+    buildProtocol(survey, stocks, houseRules, context.now(), book),
+  );
   return {
     ...survey,
     versions,
-    changedSinceApproval: newest === null || !isDeepStrictEqual(withoutEstimates(newest), withoutEstimates(asItStands)),
+    changedSinceApproval:
+      newest === null || !isDeepStrictEqual(withoutEstimates(newest), withoutEstimates(asItStands)),
     flags: newest ? reviewOf(newest.rooms, survey, stocks, houseRules, context.now(), book) : [],
   };
 };
 
 /** What a change of house rules would make untrue, home by home; homes where nothing changes are left out. */
-export const ruleEffects = async (context: Context, houseRules: HouseRules): Promise<RuleEffects> => {
-  const [surveys, stocks, book] = await Promise.all([allSurveys(context), stocksAtHand(context), theBook(context)]);
+export const ruleEffects = async (
+  context: Context,
+  houseRules: HouseRules,
+): Promise<RuleEffects> => {
+  const [surveys, stocks, book] = await Promise.all([
+    allSurveys(context),
+    stocksAtHand(context),
+    theBook(context),
+  ]);
   const rows: { homeId: string; protocol: Protocol }[] = await context.db.query(
     'SELECT DISTINCT ON (home_id) home_id AS "homeId", protocol FROM protocol_version ORDER BY home_id, number DESC',
   );
@@ -94,14 +169,27 @@ export const ruleEffects = async (context: Context, houseRules: HouseRules): Pro
 };
 
 /** Changes the house rules, and says what they make untrue. No approved protocol changes by it; the change is on the ledger. */
-export const setHouseRules = async (context: Context, houseRules: HouseRules, person: Person): Promise<RuleEffects> => {
+export const setHouseRules = async (
+  context: Context,
+  houseRules: HouseRules,
+  person: Person,
+): Promise<RuleEffects> => {
   const effects = await ruleEffects(context, houseRules);
   await within(context, async (inside) => {
     const before = await changeHouseRules(inside, houseRules);
-    const changes = houseQuestions.filter((question) => before[question] !== houseRules[question]).map((question) => ({ question, from: before[question], to: houseRules[question] }));
+    const changes = houseQuestions
+      .filter((question) => before[question] !== houseRules[question])
+      .map((question) => ({ question, from: before[question], to: houseRules[question] }));
     if (changes.length === 0) return;
     const flagged = effects.reduce((sum, { flags }) => sum + flags.length, 0);
-    await append(inside, { kind: 'house-rules', factId: inside.newId(), at: inside.now(), home: null, person, body: { changes, flagged } });
+    await append(inside, {
+      kind: 'house-rules',
+      factId: inside.newId(),
+      at: inside.now(),
+      home: null,
+      person,
+      body: { changes, flagged },
+    });
   });
   return effects;
 };
@@ -114,32 +202,61 @@ const objectionsInFull = (survey: Survey, objections: Objection[]) =>
     }),
   );
 
-const addVersion = prepared('add version', 'INSERT INTO protocol_version (id, home_id, number, approved_at, approved_by, protocol) VALUES ($1, $2, $3, $4, $5, $6)');
+const addVersion = prepared(
+  'add version',
+  'INSERT INTO protocol_version (id, home_id, number, approved_at, approved_by, protocol) VALUES ($1, $2, $3, $4, $5, $6)',
+);
 
 /**
  * Approves what is set as a new version, or refuses with every objection. The same `enforce` as in the page decides,
  * here for good. A refusal is written to the ledger too.
  */
-export const approve = async (context: Context, homeId: string, seen: number, person: Person): Promise<Answer<'approve'>> => {
+export const approve = async (
+  context: Context,
+  homeId: string,
+  seen: number,
+  person: Person,
+): Promise<Answer<'approve'>> => {
   const { now, newId } = context;
   const done = await within(context, async (inside) => {
     await refuseUnseen(inside, homeId, seen);
     const { survey, stocks, houseRules, versions, book } = await homeAsItStands(inside, homeId);
-    if (survey.rooms.every((room) => room.surfaces.length === 0)) throw problems.conflict('There is no surface in this home yet. Survey it first.');
+    if (survey.rooms.every((room) => room.surfaces.length === 0))
+      throw problems.conflict('There is no surface in this home yet. Survey it first.');
     const at = now();
     const judged = judgeSurfaces(survey, stocks, houseRules, at, book);
     const objections = enforce(survey, stocks, houseRules, at, book, judged);
     if (objections.length > 0) return { survey, objections };
 
     const row: VersionRow = {
-      id: newId(), homeId, number: (versions[0]?.number ?? 0) + 1, approvedAt: new Date(at), approvedBy: person.id,
+      id: newId(),
+      homeId,
+      number: (versions[0]?.number ?? 0) + 1,
+      approvedAt: new Date(at),
+      approvedBy: person.id,
       protocol: protocolOf(survey, buildProtocol(survey, stocks, houseRules, at, book, judged)),
     };
-    await addVersion(inside.db, [row.id, homeId, row.number, row.approvedAt, row.approvedBy, JSON.stringify(row.protocol)]);
+    await addVersion(inside.db, [
+      row.id,
+      homeId,
+      row.number,
+      row.approvedAt,
+      row.approvedBy,
+      JSON.stringify(row.protocol),
+    ]);
     const surfaces = row.protocol.rooms.flatMap((room) => room.surfaces);
     await append(inside, {
-      kind: 'approval', factId: newId(), at: now(), home: survey, person,
-      body: { versionId: row.id, number: row.number, surfaces: surfaces.length, accepted: surfaces.filter((surface) => surface.accepted).length },
+      kind: 'approval',
+      factId: newId(),
+      at: now(),
+      home: survey,
+      person,
+      body: {
+        versionId: row.id,
+        number: row.number,
+        surfaces: surfaces.length,
+        accepted: surfaces.filter((surface) => surface.accepted).length,
+      },
     });
     return { row };
   });
@@ -148,14 +265,27 @@ export const approve = async (context: Context, homeId: string, seen: number, pe
   const objections = objectionsInFull(done.survey, done.objections);
   const reasons = objections.flatMap((objection) => objection.reasons);
   await appendAlone(context, {
-    kind: 'refusal', factId: newId(), at: now(), home: done.survey, person,
-    body: { what: 'protocol', detail: objections.map(({ roomName, surfaceName }) => `${roomName}: ${surfaceName}`).join('; '), reasons },
+    kind: 'refusal',
+    factId: newId(),
+    at: now(),
+    home: done.survey,
+    person,
+    body: {
+      what: 'protocol',
+      detail: objections
+        .map(({ roomName, surfaceName }) => `${roomName}: ${surfaceName}`)
+        .join('; '),
+      reasons,
+    },
   });
   throw problems.refused(reasons, { objections });
 };
 
 /** What the client keeps and what is set for the home do not go together in the toilet's water. */
-const bowlObjections = ({ survey, stocks, houseRules, book }: Awaited<ReturnType<typeof homeAsItStands>>, now: number): Objection[] =>
+const bowlObjections = (
+  { survey, stocks, houseRules, book }: Awaited<ReturnType<typeof homeAsItStands>>,
+  now: number,
+): Objection[] =>
   enforce(survey, stocks, houseRules, now, book).flatMap((objection) => {
     const reasons = objection.reasons.filter(({ code }) => code === 'meets-in-bowl');
     return reasons.length > 0 ? [{ ...objection, reasons }] : [];
@@ -165,15 +295,32 @@ const bowlObjections = ({ survey, stocks, houseRules, book }: Awaited<ReturnType
  * Changes a home's survey. What is found there is never refused, being a fact; where it newly bars what is set, that is
  * written down as a combination prevented, and approval and rounds refuse it from now on.
  */
-export const surveyHome = async (context: Context, id: string, fields: Body<'editHome'>, seen: number, person: Person): Promise<Revised> => {
+export const surveyHome = async (
+  context: Context,
+  id: string,
+  fields: Body<'editHome'>,
+  seen: number,
+  person: Person,
+): Promise<Revised> => {
   const { now, newId } = context;
   const before = bowlObjections(await homeAsItStands(context, id), now());
   const revised = await editHome(context, id, fields, seen, person);
   const after = await homeAsItStands(context, id);
-  const found = bowlObjections(after, now()).filter(({ surfaceId }) => before.every((one) => one.surfaceId !== surfaceId));
+  const found = bowlObjections(after, now()).filter(({ surfaceId }) =>
+    before.every((one) => one.surfaceId !== surfaceId),
+  );
   if (found.length === 0) return revised;
   const objections = objectionsInFull(after.survey, found);
-  const detail = objections.map(({ roomName, surfaceName }) => `${roomName}: ${surfaceName}`).join('; ');
-  await appendAlone(context, { kind: 'refusal', factId: newId(), at: now(), home: after.survey, person, body: { what: 'survey', detail, reasons: objections.flatMap(({ reasons }) => reasons) } });
+  const detail = objections
+    .map(({ roomName, surfaceName }) => `${roomName}: ${surfaceName}`)
+    .join('; ');
+  await appendAlone(context, {
+    kind: 'refusal',
+    factId: newId(),
+    at: now(),
+    home: after.survey,
+    person,
+    body: { what: 'survey', detail, reasons: objections.flatMap(({ reasons }) => reasons) },
+  });
   return revised;
 };

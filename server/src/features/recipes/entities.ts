@@ -1,10 +1,23 @@
 import type { Claim } from '@zymostat/core';
 import { EntitySchema } from 'typeorm';
 
-export interface RecipeRecord { id: string; name: string }
-export const RecipeEntity = new EntitySchema<RecipeRecord>({ name: 'recipe', columns: { id: { type: 'uuid', primary: true }, name: { type: 'text' } } });
+export interface RecipeRecord {
+  id: string;
+  name: string;
+}
+export const RecipeEntity = new EntitySchema<RecipeRecord>({
+  name: 'recipe',
+  columns: { id: { type: 'uuid', primary: true }, name: { type: 'text' } },
+});
 
-export interface RecipeVersionRecord { recipeId: string; number: number; claim: Claim; text: string; savedAt: Date; savedBy: string }
+export interface RecipeVersionRecord {
+  recipeId: string;
+  number: number;
+  claim: Claim;
+  text: string;
+  savedAt: Date;
+  savedBy: string;
+}
 export const RecipeVersionEntity = new EntitySchema<RecipeVersionRecord>({
   name: 'recipe_version',
   columns: {

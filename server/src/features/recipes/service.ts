@@ -7,27 +7,70 @@ import { RecipeEntity, RecipeVersionEntity, type RecipeRecord } from './entities
 
 const withVersions = async (context: Context, recipes: RecipeRecord[]): Promise<RecipeRow[]> => {
   const [versions, names] = await Promise.all([
-    context.db.find(RecipeVersionEntity, { where: { recipeId: In(recipes.map(({ id }) => id)) }, order: { number: 'DESC' } }), personNames(context),
+    context.db.find(RecipeVersionEntity, {
+      where: { recipeId: In(recipes.map(({ id }) => id)) },
+      order: { number: 'DESC' },
+    }),
+    personNames(context),
   ]);
   return recipes.map(({ id, name }) => ({
-    id, name,
-    versions: versions.filter(({ recipeId }) => recipeId === id).map(({ number, claim, text, savedAt, savedBy }) => ({ number, claim, text, savedAt: savedAt.getTime(), savedBy: names.get(savedBy) ?? '' })),
+    id,
+    name,
+    versions: versions
+      .filter(({ recipeId }) => recipeId === id)
+      .map(({ number, claim, text, savedAt, savedBy }) => ({
+        number,
+        claim,
+        text,
+        savedAt: savedAt.getTime(),
+        savedBy: names.get(savedBy) ?? '',
+      })),
   }));
 };
 
-export const allRecipes = async (context: Context): Promise<RecipeRow[]> => withVersions(context, await context.db.getRepository(RecipeEntity).find({ order: { name: 'ASC' } }));
+export const allRecipes = async (context: Context): Promise<RecipeRow[]> =>
+  withVersions(
+    context,
+    await context.db.getRepository(RecipeEntity).find({ order: { name: 'ASC' } }),
+  );
 
-const insertVersion = ({ db, now }: Context, recipeId: string, number: number, { claim, text }: Body<'addRecipe'>, person: Person) =>
-  db.insert(RecipeVersionEntity, { recipeId, number, claim, text, savedAt: new Date(now()), savedBy: person.id });
+const insertVersion = (
+  { db, now }: Context,
+  recipeId: string,
+  number: number,
+  { claim, text }: Body<'addRecipe'>,
+  person: Person,
+) =>
+  db.insert(RecipeVersionEntity, {
+    recipeId,
+    number,
+    claim,
+    text,
+    savedAt: new Date(now()),
+    savedBy: person.id,
+  });
 
 const nameIsTaken = async ({ db }: Context, name: string, but?: string): Promise<boolean> =>
-  (await db.getRepository(RecipeEntity).createQueryBuilder('recipe').where('lower(recipe.name) = lower(:name)', { name }).getMany()).some(({ id }) => id !== but);
+  (
+    await db
+      .getRepository(RecipeEntity)
+      .createQueryBuilder('recipe')
+      .where('lower(recipe.name) = lower(:name)', { name })
+      .getMany()
+  ).some(({ id }) => id !== but);
 
 /** Saves a recipe, good or bad: what is written on bottles is worth keeping too. */
-export const addRecipe = async (context: Context, fields: Body<'addRecipe'>, person: Person): Promise<RecipeRow> => {
+export const addRecipe = async (
+  context: Context,
+  fields: Body<'addRecipe'>,
+  person: Person,
+): Promise<RecipeRow> => {
   const id = context.newId();
   await within(context, async (inside) => {
-    if (await nameIsTaken(inside, fields.name)) throw problems.conflict(`There is a recipe “${fields.name}” already. Open it to save a new version, or choose another name.`);
+    if (await nameIsTaken(inside, fields.name))
+      throw problems.conflict(
+        `There is a recipe “${fields.name}” already. Open it to save a new version, or choose another name.`,
+      );
     await inside.db.insert(RecipeEntity, { id, name: fields.name });
     await insertVersion(inside, id, 1, fields, person);
   });
@@ -35,13 +78,23 @@ export const addRecipe = async (context: Context, fields: Body<'addRecipe'>, per
 };
 
 /** The next version; earlier ones stay as they were. */
-export const saveRecipe = async (context: Context, id: string, fields: Body<'saveRecipe'>, person: Person): Promise<RecipeRow> => {
+export const saveRecipe = async (
+  context: Context,
+  id: string,
+  fields: Body<'saveRecipe'>,
+  person: Person,
+): Promise<RecipeRow> => {
   await within(context, async (inside) => {
-    const recipe = await inside.db.findOne(RecipeEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
+    const recipe = await inside.db.findOne(RecipeEntity, {
+      where: { id },
+      lock: { mode: 'pessimistic_write' },
+    });
     if (!recipe) throw problems.notFound('that recipe');
-    if (await nameIsTaken(inside, fields.name, id)) throw problems.conflict(`Another recipe is called “${fields.name}” already.`);
+    if (await nameIsTaken(inside, fields.name, id))
+      throw problems.conflict(`Another recipe is called “${fields.name}” already.`);
     const newest = await inside.db.maximum(RecipeVersionEntity, 'number', { recipeId: id });
-    if (recipe.name !== fields.name) await inside.db.update(RecipeEntity, { id }, { name: fields.name });
+    if (recipe.name !== fields.name)
+      await inside.db.update(RecipeEntity, { id }, { name: fields.name });
     await insertVersion(inside, id, (newest ?? 0) + 1, fields, person);
   });
   return (await withVersions(context, [{ id, name: fields.name }]))[0]!;

@@ -1,6 +1,26 @@
-import { activeNames, checkInWords, eventNames, reasonInWords, recordKindNames, strengthOf, type RecordRow } from '@zymostat/contract';
+import {
+  activeNames,
+  checkInWords,
+  eventNames,
+  reasonInWords,
+  recordKindNames,
+  strengthOf,
+  type RecordRow,
+} from '@zymostat/contract';
 
-export const csvHeader = ['row', 'happened', 'recorded', 'kind', 'home', 'person', 'what', 'required_seconds', 'held_seconds', 'met', 'hash'] as const;
+export const csvHeader = [
+  'row',
+  'happened',
+  'recorded',
+  'kind',
+  'home',
+  'person',
+  'what',
+  'required_seconds',
+  'held_seconds',
+  'met',
+  'hash',
+] as const;
 
 /** What a row says in one line of words. */
 const inWords = (row: RecordRow): string => {
@@ -12,7 +32,9 @@ const inWords = (row: RecordRow): string => {
     case 'check':
       return `${row.body.batchCode}: ${checkInWords(row.body)}`;
     case 'bottle':
-      return row.body.did === 'filled' ? `${row.body.bottleCode} filled from ${row.body.batchCode}` : `${row.body.bottleCode} washed, label struck off, by ${row.body.washedBy}`;
+      return row.body.did === 'filled'
+        ? `${row.body.bottleCode} filled from ${row.body.batchCode}`
+        : `${row.body.bottleCode} washed, label struck off, by ${row.body.washedBy}`;
     case 'house-rules':
       return `${row.body.changes.map(({ question, from, to }) => `${question}: ${from} to ${to}`).join('; ')}. ${row.body.flagged} flagged`;
     case 'round-started':
@@ -46,13 +68,23 @@ const cell = (value: string | number | boolean | null): string => {
   return /[",\n\r]/.test(safe) ? `"${safe.replaceAll('"', '""')}"` : safe;
 };
 
-export const csvLine = (cells: readonly (string | number | boolean | null)[]): string => `${cells.map(cell).join(',')}\r\n`;
+export const csvLine = (cells: readonly (string | number | boolean | null)[]): string =>
+  `${cells.map(cell).join(',')}\r\n`;
 
 export const csvOf = (row: RecordRow): string => {
   const wet = row.kind === 'wet-time' ? row.body : null;
   const iso = (ms: number) => new Date(ms).toISOString();
   return csvLine([
-    row.seq, iso(row.at), iso(row.recordedAt), recordKindNames[row.kind], row.homeName, row.person, inWords(row),
-    wet?.requiredSeconds ?? null, wet?.heldSeconds ?? null, wet?.met ?? null, row.hash,
+    row.seq,
+    iso(row.at),
+    iso(row.recordedAt),
+    recordKindNames[row.kind],
+    row.homeName,
+    row.person,
+    inWords(row),
+    wet?.requiredSeconds ?? null,
+    wet?.heldSeconds ?? null,
+    wet?.met ?? null,
+    row.hash,
   ]);
 };

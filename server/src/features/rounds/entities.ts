@@ -1,6 +1,13 @@
 import { EntitySchema } from 'typeorm';
 
-export interface RoundRecord { id: string; homeId: string; versionId: string; personId: string; startedAt: Date; finishedAt: Date | null }
+export interface RoundRecord {
+  id: string;
+  homeId: string;
+  versionId: string;
+  personId: string;
+  startedAt: Date;
+  finishedAt: Date | null;
+}
 export const RoundEntity = new EntitySchema<RoundRecord>({
   name: 'round',
   columns: {

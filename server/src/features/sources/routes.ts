@@ -6,5 +6,7 @@ import { checkedSources, checkSource } from './service.ts';
 
 export const sourceRoutes = (router: Router, context: Context): void => {
   serve(router, context, endpoints.sources, () => checkedSources(context));
-  serve(router, context, endpoints.checkSource, ({ body, person }) => checkSource(context, body, person));
+  serve(router, context, endpoints.checkSource, ({ body, person }) =>
+    checkSource(context, body, person),
+  );
 };

@@ -1,5 +1,18 @@
-import { claimNames, mixtureWords, orderWords, reasonInWords, type RecipeRow } from '@zymostat/contract';
-import { claims, ingredientName, inMillilitres, weighOut, type Change, type Claim } from '@zymostat/core';
+import {
+  claimNames,
+  mixtureWords,
+  orderWords,
+  reasonInWords,
+  type RecipeRow,
+} from '@zymostat/contract';
+import {
+  claims,
+  ingredientName,
+  inMillilitres,
+  weighOut,
+  type Change,
+  type Claim,
+} from '@zymostat/core';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../../app/api.ts';
@@ -27,8 +40,23 @@ const Sums = ({ made }: { made: Made }) => {
   const less = formula.pouredVolume - formula.volume;
   return (
     <ol className="recipe" aria-label="In all">
-      <li className="recipe__sum"><span /><span>Poured together</span><span className="fig">{inMillilitres(formula.pouredVolume).toFixed(0)} ml</span><span className="recipe__read">{formula.contraction > 0.0005 ? `The alcohol and water close up: ${inMillilitres(less).toFixed(0)} ml less` : ''}{made.assumedSize ? 'The size is taken as usual: add a line such as 500 ml bottle' : ''}</span></li>
-      <li className="recipe__sum recipe__sum--total"><span /><span>In the bottle</span><span className="fig">{inMillilitres(formula.volume).toFixed(0)} ml</span><span className="recipe__read">weighs {(formula.mass * 1000).toFixed(0)} g</span></li>
+      <li className="recipe__sum">
+        <span />
+        <span>Poured together</span>
+        <span className="fig">{inMillilitres(formula.pouredVolume).toFixed(0)} ml</span>
+        <span className="recipe__read">
+          {formula.contraction > 0.0005
+            ? `The alcohol and water close up: ${inMillilitres(less).toFixed(0)} ml less`
+            : ''}
+          {made.assumedSize ? 'The size is taken as usual: add a line such as 500 ml bottle' : ''}
+        </span>
+      </li>
+      <li className="recipe__sum recipe__sum--total">
+        <span />
+        <span>In the bottle</span>
+        <span className="fig">{inMillilitres(formula.volume).toFixed(0)} ml</span>
+        <span className="recipe__read">weighs {(formula.mass * 1000).toFixed(0)} g</span>
+      </li>
     </ol>
   );
 };
@@ -42,17 +70,37 @@ const whyThen = (order: Made['order'], at: number): string => {
   if (!order.ok) return '';
   const waits = order.arrows.findLast(({ after }) => after === at);
   const waited = order.arrows.find(({ before }) => before === at);
-  return waits ? orderWords[waits.because].after : waited ? orderWords[waited.because].before : 'as it comes';
+  return waits
+    ? orderWords[waits.because].after
+    : waited
+      ? orderWords[waited.because].before
+      : 'as it comes';
 };
 
 const Order = ({ made, verdict }: { made: Made; verdict: Analysis['verdict'] }) => (
   <section className="mt-4" aria-label="Order of pouring">
-    <div className="mb-1 flex items-baseline justify-between"><h2>Order of pouring</h2><span className="small soft">{mayBePoured(verdict) ? 'so that it neither foams nor splits' : 'none: not to be made like this'}</span></div>
+    <div className="mb-1 flex items-baseline justify-between">
+      <h2>Order of pouring</h2>
+      <span className="small soft">
+        {mayBePoured(verdict)
+          ? 'so that it neither foams nor splits'
+          : 'none: not to be made like this'}
+      </span>
+    </div>
     {mayBePoured(verdict) && made.order.ok && (
       <ol className="pour">
         {made.order.steps.map((at, i) => {
           const portion = made.portions[at]!;
-          return <li key={at}><b className="fig">{i + 1}</b><span>{ingredientName(portion.ingredient)}</span><span className="fig">{(portion.mass * 1000).toFixed(portion.mass < 0.01 ? 1 : 0)} g</span><span className="soft">{whyThen(made.order, at)}</span></li>;
+          return (
+            <li key={at}>
+              <b className="fig">{i + 1}</b>
+              <span>{ingredientName(portion.ingredient)}</span>
+              <span className="fig">
+                {(portion.mass * 1000).toFixed(portion.mass < 0.01 ? 1 : 0)} g
+              </span>
+              <span className="soft">{whyThen(made.order, at)}</span>
+            </li>
+          );
         })}
       </ol>
     )}
@@ -67,8 +115,18 @@ const ByWeight = ({ made, shares }: { made: Made; shares: number[] }) => {
   if (!out.ok) return null;
   return (
     <div className="mt-4 flex items-end gap-3">
-      <Choice className="w-40" label="On a scale of" value={resolution} onChange={setResolution} options={scales.map((one) => ({ value: one, name: `${one * 1000} g` }))} />
-      <p className="small pb-2">{out.tooFine.length === 0 ? 'It shows every portion to within 2 %.' : `Too fine for it: ${out.tooFine.map((i) => `line ${made.portions[i]!.row + 1}`).join(', ')}. A finer scale, or a batch of ${(batch * Math.max(...out.tooFine.map((i) => out.portions[i]!.error / 0.02))).toFixed(1)} kg.`}</p>
+      <Choice
+        className="w-40"
+        label="On a scale of"
+        value={resolution}
+        onChange={setResolution}
+        options={scales.map((one) => ({ value: one, name: `${one * 1000} g` }))}
+      />
+      <p className="small pb-2">
+        {out.tooFine.length === 0
+          ? 'It shows every portion to within 2 %.'
+          : `Too fine for it: ${out.tooFine.map((i) => `line ${made.portions[i]!.row + 1}`).join(', ')}. A finer scale, or a batch of ${(batch * Math.max(...out.tooFine.map((i) => out.portions[i]!.error / 0.02))).toFixed(1)} kg.`}
+      </p>
     </div>
   );
 };
@@ -77,7 +135,9 @@ const ByWeight = ({ made, shares }: { made: Made; shares: number[] }) => {
 const Found = ({ verdict }: { verdict: Analysis['verdict'] }) => (
   <ul className="facts-only">
     {verdict.reasons.map((reason, i) => (
-      <li key={i}><Severity is={reason.outcome === 'never' ? 'never' : 'care'} /> {reasonInWords(reason)}</li>
+      <li key={i}>
+        <Severity is={reason.outcome === 'never' ? 'never' : 'care'} /> {reasonInWords(reason)}
+      </li>
     ))}
   </ul>
 );
@@ -90,12 +150,18 @@ const sayOf = ({ verdict, made }: Analysis): string => {
   if (verdict.name === 'not known yet') return 'What it makes is not known yet.';
   const bad = verdict.reasons.find(({ code, outcome }) => spoilt.has(code) && outcome !== 'use');
   if (bad) return `${reasonInWords(bad)} What is left is ${is}.`;
-  if (verdict.name === 'disinfecting') return verdict.outcome === 'never' ? 'This is not made like this.' : `This is ${is}.`;
+  if (verdict.name === 'disinfecting')
+    return verdict.outcome === 'never' ? 'This is not made like this.' : `This is ${is}.`;
   const burns = made.label.classes.some((one) => one.startsWith('flammable'));
   return `This makes ${is}${burns ? ', and one that still catches fire' : ''}.`;
 };
 
-const blank = { id: undefined as string | undefined, name: '', claim: 'disinfect' as Claim, text: '' };
+const blank = {
+  id: undefined as string | undefined,
+  name: '',
+  claim: 'disinfect' as Claim,
+  text: '',
+};
 
 /** Any recipe as people write it, and what it really makes. */
 const Analyse = () => {
@@ -113,24 +179,42 @@ const Analyse = () => {
   const late = useDeferredValue(draft.text);
   const rules = me?.company.houseRules;
   const apart = useBook();
-  const analysis = useMemo(() => (rules && stocks ? analyse(late, draft.claim, { rules, book: apart }, stocks) : undefined), [late, draft.claim, rules, stocks, apart]);
+  const analysis = useMemo(
+    () =>
+      rules && stocks ? analyse(late, draft.claim, { rules, book: apart }, stocks) : undefined,
+    [late, draft.claim, rules, stocks, apart],
+  );
   useKeys({ n: () => open(undefined) });
-  if (!me || !rules || !stocks || !analysis) return <main className="px-6"><Waiting what="the bench" /></main>;
+  if (!me || !rules || !stocks || !analysis)
+    return (
+      <main className="px-6">
+        <Waiting what="the bench" />
+      </main>
+    );
 
   const { recipe, problems, made, verdict } = analysis;
   const kept = book?.find(({ id }) => id === draft.id);
-  const changed = kept !== undefined && (kept.versions[0]!.text !== draft.text || kept.versions[0]!.claim !== draft.claim);
+  const changed =
+    kept !== undefined &&
+    (kept.versions[0]!.text !== draft.text || kept.versions[0]!.claim !== draft.claim);
   const change = (to: Partial<typeof blank>) => {
     setDraft({ ...draft, ...to });
     setAccepted(undefined);
   };
   const open = (one: RecipeRow | undefined, version = one?.versions[0]) => {
-    setDraft(one && version ? { id: one.id, name: one.name, claim: version.claim, text: version.text } : blank);
+    setDraft(
+      one && version
+        ? { id: one.id, name: one.name, claim: version.claim, text: version.text }
+        : blank,
+    );
     setAccepted(undefined);
   };
   const save = async () => {
     const fields = { name: draft.name.trim(), claim: draft.claim, text: draft.text };
-    const result = kept && kept.name === fields.name ? await saveRecipe({ id: kept.id, body: fields }) : await addRecipe(fields);
+    const result =
+      kept && kept.name === fields.name
+        ? await saveRecipe({ id: kept.id, body: fields })
+        : await addRecipe(fields);
     if (!result.data) return;
     setDraft({ ...draft, id: result.data.id, name: result.data.name });
     setNaming(false);
@@ -148,7 +232,9 @@ const Analyse = () => {
   };
   const shares = recipe.lines.flatMap((line) =>
     (line.kind === 'ingredients' ? line.readings[0].items : []).flatMap(({ amount }) =>
-      (amount.kind === 'share' && amount.by === 'weight' ? [amount.value] : [])));
+      amount.kind === 'share' && amount.by === 'weight' ? [amount.value] : [],
+    ),
+  );
   const first = made?.mending.changes[0];
   const empty = draft.text.trim() === '';
   const say = empty ? 'Write down a recipe as it is written on the bottle.' : sayOf(analysis);
@@ -159,43 +245,176 @@ const Analyse = () => {
         <BenchHead title={draft.name || 'A recipe'} />
         <WentWrong error={error} />
         <div className="mb-3 flex flex-wrap items-end gap-x-4 gap-y-2">
-          <Choice className="min-w-0 grow" label="From the book" value={draft.id ?? null} onChange={(id) => open(book?.find((one) => one.id === id))} options={[{ value: null, name: 'a new recipe' }, ...(book ?? []).map(({ id, name }) => ({ value: id, name }))]} />
-          <Segments label="It is meant to" value={draft.claim} onChange={(claim) => change({ claim })} options={claims.map((one) => ({ value: one, name: claimNames[one] }))} />
+          <Choice
+            className="min-w-0 grow"
+            label="From the book"
+            value={draft.id ?? null}
+            onChange={(id) => open(book?.find((one) => one.id === id))}
+            options={[
+              { value: null, name: 'a new recipe' },
+              ...(book ?? []).map(({ id, name }) => ({ value: id, name })),
+            ]}
+          />
+          <Segments
+            label="It is meant to"
+            value={draft.claim}
+            onChange={(claim) => change({ claim })}
+            options={claims.map((one) => ({ value: one, name: claimNames[one] }))}
+          />
         </div>
-        <RecipeLines rows={draft.text === '' ? [''] : draft.text.split('\n')} lines={recipe.lines} portions={made?.portions ?? []} problems={empty ? [] : problems} onChange={(rows) => change({ text: rows.join('\n').replace(/\n+$/, '') })} />
+        <RecipeLines
+          rows={draft.text === '' ? [''] : draft.text.split('\n')}
+          lines={recipe.lines}
+          portions={made?.portions ?? []}
+          problems={empty ? [] : problems}
+          onChange={(rows) => change({ text: rows.join('\n').replace(/\n+$/, '') })}
+        />
         {made && <Sums made={made} />}
         {made && <Order made={made} verdict={verdict} />}
         {made && shares.length > 1 && <ByWeight made={made} shares={shares} />}
         <p className="mt-4 flex flex-wrap gap-x-4 gap-y-2">
-          <button className="btn" disabled={empty} onClick={() => (changed ? void save() : setNaming(true))}>{changed ? `Save version ${kept.versions.length + 1}` : kept ? 'Save under another name' : 'Save it'}</button>
-          <button className="btn btn--quiet" disabled={empty} onClick={() => exportJson({ name: draft.name || 'Recipe', claim: draft.claim, text: draft.text })}>Export JSON</button>
-          <button className="btn btn--quiet" disabled={empty} onClick={() => exportText({ name: draft.name || 'Recipe', text: draft.text })}>Export text</button>
-          <button className="btn btn--quiet" onClick={() => file.current?.click()}>Import</button>
-          <input ref={file} className="sr-only" type="file" accept=".json,.txt,application/json,text/plain" aria-label="A recipe file" tabIndex={-1} onChange={(event) => void take(event.target.files)} />
+          <button
+            className="btn"
+            disabled={empty}
+            onClick={() => (changed ? void save() : setNaming(true))}
+          >
+            {changed
+              ? `Save version ${kept.versions.length + 1}`
+              : kept
+                ? 'Save under another name'
+                : 'Save it'}
+          </button>
+          <button
+            className="btn btn--quiet"
+            disabled={empty}
+            onClick={() =>
+              exportJson({ name: draft.name || 'Recipe', claim: draft.claim, text: draft.text })
+            }
+          >
+            Export JSON
+          </button>
+          <button
+            className="btn btn--quiet"
+            disabled={empty}
+            onClick={() => exportText({ name: draft.name || 'Recipe', text: draft.text })}
+          >
+            Export text
+          </button>
+          <button className="btn btn--quiet" onClick={() => file.current?.click()}>
+            Import
+          </button>
+          <input
+            ref={file}
+            className="sr-only"
+            type="file"
+            accept=".json,.txt,application/json,text/plain"
+            aria-label="A recipe file"
+            tabIndex={-1}
+            onChange={(event) => void take(event.target.files)}
+          />
         </p>
-        {wrongFile && <p role="alert" className="notice mt-2"><b>Not imported.</b> {wrongFile}</p>}
+        {wrongFile && (
+          <p role="alert" className="notice mt-2">
+            <b>Not imported.</b> {wrongFile}
+          </p>
+        )}
         <WentWrong error={saving.error ?? (naming ? undefined : adding.error)} />
         {kept && kept.versions.length > 1 && (
-          <p className="small soft mt-3 flex flex-wrap gap-x-3">{kept.versions.map((version) => <button key={version.number} className="btn btn--quiet small" aria-pressed={version.text === draft.text} onClick={() => open(kept, version)}>Version {version.number}, {version.savedBy}, {dateOf(version.savedAt)}</button>)}</p>
+          <p className="small soft mt-3 flex flex-wrap gap-x-3">
+            {kept.versions.map((version) => (
+              <button
+                key={version.number}
+                className="btn btn--quiet small"
+                aria-pressed={version.text === draft.text}
+                onClick={() => open(kept, version)}
+              >
+                Version {version.number}, {version.savedBy}, {dateOf(version.savedAt)}
+              </button>
+            ))}
+          </p>
         )}
       </section>
       <section className="sheet" aria-label="What it makes">
-        {verdict.name === 'dangerous' && <p className="bar-never -mx-4 -mt-4 mb-3 px-4 md:-mx-6 md:px-6">Never <span>Nobody can override this.</span></p>}
-        <Verdict say={say} why={empty ? 'Cups, spoons, millilitres, parts, drops, grams, per cent: as you would say it. The book has some to begin with.' : verdict.name === 'not known yet' ? 'What is in the way is said at its line.' : accepted ? 'Mended. Pour it, or save it as the next version.' : undefined}>
-          {pour ? <button className="btn btn--main" onClick={() => void navigate('/bench', { state: { active: pour.active, stock: pour.stock, strength: pour.strength, volume: pour.volume } })}>Pour this</button>
-            : first && <button className="btn btn--main" onClick={() => accept(made.mending.changes.find((one) => one.pour) ?? first)}>Use the mended recipe</button>}
+        {verdict.name === 'dangerous' && (
+          <p className="bar-never -mx-4 -mt-4 mb-3 px-4 md:-mx-6 md:px-6">
+            Never <span>Nobody can override this.</span>
+          </p>
+        )}
+        <Verdict
+          say={say}
+          why={
+            empty
+              ? 'Cups, spoons, millilitres, parts, drops, grams, per cent: as you would say it. The book has some to begin with.'
+              : verdict.name === 'not known yet'
+                ? 'What is in the way is said at its line.'
+                : accepted
+                  ? 'Mended. Pour it, or save it as the next version.'
+                  : undefined
+          }
+        >
+          {pour ? (
+            <button
+              className="btn btn--main"
+              onClick={() =>
+                void navigate('/bench', {
+                  state: {
+                    active: pour.active,
+                    stock: pour.stock,
+                    strength: pour.strength,
+                    volume: pour.volume,
+                  },
+                })
+              }
+            >
+              Pour this
+            </button>
+          ) : (
+            first && (
+              <button
+                className="btn btn--main"
+                onClick={() => accept(made.mending.changes.find((one) => one.pour) ?? first)}
+              >
+                Use the mended recipe
+              </button>
+            )
+          )}
         </Verdict>
         {!empty && !made && <Found verdict={verdict} />}
-        {made && <FormulaSheet made={made} verdict={verdict} claim={draft.claim} name={draft.name} company={me.company.name} rules={rules} stocks={stocks} />}
+        {made && (
+          <FormulaSheet
+            made={made}
+            verdict={verdict}
+            claim={draft.claim}
+            name={draft.name}
+            company={me.company.name}
+            rules={rules}
+            stocks={stocks}
+          />
+        )}
         {made && <Changes mending={made.mending} rules={rules} onAccept={accept} />}
         {made && <Composition made={made} />}
         <StandingNote />
       </section>
       <Window open={naming} title="Save the recipe" onClose={() => setNaming(false)}>
-        <Form onSubmit={() => { if (!written(draft.name)) void save(); }}>
-          <TextField label="Name in the company’s book" value={draft.name} onChange={(name) => setDraft({ ...draft, name })} check={written} autoFocus />
+        <Form
+          onSubmit={() => {
+            if (!written(draft.name)) void save();
+          }}
+        >
+          <TextField
+            label="Name in the company’s book"
+            value={draft.name}
+            onChange={(name) => setDraft({ ...draft, name })}
+            check={written}
+            autoFocus
+          />
           <WentWrong error={adding.error} />
-          <p className="flex gap-3"><button className="btn btn--main">Save it</button><button type="button" className="btn" onClick={() => setNaming(false)}>Leave it</button></p>
+          <p className="flex gap-3">
+            <button className="btn btn--main">Save it</button>
+            <button type="button" className="btn" onClick={() => setNaming(false)}>
+              Leave it
+            </button>
+          </p>
         </Form>
       </Window>
     </main>

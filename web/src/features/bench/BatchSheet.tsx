@@ -1,4 +1,10 @@
-import { goalNames, nameOfBatch, strengthOf, type BatchRow, type StockRow } from '@zymostat/contract';
+import {
+  goalNames,
+  nameOfBatch,
+  strengthOf,
+  type BatchRow,
+  type StockRow,
+} from '@zymostat/contract';
 import { activeFacts, disinfectingSpan, inMillilitres, isGeneric, putRight } from '@zymostat/core';
 import { api } from '../../app/api.ts';
 import { Severity, Verdict } from '../../ui/parts.tsx';
@@ -10,21 +16,45 @@ import { LabelPreview } from './LabelPreview.tsx';
 import { PourTable } from './PourTable.tsx';
 
 /** What would put a batch right that was found out of strength: it is checked again before anybody uses it. */
-const SetAside = ({ batch, stock, bottled }: { batch: BatchRow; stock: StockRow | undefined; bottled: boolean }) => {
-  if (bottled) return <p className="mb-2">Bottles were filled from it: pour it and them away, and wash them.</p>;
-  const right = stock && batch.measured !== null
-    ? putRight(batch.active, stock.strength, batch.measured, batch.strength, batch.volume) : null;
-  if (!right || !stock) return <p className="mb-2">Nothing at hand puts it right: pour it away and make another.</p>;
+const SetAside = ({
+  batch,
+  stock,
+  bottled,
+}: {
+  batch: BatchRow;
+  stock: StockRow | undefined;
+  bottled: boolean;
+}) => {
+  if (bottled)
+    return (
+      <p className="mb-2">Bottles were filled from it: pour it and them away, and wash them.</p>
+    );
+  const right =
+    stock && batch.measured !== null
+      ? putRight(batch.active, stock.strength, batch.measured, batch.strength, batch.volume)
+      : null;
+  if (!right || !stock)
+    return <p className="mb-2">Nothing at hand puts it right: pour it away and make another.</p>;
   return (
     <p className="mb-2">
-      Add <b className="fig">{inMillilitres(right.volume).toFixed(0)} ml</b> of {right.add === 'stock' ? `${stock.name}, ${stock.code}` : 'water'} to
-      all <b className="fig">{inMillilitres(batch.volume).toFixed(0)} ml</b> of it, mix, and check it again. Or pour it away.
+      Add <b className="fig">{inMillilitres(right.volume).toFixed(0)} ml</b> of{' '}
+      {right.add === 'stock' ? `${stock.name}, ${stock.code}` : 'water'} to all{' '}
+      <b className="fig">{inMillilitres(batch.volume).toFixed(0)} ml</b> of it, mix, and check it
+      again. Or pour it away.
     </p>
   );
 };
 
 /** A batch as it was recorded. */
-export const BatchSheet = ({ batch, title, now }: { batch: BatchRow; title: string; now: number }) => {
+export const BatchSheet = ({
+  batch,
+  title,
+  now,
+}: {
+  batch: BatchRow;
+  title: string;
+  now: number;
+}) => {
   const { data: me } = api.useMeQuery();
   const { data: stocks } = api.useStockQuery();
   const { data: bottles } = api.useBottlesQuery();
@@ -34,16 +64,54 @@ export const BatchSheet = ({ batch, title, now }: { batch: BatchRow; title: stri
   const { family } = activeFacts[batch.active];
   const stock = stocks?.find((one) => one.id === batch.stockId);
   const over = batch.discardAfter <= now;
-  const pour = { stock: batch.stockVolume, water: batch.waterVolume, total: batch.volume, contraction: 1 - batch.volume / (batch.stockVolume + batch.waterVolume) };
+  const pour = {
+    stock: batch.stockVolume,
+    water: batch.waterVolume,
+    total: batch.volume,
+    contraction: 1 - batch.volume / (batch.stockVolume + batch.waterVolume),
+  };
   return (
     <>
-      <p className="crumb"><b className="fig">{batch.code}</b> · poured {momentOf(batch.madeAt)} by {batch.madeBy}</p>
-      <Verdict say={over ? `${title}: past its time. Pour it away.` : batch.status === 'set-aside' ? `${title}: out of strength, set aside.` : `${title}: ${nameOfBatch(batch.active, batch.strength, rules)}${batch.purpose === 'clean' || !isGeneric(batch.active) ? '' : batch.status === 'verified' ? ', and verified' : ', not checked yet'}.`} why={`Discard after ${momentOf(batch.discardAfter)} (${dateOf(batch.discardAfter)}). Recorded to ${goalNames[batch.purpose].toLowerCase()}${batch.weighed ? ', weighed' : ''}.${batch.measured === null ? '' : ` Measured: ${strengthOf(batch.active, Math.round(batch.measured * 1000) / 1000)}.`}`} />
-      {(over || batch.status === 'set-aside') && <p className="mb-2"><Severity is="never" /> <span className="ml-2">The phone refuses this bottle.</span></p>}
-      {!over && batch.status === 'set-aside' && <SetAside batch={batch} stock={stock} bottled={bottled} />}
-      {isGeneric(batch.active) && <div className="max-w-[480px] pt-3"><StrengthRule family={family} stock={stock?.strength ?? batch.strength} span={batch.purpose === 'clean' ? { floor: 0, top: 1 } : disinfectingSpan(batch.active, 'everyday', rules)} batch={batch.strength} otherwise={nameOfBatch(batch.active, batch.strength, rules)} /></div>}
+      <p className="crumb">
+        <b className="fig">{batch.code}</b> · poured {momentOf(batch.madeAt)} by {batch.madeBy}
+      </p>
+      <Verdict
+        say={
+          over
+            ? `${title}: past its time. Pour it away.`
+            : batch.status === 'set-aside'
+              ? `${title}: out of strength, set aside.`
+              : `${title}: ${nameOfBatch(batch.active, batch.strength, rules)}${batch.purpose === 'clean' || !isGeneric(batch.active) ? '' : batch.status === 'verified' ? ', and verified' : ', not checked yet'}.`
+        }
+        why={`Discard after ${momentOf(batch.discardAfter)} (${dateOf(batch.discardAfter)}). Recorded to ${goalNames[batch.purpose].toLowerCase()}${batch.weighed ? ', weighed' : ''}.${batch.measured === null ? '' : ` Measured: ${strengthOf(batch.active, Math.round(batch.measured * 1000) / 1000)}.`}`}
+      />
+      {(over || batch.status === 'set-aside') && (
+        <p className="mb-2">
+          <Severity is="never" /> <span className="ml-2">The phone refuses this bottle.</span>
+        </p>
+      )}
+      {!over && batch.status === 'set-aside' && (
+        <SetAside batch={batch} stock={stock} bottled={bottled} />
+      )}
+      {isGeneric(batch.active) && (
+        <div className="max-w-[480px] pt-3">
+          <StrengthRule
+            family={family}
+            stock={stock?.strength ?? batch.strength}
+            span={
+              batch.purpose === 'clean'
+                ? { floor: 0, top: 1 }
+                : disinfectingSpan(batch.active, 'everyday', rules)
+            }
+            batch={batch.strength}
+            otherwise={nameOfBatch(batch.active, batch.strength, rules)}
+          />
+        </div>
+      )}
       <PourTable stock={stock?.name ?? batch.stockCode} pour={pour} active={batch.active} />
-      {!over && !(batch.status === 'set-aside' && bottled) && <CheckForm key={batch.id} batch={batch} />}
+      {!over && !(batch.status === 'set-aside' && bottled) && (
+        <CheckForm key={batch.id} batch={batch} />
+      )}
       {!over && batch.status !== 'set-aside' && <LabelPreview batch={batch} />}
     </>
   );

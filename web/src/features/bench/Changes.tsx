@@ -4,7 +4,15 @@ import { StrengthRule } from '../../ui/StrengthRule.tsx';
 import { leading, spanFor } from './analysis.ts';
 
 /** What would make the recipe what it claims to be, the smallest change first. */
-export const Changes = ({ mending, rules, onAccept }: { mending: Mending; rules: HouseRules; onAccept: (change: Change) => void }) => (
+export const Changes = ({
+  mending,
+  rules,
+  onAccept,
+}: {
+  mending: Mending;
+  rules: HouseRules;
+  onAccept: (change: Change) => void;
+}) => (
   <section aria-label="What to change">
     <h2 className="mt-4 mb-1 border-t border-ink pt-2">What to change</h2>
     {'because' in mending && <p>{noChangeWords[mending.because]}</p>}
@@ -13,9 +21,30 @@ export const Changes = ({ mending, rules, onAccept }: { mending: Mending; rules:
       return (
         <div key={change.text} className="mend" data-family={lead?.family ?? 'soap'}>
           <i className="mend__swatch fill" />
-          <div className="min-w-0"><b className="font-semibold">{changeWords[change.code]}</b><br />{change.text.split('\n').join(' + ')}<span className="small soft block">{change.out.length > 0 && change.code !== 'stronger-stock' && `Goes: ${change.out.join(', ')}. `}Then it is {mixtureWords[change.name]}.</span></div>
-          {lead ? <StrengthRule family={lead.family} stock={lead.stock} span={spanFor(lead.active, rules)} batch={Math.round(lead.strength * 1e4) / 1e4} /> : <span />}
-          <button className="btn" onClick={() => onAccept(change)}>Take this</button>
+          <div className="min-w-0">
+            <b className="font-semibold">{changeWords[change.code]}</b>
+            <br />
+            {change.text.split('\n').join(' + ')}
+            <span className="small soft block">
+              {change.out.length > 0 &&
+                change.code !== 'stronger-stock' &&
+                `Goes: ${change.out.join(', ')}. `}
+              Then it is {mixtureWords[change.name]}.
+            </span>
+          </div>
+          {lead ? (
+            <StrengthRule
+              family={lead.family}
+              stock={lead.stock}
+              span={spanFor(lead.active, rules)}
+              batch={Math.round(lead.strength * 1e4) / 1e4}
+            />
+          ) : (
+            <span />
+          )}
+          <button className="btn" onClick={() => onAccept(change)}>
+            Take this
+          </button>
         </div>
       );
     })}

@@ -1,5 +1,13 @@
 import { percent, type BatchRow, type CheckReading } from '@zymostat/contract';
-import { activeFacts, alcoholOf, densityUncertainty, isGeneric, parseFigure, strengthFromDensity, stripSteps } from '@zymostat/core';
+import {
+  activeFacts,
+  alcoholOf,
+  densityUncertainty,
+  isGeneric,
+  parseFigure,
+  strengthFromDensity,
+  stripSteps,
+} from '@zymostat/core';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { figureBetween } from '../../ui/checks.ts';
@@ -15,7 +23,9 @@ const asDensity = (text: string): number | undefined => {
 };
 const aDensity = (text: string): string | null => {
   const density = asDensity(text);
-  return density !== undefined && density >= 600 && density <= 1300 ? null : `Found “${text.trim()}”. 600 to 1300 kg/m³, or 0.6 to 1.3 g/mL, is allowed.`;
+  return density !== undefined && density >= 600 && density <= 1300
+    ? null
+    : `Found “${text.trim()}”. 600 to 1300 kg/m³, or 0.6 to 1.3 g/mL, is allowed.`;
 };
 
 /** Checks a finished batch: alcohol by density and temperature, peroxide by strip; typed, or read off the instrument. */
@@ -29,9 +39,19 @@ export const CheckForm = ({ batch }: { batch: BatchRow }) => {
   const alcohol = alcoholOf(batch.active);
   const [d, t] = [asDensity(density), parseFigure(temperature)];
   const reading: CheckReading | undefined = alcohol
-    ? (d !== undefined && aDensity(density) === null && t !== undefined && figureBetween(-10, 40, '°C')(temperature) === null ? { by: 'density', density: d, temperature: t } : undefined)
-    : (step === null ? undefined : { by: 'strip', step: step as (typeof stripSteps)[number] });
-  const tells = alcohol && reading?.by === 'density' ? strengthFromDensity(alcohol, reading.density, reading.temperature) : undefined;
+    ? d !== undefined &&
+      aDensity(density) === null &&
+      t !== undefined &&
+      figureBetween(-10, 40, '°C')(temperature) === null
+      ? { by: 'density', density: d, temperature: t }
+      : undefined
+    : step === null
+      ? undefined
+      : { by: 'strip', step: step as (typeof stripSteps)[number] };
+  const tells =
+    alcohol && reading?.by === 'density'
+      ? strengthFromDensity(alcohol, reading.density, reading.temperature)
+      : undefined;
 
   const fromMeter = async () => {
     const { data } = await readMeter();
@@ -47,20 +67,73 @@ export const CheckForm = ({ batch }: { batch: BatchRow }) => {
   const submit = () => {
     if (reading) void check({ id: batch.id, body: reading });
   };
-  if (activeFacts[batch.active].family === 'vinegar') return <p className="small soft mt-4">It cleans and claims nothing, so there is nothing to check.</p>;
-  if (!isGeneric(batch.active)) return <p className="small soft mt-4">It is used as sold: there is nothing to check but its date.</p>;
+  if (activeFacts[batch.active].family === 'vinegar')
+    return (
+      <p className="small soft mt-4">It cleans and claims nothing, so there is nothing to check.</p>
+    );
+  if (!isGeneric(batch.active))
+    return (
+      <p className="small soft mt-4">It is used as sold: there is nothing to check but its date.</p>
+    );
   return (
-    <Form className="mt-5 max-w-[640px] border-t border-ink pt-3" onSubmit={submit} label="Check the batch">
-      <div className="flex items-baseline justify-between"><h2>Check it</h2><button type="button" className="btn btn--quiet" disabled={meter.isLoading || strip.isLoading} onClick={() => void (alcohol ? fromMeter() : fromStrip())}>{alcohol ? 'Read the density meter' : 'Read the strip'}</button></div>
+    <Form
+      className="mt-5 max-w-[640px] border-t border-ink pt-3"
+      onSubmit={submit}
+      label="Check the batch"
+    >
+      <div className="flex items-baseline justify-between">
+        <h2>Check it</h2>
+        <button
+          type="button"
+          className="btn btn--quiet"
+          disabled={meter.isLoading || strip.isLoading}
+          onClick={() => void (alcohol ? fromMeter() : fromStrip())}
+        >
+          {alcohol ? 'Read the density meter' : 'Read the strip'}
+        </button>
+      </div>
       {alcohol ? (
         <div className="mt-2 grid grid-cols-1 gap-3 sm:grid-cols-2">
-          <TextField label="Density, kg/m³ or g/mL" value={density} onChange={setDensity} check={aDensity} figure />
-          <TextField label="Temperature, °C" value={temperature} onChange={setTemperature} check={figureBetween(-10, 40, '°C')} figure />
+          <TextField
+            label="Density, kg/m³ or g/mL"
+            value={density}
+            onChange={setDensity}
+            check={aDensity}
+            figure
+          />
+          <TextField
+            label="Temperature, °C"
+            value={temperature}
+            onChange={setTemperature}
+            check={figureBetween(-10, 40, '°C')}
+            figure
+          />
         </div>
-      ) : <div className="mt-2 max-w-[300px]"><Choice label="Colour step of the strip" value={step} onChange={setStep} options={stripSteps.map((one) => ({ value: one as number, name: percent(one) }))} /></div>}
-      {tells !== undefined && <p className="small soft mt-2">That is <b className="fig">{percent(Math.round(tells * 1000) / 1000)} v/v</b> at 20 °C, ± {percent(densityUncertainty[alcohol!])}.</p>}
+      ) : (
+        <div className="mt-2 max-w-[300px]">
+          <Choice
+            label="Colour step of the strip"
+            value={step}
+            onChange={setStep}
+            options={stripSteps.map((one) => ({ value: one as number, name: percent(one) }))}
+          />
+        </div>
+      )}
+      {tells !== undefined && (
+        <p className="small soft mt-2">
+          That is <b className="fig">{percent(Math.round(tells * 1000) / 1000)} v/v</b> at 20 °C, ±{' '}
+          {percent(densityUncertainty[alcohol!])}.
+        </p>
+      )}
       <WentWrong error={meter.error ?? strip.error ?? checking.error} />
-      <p className="mt-3"><button className={`btn ${batch.status === 'unchecked' ? 'btn--main' : ''}`} disabled={!reading || checking.isLoading}>{batch.status === 'verified' ? 'Check again' : 'Check the batch'}</button></p>
+      <p className="mt-3">
+        <button
+          className={`btn ${batch.status === 'unchecked' ? 'btn--main' : ''}`}
+          disabled={!reading || checking.isLoading}
+        >
+          {batch.status === 'verified' ? 'Check again' : 'Check the batch'}
+        </button>
+      </p>
     </Form>
   );
 };

@@ -1,4 +1,10 @@
-import { labelWords, pictogramNames, pictogramSvg, type BatchFacts, type LabelWords } from '@zymostat/contract';
+import {
+  labelWords,
+  pictogramNames,
+  pictogramSvg,
+  type BatchFacts,
+  type LabelWords,
+} from '@zymostat/contract';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
@@ -6,27 +12,60 @@ import { Choice } from '../../ui/Choice.tsx';
 import { dateOf } from '../../ui/times.ts';
 
 /** A label as it will be printed. */
-export const Label = ({ label }: { label: Omit<LabelWords, 'madeAt' | 'discardAfter' | 'code'> & { code: string; madeAt?: number; discardAfter?: number } }) => (
+export const Label = ({
+  label,
+}: {
+  label: Omit<LabelWords, 'madeAt' | 'discardAfter' | 'code'> & {
+    code: string;
+    madeAt?: number;
+    discardAfter?: number;
+  };
+}) => (
   <figure className="label" aria-label="Label of the bottle">
-    <figcaption className="label__head"><span>{label.company}</span><span className="fig">{label.code}</span></figcaption>
+    <figcaption className="label__head">
+      <span>{label.company}</span>
+      <span className="fig">{label.code}</span>
+    </figcaption>
     <p className="label__name">{label.title}</p>
     <p>{label.strength}</p>
     <p className="soft">{label.purpose}</p>
     {(label.signal ?? label.pictograms.length > 0) && (
       <p className="label__warn flex items-center gap-2">
-        {label.pictograms.map((one) => <img key={one} className="h-9 w-9" alt={pictogramNames[one]} src={`data:image/svg+xml,${encodeURIComponent(pictogramSvg(one))}`} />)}
+        {label.pictograms.map((one) => (
+          <img
+            key={one}
+            className="h-9 w-9"
+            alt={pictogramNames[one]}
+            src={`data:image/svg+xml,${encodeURIComponent(pictogramSvg(one))}`}
+          />
+        ))}
         <b>{label.signal}</b>
       </p>
     )}
-    <p className="label__warn">{label.statements.join(' ')} <span className="soft">{label.precautions.join(' ')}</span></p>
-    <p className="label__warn"><b>Never with:</b> {label.neverWith}.</p>
-    {label.madeAt !== undefined && label.discardAfter !== undefined && <p className="label__foot"><span>Made <b className="fig">{dateOf(label.madeAt)}</b></span><span>Discard after <b className="fig">{dateOf(label.discardAfter)}</b></span><span>by {label.madeBy}</span></p>}
+    <p className="label__warn">
+      {label.statements.join(' ')} <span className="soft">{label.precautions.join(' ')}</span>
+    </p>
+    <p className="label__warn">
+      <b>Never with:</b> {label.neverWith}.
+    </p>
+    {label.madeAt !== undefined && label.discardAfter !== undefined && (
+      <p className="label__foot">
+        <span>
+          Made <b className="fig">{dateOf(label.madeAt)}</b>
+        </span>
+        <span>
+          Discard after <b className="fig">{dateOf(label.discardAfter)}</b>
+        </span>
+        <span>by {label.madeBy}</span>
+      </p>
+    )}
   </figure>
 );
 
 /** Labels of 62 × 100 mm that fit an A4 sheet: a sheet that was begun goes on where it was left. */
 const PER_SHEET = 6;
-const upTo = (most: number) => Array.from({ length: most }, (_, i) => ({ value: i + 1, name: String(i + 1) }));
+const upTo = (most: number) =>
+  Array.from({ length: most }, (_, i) => ({ value: i + 1, name: String(i + 1) }));
 
 /** The label of a batch, and the way to its PDF in two sizes. */
 export const LabelPreview = ({ batch }: { batch: BatchFacts }) => {
@@ -41,12 +80,35 @@ export const LabelPreview = ({ batch }: { batch: BatchFacts }) => {
     <section className="mt-5 border-t border-ink pt-3" aria-label="Label">
       <h2>Label</h2>
       <div className="mt-2 mb-3 flex flex-wrap items-end gap-4">
-        <Choice className="w-28" label="How many" value={copies} onChange={setCopies} options={upTo(PER_SHEET)} />
-        <Choice className="w-44" label="First place on the sheet" value={place} onChange={setPlace} options={upTo(PER_SHEET)} />
-        <a className="btn btn--quiet mb-1.5" href={href('62x100', copies, place)} target="_blank" rel="noreferrer">Print {copies} of 62 × 100 mm</a>
-        <a className="btn btn--quiet mb-1.5" href={href('A6', 1)} target="_blank" rel="noreferrer">Print one on A6</a>
+        <Choice
+          className="w-28"
+          label="How many"
+          value={copies}
+          onChange={setCopies}
+          options={upTo(PER_SHEET)}
+        />
+        <Choice
+          className="w-44"
+          label="First place on the sheet"
+          value={place}
+          onChange={setPlace}
+          options={upTo(PER_SHEET)}
+        />
+        <a
+          className="btn btn--quiet mb-1.5"
+          href={href('62x100', copies, place)}
+          target="_blank"
+          rel="noreferrer"
+        >
+          Print {copies} of 62 × 100 mm
+        </a>
+        <a className="btn btn--quiet mb-1.5" href={href('A6', 1)} target="_blank" rel="noreferrer">
+          Print one on A6
+        </a>
       </div>
-      <div className="max-w-[340px]"><Label label={labelWords(batch, me.company, me.company.houseRules, book)} /></div>
+      <div className="max-w-[340px]">
+        <Label label={labelWords(batch, me.company, me.company.houseRules, book)} />
+      </div>
     </section>
   );
 };

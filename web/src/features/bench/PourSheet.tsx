@@ -1,5 +1,25 @@
-import { activeNames, nameOfBatch, percent, reasonInWords, strengthOf, type BatchRow, type StockRow } from '@zymostat/contract';
-import { activeFacts, dilute, disinfectingSpan, inMillilitres, isGeneric, judgeBatchTarget, parseStrength, parseVolume, shelfLife, usualStrength, type Purpose } from '@zymostat/core';
+import {
+  activeNames,
+  nameOfBatch,
+  percent,
+  reasonInWords,
+  strengthOf,
+  type BatchRow,
+  type StockRow,
+} from '@zymostat/contract';
+import {
+  activeFacts,
+  dilute,
+  disinfectingSpan,
+  inMillilitres,
+  isGeneric,
+  judgeBatchTarget,
+  parseStrength,
+  parseVolume,
+  shelfLife,
+  usualStrength,
+  type Purpose,
+} from '@zymostat/core';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
@@ -14,16 +34,34 @@ import { PourSteps, type How, type Weighed } from './PourSteps.tsx';
 import { PourTable } from './PourTable.tsx';
 
 /** Stock, purpose, strength and amount in; what to pour and what it is out. */
-const PourForm = ({ stocks, from, onPoured }: { stocks: StockRow[]; from: PourFrom; onPoured: (batch: BatchRow) => void }) => {
+const PourForm = ({
+  stocks,
+  from,
+  onPoured,
+}: {
+  stocks: StockRow[];
+  from: PourFrom;
+  onPoured: (batch: BatchRow) => void;
+}) => {
   const { data: me } = api.useMeQuery();
   const book = useBook();
   const units = useAppSelector((state) => state.units);
-  const [stockId, setStockId] = useState(stocks.find((one) => one.active === from.active && Math.abs(one.strength - (from.stock ?? 0)) < 1e-6)?.id ?? stocks[0]!.id);
+  const [stockId, setStockId] = useState(
+    stocks.find(
+      (one) => one.active === from.active && Math.abs(one.strength - (from.stock ?? 0)) < 1e-6,
+    )?.id ?? stocks[0]!.id,
+  );
   const stock = stocks.find((one) => one.id === stockId) ?? stocks[0]!;
   const { basis, family } = activeFacts[stock.active];
   const [purpose, setPurpose] = useState<Purpose>('disinfect');
   const [target, setTarget] = useState(percent(from.strength ?? usualStrength(stock)));
-  const [amount, setAmount] = useState(from.volume ? `${Math.round(inMillilitres(from.volume))} ml` : units === 'us' ? '2 cups' : '500 ml');
+  const [amount, setAmount] = useState(
+    from.volume
+      ? `${Math.round(inMillilitres(from.volume))} ml`
+      : units === 'us'
+        ? '2 cups'
+        : '500 ml',
+  );
   const [how, setHow] = useState<How | null>(null);
   const [pourBatch, { error, isLoading }] = api.usePourBatchMutation();
   const [now] = useState(Date.now);
@@ -32,12 +70,20 @@ const PourForm = ({ stocks, from, onPoured }: { stocks: StockRow[]; from: PourFr
   const rules = me.company.houseRules;
   const strength = parseStrength(target, basis);
   const volume = parseVolume(amount);
-  const verdict = strength.ok ? judgeBatchTarget(stock, strength.value.value, purpose, rules, now, book) : undefined;
+  const verdict = strength.ok
+    ? judgeBatchTarget(stock, strength.value.value, purpose, rules, now, book)
+    : undefined;
   const possible = strength.ok && strength.value.value <= stock.strength;
   // No amounts are shown of what is not poured at all; of what is only too weak they show what it would be.
-  const notFromThis = verdict?.reasons.some(({ code }) => code === 'stock-expired' || code === 'not-with-water');
-  const pour = possible && !notFromThis && volume.ok ? dilute(stock.active, stock.strength, strength.value.value, volume.value) : undefined;
-  const keeping = pour && strength.ok ? shelfLife(family, strength.value.value, pour.water > 0) : undefined;
+  const notFromThis = verdict?.reasons.some(
+    ({ code }) => code === 'stock-expired' || code === 'not-with-water',
+  );
+  const pour =
+    possible && !notFromThis && volume.ok
+      ? dilute(stock.active, stock.strength, strength.value.value, volume.value)
+      : undefined;
+  const keeping =
+    pour && strength.ok ? shelfLife(family, strength.value.value, pour.water > 0) : undefined;
   const discardAfter = keeping && Math.min(now + keeping.seconds * 1000, stock.expiresAt);
 
   const chooseStock = (id: string) => {
@@ -48,43 +94,164 @@ const PourForm = ({ stocks, from, onPoured }: { stocks: StockRow[]; from: PourFr
   };
   const record = async (weighed?: Weighed) => {
     if (!strength.ok || !volume.ok) return;
-    const result = await pourBatch({ stockId, strength: strength.value.value, purpose, volume: volume.value, ...(weighed ? { weighed } : {}) });
+    const result = await pourBatch({
+      stockId,
+      strength: strength.value.value,
+      purpose,
+      volume: volume.value,
+      ...(weighed ? { weighed } : {}),
+    });
     if (result.data) onPoured(result.data);
   };
 
   const called = strength.ok ? nameOfBatch(stock.active, strength.value.value, rules) : '';
-  const what = strength.ok ? `${strengthOf(stock.active, strength.value.value)} ${activeNames[stock.active]}` : '';
+  const what = strength.ok
+    ? `${strengthOf(stock.active, strength.value.value)} ${activeNames[stock.active]}`
+    : '';
   const refused = verdict?.outcome === 'never';
-  const sayRefused = !possible ? `${what} cannot be made from this stock.` : notFromThis ? `${what} is not poured from this stock.` : `Not to ${purpose}: ${what} is ${called}.`;
-  const say = !strength.ok ? 'Say how strong it is to be.' : refused ? sayRefused : `${what}: ${called}.`;
+  const sayRefused = !possible
+    ? `${what} cannot be made from this stock.`
+    : notFromThis
+      ? `${what} is not poured from this stock.`
+      : `Not to ${purpose}: ${what} is ${called}.`;
+  const say = !strength.ok
+    ? 'Say how strong it is to be.'
+    : refused
+      ? sayRefused
+      : `${what}: ${called}.`;
   return (
     <>
-      <Verdict say={say} why={refused ? undefined : discardAfter && `Discard after ${discardAfter - now < 172_800_000 ? momentOf(discardAfter) : dateOf(discardAfter)}.`}>
-        <button className={`btn ${how ? '' : 'btn--main'}`} disabled={!pour || refused || isLoading || how !== null} onClick={() => void record()}>Record the batch</button>
+      <Verdict
+        say={say}
+        why={
+          refused
+            ? undefined
+            : discardAfter &&
+              `Discard after ${discardAfter - now < 172_800_000 ? momentOf(discardAfter) : dateOf(discardAfter)}.`
+        }
+      >
+        <button
+          className={`btn ${how ? '' : 'btn--main'}`}
+          disabled={!pour || refused || isLoading || how !== null}
+          onClick={() => void record()}
+        >
+          Record the batch
+        </button>
       </Verdict>
-      {refused && <p className="bar-never mb-3">Never <span>{verdict.reasons.filter(({ outcome }) => outcome === 'never').map(reasonInWords).join(' ')}</span></p>}
+      {refused && (
+        <p className="bar-never mb-3">
+          Never{' '}
+          <span>
+            {verdict.reasons
+              .filter(({ outcome }) => outcome === 'never')
+              .map(reasonInWords)
+              .join(' ')}
+          </span>
+        </p>
+      )}
       <div className="my-3 grid max-w-[640px] grid-cols-1 gap-4 sm:grid-cols-2">
-        <Choice label="Stock" value={stock.id} onChange={chooseStock} options={stocks.map((one) => ({ value: one.id, name: `${one.name}, ${one.code}` }))} />
-        <Segments label="To" value={purpose} onChange={setPurpose} options={[{ value: 'disinfect', name: 'disinfect' }, { value: 'clean', name: 'clean' }]} />
-        {!isGeneric(stock.active) ? <p className="small soft self-end pb-2">Used as sold, by its own label.</p> : <TextField label={`Strength, % ${basis}`} value={target} onChange={setTarget} check={aStrength(basis)} figure />}
-        <TextField label="How much" value={amount} onChange={setAmount} check={aVolume} figure hint="As you would say it: 2 cups, 500 ml, 1 qt." />
+        <Choice
+          label="Stock"
+          value={stock.id}
+          onChange={chooseStock}
+          options={stocks.map((one) => ({ value: one.id, name: `${one.name}, ${one.code}` }))}
+        />
+        <Segments
+          label="To"
+          value={purpose}
+          onChange={setPurpose}
+          options={[
+            { value: 'disinfect', name: 'disinfect' },
+            { value: 'clean', name: 'clean' },
+          ]}
+        />
+        {!isGeneric(stock.active) ? (
+          <p className="small soft self-end pb-2">Used as sold, by its own label.</p>
+        ) : (
+          <TextField
+            label={`Strength, % ${basis}`}
+            value={target}
+            onChange={setTarget}
+            check={aStrength(basis)}
+            figure
+          />
+        )}
+        <TextField
+          label="How much"
+          value={amount}
+          onChange={setAmount}
+          check={aVolume}
+          figure
+          hint="As you would say it: 2 cups, 500 ml, 1 qt."
+        />
       </div>
-      {isGeneric(stock.active) && <div className="max-w-[480px] pt-2"><StrengthRule family={family} stock={stock.strength} span={purpose === 'clean' ? { floor: 0, top: 1 } : disinfectingSpan(stock.active, 'everyday', rules)} batch={strength.ok ? strength.value.value : undefined} otherwise={called} /></div>}
+      {isGeneric(stock.active) && (
+        <div className="max-w-[480px] pt-2">
+          <StrengthRule
+            family={family}
+            stock={stock.strength}
+            span={
+              purpose === 'clean'
+                ? { floor: 0, top: 1 }
+                : disinfectingSpan(stock.active, 'everyday', rules)
+            }
+            batch={strength.ok ? strength.value.value : undefined}
+            otherwise={called}
+          />
+        </div>
+      )}
       {pour && <PourTable stock={stock.name} pour={pour} active={stock.active} />}
-      {pour && refused && <p className="small soft mt-2"><Severity is="never" /> <span className="ml-2">What these amounts would make is {called}. It is not recorded to disinfect.</span></p>}
-      {pour && !refused && !how && isGeneric(stock.active) && <p className="mt-4 flex flex-wrap gap-3"><button className="btn" onClick={() => setHow('measure')}>Pour step by step</button><button className="btn" onClick={() => setHow('scale')}>Weigh it on the scale</button></p>}
+      {pour && refused && (
+        <p className="small soft mt-2">
+          <Severity is="never" />{' '}
+          <span className="ml-2">
+            What these amounts would make is {called}. It is not recorded to disinfect.
+          </span>
+        </p>
+      )}
+      {pour && !refused && !how && isGeneric(stock.active) && (
+        <p className="mt-4 flex flex-wrap gap-3">
+          <button className="btn" onClick={() => setHow('measure')}>
+            Pour step by step
+          </button>
+          <button className="btn" onClick={() => setHow('scale')}>
+            Weigh it on the scale
+          </button>
+        </p>
+      )}
       <WentWrong error={error} />
       {pour && !refused && how && strength.ok && isGeneric(stock.active) && (
-        <PourSteps key={`${how} ${stockId} ${target} ${amount}`} how={how} stock={{ ...stock, active: stock.active }} target={strength.value.value} purpose={purpose} span={disinfectingSpan(stock.active, 'everyday', rules) ?? { floor: 0, top: 1 }} pour={pour} onDone={(weighed) => void record(weighed)} onLeave={() => setHow(null)} />
+        <PourSteps
+          key={`${how} ${stockId} ${target} ${amount}`}
+          how={how}
+          stock={{ ...stock, active: stock.active }}
+          target={strength.value.value}
+          purpose={purpose}
+          span={disinfectingSpan(stock.active, 'everyday', rules) ?? { floor: 0, top: 1 }}
+          pour={pour}
+          onDone={(weighed) => void record(weighed)}
+          onLeave={() => setHow(null)}
+        />
       )}
     </>
   );
 };
 
 /** What to begin with: from a mended recipe, or nothing. */
-export interface PourFrom { active?: string; stock?: number; strength?: number; volume?: number }
+export interface PourFrom {
+  active?: string;
+  stock?: number;
+  strength?: number;
+  volume?: number;
+}
 
-export const PourSheet = ({ from, onPoured }: { from: PourFrom; onPoured: (batch: BatchRow) => void }) => {
+export const PourSheet = ({
+  from,
+  onPoured,
+}: {
+  from: PourFrom;
+  onPoured: (batch: BatchRow) => void;
+}) => {
   const { data: stocks } = api.useStockQuery();
   if (!stocks) return <Waiting what="the stock" />;
   if (stocks.length === 0) return <p className="soft py-6">There is no stock to pour from.</p>;

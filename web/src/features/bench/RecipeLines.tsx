@@ -1,9 +1,22 @@
 import {
-  activeNames, percent, problemWords, questionWords, unreadInWords,
+  activeNames,
+  percent,
+  problemWords,
+  questionWords,
+  unreadInWords,
 } from '@zymostat/contract';
 import {
-  alcoholOf, ingredientName, ingredientOf, inMillilitres, type Ingredients, type Item, type Line, type LineReading,
-  type Portion, type Problem, writeItems,
+  alcoholOf,
+  ingredientName,
+  ingredientOf,
+  inMillilitres,
+  type Ingredients,
+  type Item,
+  type Line,
+  type LineReading,
+  type Portion,
+  type Problem,
+  writeItems,
 } from '@zymostat/core';
 import { useRef, type ClipboardEvent, type KeyboardEvent } from 'react';
 
@@ -14,8 +27,10 @@ const itemWords = (item: Item, portion: Portion | undefined): string => {
   const { strength, role } = ingredientOf(item.ingredient);
   const at = item.strength ?? strength?.usual;
   const alcohol = strength && alcoholOf(strength.of);
-  const pure = portion && alcohol && at !== undefined
-    ? `, ${small(inMillilitres(portion.volume) * at)} ml of it pure` : '';
+  const pure =
+    portion && alcohol && at !== undefined
+      ? `, ${small(inMillilitres(portion.volume) * at)} ml of it pure`
+      : '';
   const name = alcohol ? activeNames[alcohol] : ingredientName(item.ingredient);
   const usual = item.strength === undefined ? ', taken as usual' : '';
   return `${name}${at === undefined ? '' : ` ${percent(at)}${usual}`}${pure}${role === 'scent' ? ', scent only' : ''}`;
@@ -23,22 +38,34 @@ const itemWords = (item: Item, portion: Portion | undefined): string => {
 
 /** A reading that says in full what was only taken as usual, so that it can be changed. */
 const inFull = ({ items }: LineReading): string =>
-  writeItems(items.map((item) => ({ ...item, strength: item.strength ?? ingredientOf(item.ingredient).strength?.usual })));
+  writeItems(
+    items.map((item) => ({
+      ...item,
+      strength: item.strength ?? ingredientOf(item.ingredient).strength?.usual,
+    })),
+  );
 
 const assumesOf = ({ items }: LineReading): string[] =>
   items.flatMap(({ assumed }) => (assumed === undefined ? [] : [assumed]));
 
 const amountOf = (line: Line, portions: readonly Portion[]): string => {
   if (line.kind === 'size') {
-    return line.volume === undefined ? `${(line.mass! * 1000).toFixed(0)} g` : `${small(inMillilitres(line.volume))} ml`;
+    return line.volume === undefined
+      ? `${(line.mass! * 1000).toFixed(0)} g`
+      : `${small(inMillilitres(line.volume))} ml`;
   }
   if (line.kind !== 'ingredients') return '';
   const items = line.readings[0].items;
-  return portions.map((portion, i) => {
-    const amount = items[i]?.amount;
-    const byWeight = amount?.kind === 'mass' || (amount?.kind === 'share' && amount.by === 'weight');
-    return byWeight ? `${(portion.mass * 1000).toFixed(1)} g` : `${small(inMillilitres(portion.volume))} ml`;
-  }).join(' + ');
+  return portions
+    .map((portion, i) => {
+      const amount = items[i]?.amount;
+      const byWeight =
+        amount?.kind === 'mass' || (amount?.kind === 'share' && amount.by === 'weight');
+      return byWeight
+        ? `${(portion.mass * 1000).toFixed(1)} g`
+        : `${small(inMillilitres(portion.volume))} ml`;
+    })
+    .join(' + ');
 };
 
 interface PieceProps {
@@ -52,7 +79,9 @@ const Readings = ({ line, onTake }: { line: Ingredients; onTake: PieceProps['onT
   <span className="recipe__ways">
     {line.readings.map((reading) => (
       <button
-        key={reading.text} type="button" className="btn btn--quiet small"
+        key={reading.text}
+        type="button"
+        className="btn btn--quiet small"
         onClick={() => onTake(line, inFull(reading))}
       >
         {inFull(reading)}
@@ -63,7 +92,8 @@ const Readings = ({ line, onTake }: { line: Ingredients; onTake: PieceProps['onT
 
 /** What one piece of a line was read as, or what it is asked, or why it is not read. */
 const Piece = ({ line, portions, onTake }: PieceProps) => {
-  if (line.kind === 'size') return <>{line.volume === undefined ? 'the size of the batch' : 'the size of the bottle'}</>;
+  if (line.kind === 'size')
+    return <>{line.volume === undefined ? 'the size of the batch' : 'the size of the bottle'}</>;
   if (line.kind === 'aside') return <>nothing goes in by this</>;
   if (line.kind === 'unread') {
     return (
@@ -73,7 +103,9 @@ const Piece = ({ line, portions, onTake }: PieceProps) => {
           <span className="recipe__ways">
             {line.offers.map((offer) => (
               <button
-                key={offer} type="button" className="btn btn--quiet small"
+                key={offer}
+                type="button"
+                className="btn btn--quiet small"
                 onClick={() => onTake(line, line.text.replace(line.found, offer))}
               >
                 {offer}
@@ -94,15 +126,23 @@ const Piece = ({ line, portions, onTake }: PieceProps) => {
   }
   const [first] = line.readings;
   const assumed = assumesOf(first);
-  const isUsual = first.items.some(({ ingredient, strength }) =>
-    strength === undefined && ingredientOf(ingredient).strength !== undefined);
+  const isUsual = first.items.some(
+    ({ ingredient, strength }) =>
+      strength === undefined && ingredientOf(ingredient).strength !== undefined,
+  );
   return (
     <>
       {first.items.map((item, i) => itemWords(item, portions[i])).join(' + ')}
-      {line.readings.length > 1 && `; from ${inFull(first)} to ${inFull(line.readings.at(-1)!)}, the worse end counts`}
-      {assumed.length > 0 && `; ${assumed.map((word) => `“${word}”`).join(', ')} taken as ${first.text}`}
+      {line.readings.length > 1 &&
+        `; from ${inFull(first)} to ${inFull(line.readings.at(-1)!)}, the worse end counts`}
+      {assumed.length > 0 &&
+        `; ${assumed.map((word) => `“${word}”`).join(', ')} taken as ${first.text}`}
       {(assumed.length > 0 || isUsual) && (
-        <button type="button" className="btn btn--quiet small block" onClick={() => onTake(line, inFull(first))}>
+        <button
+          type="button"
+          className="btn btn--quiet small block"
+          onClick={() => onTake(line, inFull(first))}
+        >
           Change what was taken
         </button>
       )}
@@ -124,7 +164,8 @@ export const RecipeLines = ({ rows, lines, portions, problems, onChange }: Props
   const focus = (row: number) =>
     requestAnimationFrame(() => list.current?.querySelectorAll('input')[row]?.focus());
   const shown = rows.at(-1) === '' ? rows : [...rows, ''];
-  const put = (row: number, text: string) => onChange(shown.map((one, i) => (i === row ? text : one)));
+  const put = (row: number, text: string) =>
+    onChange(shown.map((one, i) => (i === row ? text : one)));
   const take = ({ row, column, text }: Line, instead: string) => {
     const typed = shown[row]!;
     put(row, `${typed.slice(0, column)}${instead}${typed.slice(column + text.length)}`);
@@ -143,9 +184,15 @@ export const RecipeLines = ({ rows, lines, portions, problems, onChange }: Props
   const press = (row: number) => (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === 'Enter') {
       event.preventDefault();
-      if (row < shown.length - 1) onChange([...shown.slice(0, row + 1), '', ...shown.slice(row + 1)]);
+      if (row < shown.length - 1)
+        onChange([...shown.slice(0, row + 1), '', ...shown.slice(row + 1)]);
       focus(row + 1);
-    } else if (event.key === 'Backspace' && shown[row] === '' && row > 0 && row < shown.length - 1) {
+    } else if (
+      event.key === 'Backspace' &&
+      shown[row] === '' &&
+      row > 0 &&
+      row < shown.length - 1
+    ) {
       event.preventDefault();
       onChange(shown.filter((_, i) => i !== row));
       focus(row - 1);
@@ -156,20 +203,31 @@ export const RecipeLines = ({ rows, lines, portions, problems, onChange }: Props
     <ol className="recipe recipe__lines" ref={list} aria-label="Recipe as typed" tabIndex={-1}>
       {shown.map((text, row) => {
         const own = lines.filter((line) => line.row === row);
-        const portionsOf = (line: Line) => portions.filter((portion) => portion.row === row && portion.text === line.text);
+        const portionsOf = (line: Line) =>
+          portions.filter((portion) => portion.row === row && portion.text === line.text);
         const unread = own.some(({ kind }) => kind === 'unread');
         // What is not read is said by its own piece; the rest are about how the amounts go together.
         const wrong = unread ? [] : problems.filter((problem) => problem.row === row);
         return (
           <li key={row}>
-            <span className="recipe__no fig" aria-hidden="true">{row + 1}</span>
+            <span className="recipe__no fig" aria-hidden="true">
+              {row + 1}
+            </span>
             <input
-              className="recipe__typed" aria-label={`Line ${row + 1}`} aria-describedby={`read-${row}`} value={text}
+              className="recipe__typed"
+              aria-label={`Line ${row + 1}`}
+              aria-describedby={`read-${row}`}
+              value={text}
               placeholder={row === shown.length - 1 ? 'type or paste, as you would say it' : ''}
-              onChange={(event) => put(row, event.target.value)} onPaste={paste(row)} onKeyDown={press(row)}
+              onChange={(event) => put(row, event.target.value)}
+              onPaste={paste(row)}
+              onKeyDown={press(row)}
             />
             <span className="fig">
-              {own.map((line) => amountOf(line, portionsOf(line))).filter(Boolean).join(' + ')}
+              {own
+                .map((line) => amountOf(line, portionsOf(line)))
+                .filter(Boolean)
+                .join(' + ')}
             </span>
             <span id={`read-${row}`} className="recipe__read">
               {own.map((line, i) => (
@@ -179,7 +237,9 @@ export const RecipeLines = ({ rows, lines, portions, problems, onChange }: Props
                 </span>
               ))}
               {wrong.map(({ code, found }) => (
-                <span key={code} className="recipe__unread block">{problemWords[code](found)}</span>
+                <span key={code} className="recipe__unread block">
+                  {problemWords[code](found)}
+                </span>
               ))}
             </span>
           </li>

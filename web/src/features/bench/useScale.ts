@@ -1,7 +1,8 @@
 import { useEffect, useState } from 'react';
 
 /** What the bench scale shows: grams since the last tare, or why it shows nothing. */
-export type ScaleReading = { state: 'steady' | 'moving'; grams: number } | { state: 'overload' | 'away' };
+export type ScaleReading =
+  { state: 'steady' | 'moving'; grams: number } | { state: 'overload' | 'away' };
 
 /** Follows the scale while somebody looks at it. */
 export const useScale = (on: boolean): ScaleReading => {

@@ -21,19 +21,49 @@ export const HomeFiles = ({ home }: { home: HomeDetail }) => {
     if (!read.ok || read.rooms.length === 0) return;
     const result = await importRooms({ id: home.id, body: { rooms: read.rooms } });
     if (result.error) return;
-    setBrought(`${read.rooms.length} ${read.rooms.length === 1 ? 'room' : 'rooms'} with ${read.rooms.reduce((sum, { surfaces }) => sum + surfaces.length, 0)} surfaces came in.`);
+    setBrought(
+      `${read.rooms.length} ${read.rooms.length === 1 ? 'room' : 'rooms'} with ${read.rooms.reduce((sum, { surfaces }) => sum + surfaces.length, 0)} surfaces came in.`,
+    );
     void navigate(`/homes/${home.id}/survey`, { replace: true });
   };
   return (
     <div className="mt-4">
       <p className="flex flex-wrap gap-x-4 gap-y-2">
-        <button className="btn btn--quiet" onClick={() => exportHome(home)}>Export the home, JSON</button>
-        <button className="btn btn--quiet" onClick={() => exportSurfaces(home)}>Export surfaces, CSV</button>
-        <button className="btn btn--quiet" onClick={() => file.current?.click()}>Import rooms</button>
-        <input ref={file} className="sr-only" type="file" accept=".json,.csv,application/json,text/csv" aria-label="A home or a list of surfaces" tabIndex={-1} onChange={(event) => void take(event.target.files)} />
+        <button className="btn btn--quiet" onClick={() => exportHome(home)}>
+          Export the home, JSON
+        </button>
+        <button className="btn btn--quiet" onClick={() => exportSurfaces(home)}>
+          Export surfaces, CSV
+        </button>
+        <button className="btn btn--quiet" onClick={() => file.current?.click()}>
+          Import rooms
+        </button>
+        <input
+          ref={file}
+          className="sr-only"
+          type="file"
+          accept=".json,.csv,application/json,text/csv"
+          aria-label="A home or a list of surfaces"
+          tabIndex={-1}
+          onChange={(event) => void take(event.target.files)}
+        />
       </p>
-      {brought && <p className="small mt-2" role="status">{brought}</p>}
-      {problems.length > 0 && <div role="alert" className="notice mt-2"><b>Nothing was imported.</b><ul>{problems.slice(0, 20).map((problem) => <li key={problem}>{problem}</li>)}{problems.length > 20 && <li>… and {problems.length - 20} more</li>}</ul></div>}
+      {brought && (
+        <p className="small mt-2" role="status">
+          {brought}
+        </p>
+      )}
+      {problems.length > 0 && (
+        <div role="alert" className="notice mt-2">
+          <b>Nothing was imported.</b>
+          <ul>
+            {problems.slice(0, 20).map((problem) => (
+              <li key={problem}>{problem}</li>
+            ))}
+            {problems.length > 20 && <li>… and {problems.length - 20} more</li>}
+          </ul>
+        </div>
+      )}
       <WentWrong error={importing.error} />
     </div>
   );

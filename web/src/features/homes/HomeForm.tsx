@@ -9,15 +9,23 @@ import { ChangedMeanwhile } from '../../ui/ChangedMeanwhile.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
 
 /** Adds a home, or changes one: its name, its place, and who lives there. */
-export const HomeForm = ({ home, onDone }: { home?: HomeDetail; onDone: (id?: string) => void }) => {
+export const HomeForm = ({
+  home,
+  onDone,
+}: {
+  home?: HomeDetail;
+  onDone: (id?: string) => void;
+}) => {
   const [name, setName] = useState(home?.name ?? '');
   const [place, setPlace] = useState(home?.place ?? '');
   const [lives, setLives] = useState<Situation[]>(home?.situations ?? []);
   const [keeps, setKeeps] = useState<ProductId[]>(home?.clientKeeps ?? []);
   const [addHome, adding] = api.useAddHomeMutation();
   const [editHome, editing] = api.useEditHomeMutation();
-  const tick = (one: Situation) => (on: boolean) => setLives(on ? [...lives, one] : lives.filter((other) => other !== one));
-  const keep = (one: ProductId) => (on: boolean) => setKeeps(on ? [...keeps, one] : keeps.filter((other) => other !== one));
+  const tick = (one: Situation) => (on: boolean) =>
+    setLives(on ? [...lives, one] : lives.filter((other) => other !== one));
+  const keep = (one: ProductId) => (on: boolean) =>
+    setKeeps(on ? [...keeps, one] : keeps.filter((other) => other !== one));
   const [seen, setSeen] = useState(home?.revision ?? 0);
   const submit = async (by = seen) => {
     if (written(name) || written(place)) return;
@@ -41,11 +49,59 @@ export const HomeForm = ({ home, onDone }: { home?: HomeDetail; onDone: (id?: st
   };
   return (
     <Form onSubmit={() => submit()}>
-      <TextField label="Client, by first name" value={name} onChange={setName} check={written} autoFocus />
-      <TextField label="Place" value={place} onChange={setPlace} check={written} hint="Street or house, as the team calls it." />
-      <fieldset><legend className="field__label">Who lives here</legend><div className="ticks">{situations.map((one) => <Tick key={one} label={situationNames[one]} checked={lives.includes(one)} onChange={tick(one)} />)}</div></fieldset>
-      <details open={keeps.length > 0}><summary className="field__label cursor-pointer">What the client keeps or uses{keeps.length > 0 && `, ${keeps.length}`}</summary><div className="ticks">{productIds.filter((one) => one !== 'water').map((one) => <Tick key={one} label={productNames[one]} checked={keeps.includes(one)} onChange={keep(one)} />)}</div></details>
-      {home ? <ChangedMeanwhile error={editing.error} onMine={(now) => void submit(now)} onTheirs={takeTheirs} /> : <WentWrong error={adding.error} />}
+      <TextField
+        label="Client, by first name"
+        value={name}
+        onChange={setName}
+        check={written}
+        autoFocus
+      />
+      <TextField
+        label="Place"
+        value={place}
+        onChange={setPlace}
+        check={written}
+        hint="Street or house, as the team calls it."
+      />
+      <fieldset>
+        <legend className="field__label">Who lives here</legend>
+        <div className="ticks">
+          {situations.map((one) => (
+            <Tick
+              key={one}
+              label={situationNames[one]}
+              checked={lives.includes(one)}
+              onChange={tick(one)}
+            />
+          ))}
+        </div>
+      </fieldset>
+      <details open={keeps.length > 0}>
+        <summary className="field__label cursor-pointer">
+          What the client keeps or uses{keeps.length > 0 && `, ${keeps.length}`}
+        </summary>
+        <div className="ticks">
+          {productIds
+            .filter((one) => one !== 'water')
+            .map((one) => (
+              <Tick
+                key={one}
+                label={productNames[one]}
+                checked={keeps.includes(one)}
+                onChange={keep(one)}
+              />
+            ))}
+        </div>
+      </details>
+      {home ? (
+        <ChangedMeanwhile
+          error={editing.error}
+          onMine={(now) => void submit(now)}
+          onTheirs={takeTheirs}
+        />
+      ) : (
+        <WentWrong error={adding.error} />
+      )}
       <button className="btn btn--main">{home ? 'Save' : 'Add and survey'}</button>
     </Form>
   );

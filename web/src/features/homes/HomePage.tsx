@@ -22,10 +22,28 @@ export interface Standing {
 
 export const HomeHead = ({ home, tab }: { home: HomeDetail; tab: Tab }) => (
   <>
-    <p className="crumb"><Link to="/homes">Homes</Link> / <b>{home.name}, {home.place}</b> {home.situations.map((one) => <span key={one}>· {situationNames[one]}</span>)}</p>
+    <p className="crumb">
+      <Link to="/homes">Homes</Link> /{' '}
+      <b>
+        {home.name}, {home.place}
+      </b>{' '}
+      {home.situations.map((one) => (
+        <span key={one}>· {situationNames[one]}</span>
+      ))}
+    </p>
     <div className="headline">
       <h1>{tabs[tab]}</h1>
-      <nav className="tabs" aria-label="Home">{(Object.keys(tabs) as Tab[]).map((one) => <Link key={one} to={`/homes/${home.id}/${one}`} aria-current={one === tab ? 'page' : undefined}>{tabs[one]}</Link>)}</nav>
+      <nav className="tabs" aria-label="Home">
+        {(Object.keys(tabs) as Tab[]).map((one) => (
+          <Link
+            key={one}
+            to={`/homes/${home.id}/${one}`}
+            aria-current={one === tab ? 'page' : undefined}
+          >
+            {tabs[one]}
+          </Link>
+        ))}
+      </nav>
     </div>
   </>
 );
@@ -53,11 +71,25 @@ const HomePage = () => {
     const next = rooms[rooms.indexOf(open!) + by];
     if (next) onOpen(next.id);
   };
-  useKeys({ ...walkKeys(open?.surfaces.map((surface) => surface.id) ?? [], chosenId, onChoose), ArrowLeft: sideways(-1), ArrowRight: sideways(1) });
+  useKeys({
+    ...walkKeys(open?.surfaces.map((surface) => surface.id) ?? [], chosenId, onChoose),
+    ArrowLeft: sideways(-1),
+    ArrowRight: sideways(1),
+  });
 
-  if (error) return <main className="p-6"><WentWrong error={error} /></main>;
+  if (error)
+    return (
+      <main className="p-6">
+        <WentWrong error={error} />
+      </main>
+    );
   if (!tab || !(tab in tabs)) return <Navigate to={`/homes/${homeId}/survey`} replace />;
-  if (!home || home.id !== homeId) return <main className="px-6"><Waiting what="the home" /></main>;
+  if (!home || home.id !== homeId)
+    return (
+      <main className="px-6">
+        <Waiting what="the home" />
+      </main>
+    );
   const standing: Standing = { home, openRoomId: open?.id, chosenId, onOpen, onChoose };
   return tab === 'survey' ? <Survey {...standing} /> : <Protocol {...standing} />;
 };

@@ -17,28 +17,82 @@ export const QuickSurfaces = ({ room, onDone }: { room: RoomRow; onDone: () => v
   const unsure = noted.filter(({ name, sure }) => !sure && !materials[name]);
   const add = async () => {
     for (const { sure: _, guessed: __, ...surface } of noted) {
-      const result = await addSurface({ id: room.id, body: { ...surface, material: materials[surface.name] ?? surface.material } });
+      const result = await addSurface({
+        id: room.id,
+        body: { ...surface, material: materials[surface.name] ?? surface.material },
+      });
       // What could not be added stays in the field.
       if (result.error) return;
-      setText((before) => before.split(/[;\n]|,(?!\d)/).filter((one) => noteSurface(one.trim()).name.toLowerCase() !== surface.name.toLowerCase()).join(','));
+      setText((before) =>
+        before
+          .split(/[;\n]|,(?!\d)/)
+          .filter(
+            (one) => noteSurface(one.trim()).name.toLowerCase() !== surface.name.toLowerCase(),
+          )
+          .join(','),
+      );
     }
     onDone();
   };
   return (
-    <Form onSubmit={() => { if (noted.length > 0 && unsure.length === 0) void add(); }}>
-      <TextField label={`What is in ${room.name}`} value={text} onChange={setText} lines={3} autoFocus hint="As you walk through it: basin, chrome tap, mirror, oak floor." />
+    <Form
+      onSubmit={() => {
+        if (noted.length > 0 && unsure.length === 0) void add();
+      }}
+    >
+      <TextField
+        label={`What is in ${room.name}`}
+        value={text}
+        onChange={setText}
+        lines={3}
+        autoFocus
+        hint="As you walk through it: basin, chrome tap, mirror, oak floor."
+      />
       {noted.length > 0 && (
         <ul className="grid max-h-[44vh] gap-2 overflow-auto" aria-label="Read as">
           {noted.map(({ name, material, sure, area, guessed }, i) => (
-            <li key={`${i} ${name}`} className="grid grid-cols-[1fr_220px] items-end gap-3 border-b border-rule pb-2">
-              <span><b className="font-semibold">{name}</b><span className="small soft block">{sure ? `${area} m²${guessed.length > 0 ? `; guessed: ${guessed.join(' and ')}, to be confirmed` : ''}` : 'Not known: say what it is made of.'}{there.has(name.toLowerCase()) && <b className="block">There is a {name} in this room already.</b>}</span></span>
-              <Choice label={`Material of ${name}`} value={materials[name] ?? (sure ? material : null)} onChange={(id) => setMaterials({ ...materials, [name]: id as MaterialId })} options={materialIds.map((id) => ({ value: id as MaterialId | null, name: materialWords[id].name }))} />
+            <li
+              key={`${i} ${name}`}
+              className="grid grid-cols-[1fr_220px] items-end gap-3 border-b border-rule pb-2"
+            >
+              <span>
+                <b className="font-semibold">{name}</b>
+                <span className="small soft block">
+                  {sure
+                    ? `${area} m²${guessed.length > 0 ? `; guessed: ${guessed.join(' and ')}, to be confirmed` : ''}`
+                    : 'Not known: say what it is made of.'}
+                  {there.has(name.toLowerCase()) && (
+                    <b className="block">There is a {name} in this room already.</b>
+                  )}
+                </span>
+              </span>
+              <Choice
+                label={`Material of ${name}`}
+                value={materials[name] ?? (sure ? material : null)}
+                onChange={(id) => setMaterials({ ...materials, [name]: id as MaterialId })}
+                options={materialIds.map((id) => ({
+                  value: id as MaterialId | null,
+                  name: materialWords[id].name,
+                }))}
+              />
             </li>
           ))}
         </ul>
       )}
       <WentWrong error={adding.error} />
-      <p className="flex gap-3"><button className="btn btn--main" disabled={noted.length === 0 || unsure.length > 0 || adding.isLoading}>{noted.length === 0 ? 'Add them' : `Add ${noted.length === 1 ? 'this one' : `these ${noted.length}`}`}</button><button type="button" className="btn" onClick={onDone}>Leave it</button></p>
+      <p className="flex gap-3">
+        <button
+          className="btn btn--main"
+          disabled={noted.length === 0 || unsure.length > 0 || adding.isLoading}
+        >
+          {noted.length === 0
+            ? 'Add them'
+            : `Add ${noted.length === 1 ? 'this one' : `these ${noted.length}`}`}
+        </button>
+        <button type="button" className="btn" onClick={onDone}>
+          Leave it
+        </button>
+      </p>
     </Form>
   );
 };

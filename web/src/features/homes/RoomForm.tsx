@@ -1,5 +1,12 @@
 import { flameNames, ventilationNames, type RoomRow } from '@zymostat/contract';
-import { parseFigure, readSurfaces, roomTemplates, type Flame, type RoomTemplate, type Ventilation } from '@zymostat/core';
+import {
+  parseFigure,
+  readSurfaces,
+  roomTemplates,
+  type Flame,
+  type RoomTemplate,
+  type Ventilation,
+} from '@zymostat/core';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { figureBetween, written } from '../../ui/checks.ts';
@@ -33,11 +40,23 @@ export const RoomForm = ({ homeId, revision, room, onDone }: Props) => {
   const [editRoom, editing] = api.useEditRoomMutation();
   const submit = async (by = seen) => {
     if (written(name) || anArea(floorArea) || aHeight(height)) return;
-    const body = { name: name.trim(), floorArea: parseFigure(floorArea)!, height: parseFigure(height)!, ventilation, flame };
-    const result = room ? await editRoom({ id: room.id, homeId, seen: by, body }) : await addRoom({ id: homeId, body });
+    const body = {
+      name: name.trim(),
+      floorArea: parseFigure(floorArea)!,
+      height: parseFigure(height)!,
+      ventilation,
+      flame,
+    };
+    const result = room
+      ? await editRoom({ id: room.id, homeId, seen: by, body })
+      : await addRoom({ id: homeId, body });
     if (result.error) return;
     const id = room ? room.id : (result.data as { id: string }).id;
-    if (withSurfaces) for (const { sure: _, guessed: __, ...surface } of readSurfaces(roomTemplates[withSurfaces].surfaces)) if ((await addSurface({ id, body: surface })).error) return;
+    if (withSurfaces)
+      for (const { sure: _, guessed: __, ...surface } of readSurfaces(
+        roomTemplates[withSurfaces].surfaces,
+      ))
+        if ((await addSurface({ id, body: surface })).error) return;
     onDone(id);
   };
   const takeTheirs = () => {
@@ -61,17 +80,66 @@ export const RoomForm = ({ homeId, revision, room, onDone }: Props) => {
   };
   return (
     <Form onSubmit={() => submit()}>
-      {!room && <p className="flex flex-wrap items-center gap-x-4 gap-y-1"><span className="small soft">Begin with</span>{(Object.keys(roomTemplates) as RoomTemplate[]).map((template) => <button key={template} type="button" className="btn btn--quiet" aria-pressed={withSurfaces === template} onClick={() => beginWith(template)}>{template}</button>)}</p>}
+      {!room && (
+        <p className="flex flex-wrap items-center gap-x-4 gap-y-1">
+          <span className="small soft">Begin with</span>
+          {(Object.keys(roomTemplates) as RoomTemplate[]).map((template) => (
+            <button
+              key={template}
+              type="button"
+              className="btn btn--quiet"
+              aria-pressed={withSurfaces === template}
+              onClick={() => beginWith(template)}
+            >
+              {template}
+            </button>
+          ))}
+        </p>
+      )}
       <TextField label="Room" value={name} onChange={setName} check={written} autoFocus />
       <div className="grid grid-cols-2 gap-4">
-        <TextField label="Floor area, m²" value={floorArea} onChange={setFloorArea} check={anArea} figure />
+        <TextField
+          label="Floor area, m²"
+          value={floorArea}
+          onChange={setFloorArea}
+          check={anArea}
+          figure
+        />
         <TextField label="Height, m" value={height} onChange={setHeight} check={aHeight} figure />
       </div>
-      <Segments label="Air" value={ventilation} onChange={setVentilation} options={optionsOf(ventilationNames)} />
-      <Choice label="Can anything in this room light a vapour?" value={flame} onChange={setFlame} options={optionsOf(flameNames)} />
-      {flame === 'unknown' && <p className="field__hint">Ask it: until then it counts as a flame, and no alcohol is used here.</p>}
-      {withSurfaces && <Tick label={`With its usual surfaces: ${roomTemplates[withSurfaces].surfaces}`} checked onChange={() => setWith(null)} />}
-      {room ? <ChangedMeanwhile error={editing.error} onMine={(now) => void submit(now)} onTheirs={takeTheirs} /> : <WentWrong error={adding.error ?? addingSurface.error} />}
+      <Segments
+        label="Air"
+        value={ventilation}
+        onChange={setVentilation}
+        options={optionsOf(ventilationNames)}
+      />
+      <Choice
+        label="Can anything in this room light a vapour?"
+        value={flame}
+        onChange={setFlame}
+        options={optionsOf(flameNames)}
+      />
+      {flame === 'unknown' && (
+        <p className="field__hint">
+          Ask it: until then it counts as a flame, and no alcohol is used here.
+        </p>
+      )}
+      {withSurfaces && (
+        <Tick
+          label={`With its usual surfaces: ${roomTemplates[withSurfaces].surfaces}`}
+          checked
+          onChange={() => setWith(null)}
+        />
+      )}
+      {room ? (
+        <ChangedMeanwhile
+          error={editing.error}
+          onMine={(now) => void submit(now)}
+          onTheirs={takeTheirs}
+        />
+      ) : (
+        <WentWrong error={adding.error ?? addingSurface.error} />
+      )}
       <button className="btn btn--main">{room ? 'Save' : 'Add the room'}</button>
     </Form>
   );

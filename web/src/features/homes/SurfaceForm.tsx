@@ -1,6 +1,22 @@
-import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions, Field, Label } from '@headlessui/react';
+import {
+  Combobox,
+  ComboboxInput,
+  ComboboxOption,
+  ComboboxOptions,
+  Field,
+  Label,
+} from '@headlessui/react';
 import { levelNames, materialWords, type SurfaceRow } from '@zymostat/contract';
-import { materialIds, noteSurface, parseFigure, somethingElse, touches, type Level, type MaterialId, type Touched } from '@zymostat/core';
+import {
+  materialIds,
+  noteSurface,
+  parseFigure,
+  somethingElse,
+  touches,
+  type Level,
+  type MaterialId,
+  type Touched,
+} from '@zymostat/core';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { figureBetween, written } from '../../ui/checks.ts';
@@ -13,34 +29,74 @@ import { Window } from '../../ui/Window.tsx';
 
 const anArea = figureBetween(0.01, 200, 'm²');
 
-const MaterialField = ({ value, onChange }: { value: MaterialId | null; onChange: (id: MaterialId) => void }) => {
+const MaterialField = ({
+  value,
+  onChange,
+}: {
+  value: MaterialId | null;
+  onChange: (id: MaterialId) => void;
+}) => {
   const [query, setQuery] = useState('');
-  const fitting = materialIds.filter((id) => materialWords[id].name.toLowerCase().includes(query.toLowerCase()));
+  const fitting = materialIds.filter((id) =>
+    materialWords[id].name.toLowerCase().includes(query.toLowerCase()),
+  );
   return (
     <Field className="field">
       <Label className="field__label">Material</Label>
-      <Combobox immediate value={value} onChange={(id) => id && onChange(id)} onClose={() => setQuery('')}>
-        <ComboboxInput className="input" displayValue={(id: MaterialId | null) => (id ? materialWords[id].name : '')} onChange={(event) => setQuery(event.target.value)} placeholder="Type to find: tile, chrome, marble …" autoComplete="off" />
+      <Combobox
+        immediate
+        value={value}
+        onChange={(id) => id && onChange(id)}
+        onClose={() => setQuery('')}
+      >
+        <ComboboxInput
+          className="input"
+          displayValue={(id: MaterialId | null) => (id ? materialWords[id].name : '')}
+          onChange={(event) => setQuery(event.target.value)}
+          placeholder="Type to find: tile, chrome, marble …"
+          autoComplete="off"
+        />
         <ComboboxOptions anchor="bottom start" className="options w-(--input-width)">
-          {fitting.map((id) => <ComboboxOption key={id} value={id} className="options__one">{materialWords[id].name}</ComboboxOption>)}
-          {fitting.length === 0 && <p className="options__one soft">No such material in the table. Choose the nearest.</p>}
+          {fitting.map((id) => (
+            <ComboboxOption key={id} value={id} className="options__one">
+              {materialWords[id].name}
+            </ComboboxOption>
+          ))}
+          {fitting.length === 0 && (
+            <p className="options__one soft">No such material in the table. Choose the nearest.</p>
+          )}
         </ComboboxOptions>
       </Combobox>
-      <span className="field__hint">{value ? materialWords[value].why : 'The maker’s instructions prevail over this table.'}</span>
+      <span className="field__hint">
+        {value ? materialWords[value].why : 'The maker’s instructions prevail over this table.'}
+      </span>
     </Field>
   );
 };
 
 /** Three questions for what nobody can name; an answer that is missing counts as the worse. */
 const SomethingElse = ({ onChange }: { onChange: (id: MaterialId) => void }) => {
-  const [answers, setAnswers] = useState({ soaksUp: null, finished: null, bearsAcidOrSolvent: null } as Answers);
+  const [answers, setAnswers] = useState({
+    soaksUp: null,
+    finished: null,
+    bearsAcidOrSolvent: null,
+  } as Answers);
   const answer = (to: Partial<Answers>) => {
     const next = { ...answers, ...to };
     setAnswers(next);
     onChange(somethingElse(next));
   };
   const ask = (label: string, key: keyof Answers) => (
-    <Choice label={label} value={answers[key]} onChange={(value) => answer({ [key]: value })} options={[{ value: null, name: 'not known' }, { value: true, name: 'yes' }, { value: false, name: 'no' }]} />
+    <Choice
+      label={label}
+      value={answers[key]}
+      onChange={(value) => answer({ [key]: value })}
+      options={[
+        { value: null, name: 'not known' },
+        { value: true, name: 'yes' },
+        { value: false, name: 'no' },
+      ]}
+    />
   );
   return (
     <div className="grid gap-3 border-l-2 border-rule pl-3">
@@ -123,25 +179,81 @@ export const SurfaceForm = ({ homeId, revision, roomId, roomName, surface, onDon
   };
   return (
     <>
-      <p className="crumb"><b>{roomName}</b></p>
-      <Verdict say={surface ? surface.name : `A new surface in ${roomName}`} why={surface ? undefined : 'It starts as cleaned only; set more on the protocol.'} />
+      <p className="crumb">
+        <b>{roomName}</b>
+      </p>
+      <Verdict
+        say={surface ? surface.name : `A new surface in ${roomName}`}
+        why={surface ? undefined : 'It starts as cleaned only; set more on the protocol.'}
+      />
       <Form onSubmit={() => submit()} className="grid max-w-[560px] gap-4">
-        <TextField label="Name" value={name} onChange={rename} check={written} autoFocus={!surface} hint={guessed ? 'Material and area are guessed from the name until you change them.' : undefined} />
-        <MaterialField value={material} onChange={(id) => { guess(false); setMaterial(id); }} />
+        <TextField
+          label="Name"
+          value={name}
+          onChange={rename}
+          check={written}
+          autoFocus={!surface}
+          hint={
+            guessed
+              ? 'Material and area are guessed from the name until you change them.'
+              : undefined
+          }
+        />
+        <MaterialField
+          value={material}
+          onChange={(id) => {
+            guess(false);
+            setMaterial(id);
+          }}
+        />
         {material?.startsWith('something') && <SomethingElse onChange={setMaterial} />}
-        {tried && !material && <span className="field__wrong">Choose a material from the table.</span>}
+        {tried && !material && (
+          <span className="field__wrong">Choose a material from the table.</span>
+        )}
         <div className="grid grid-cols-2 gap-4">
-          <Choice label="Where it comes in the room" value={level} onChange={setLevel} options={optionsOf(levelNames)} />
+          <Choice
+            label="Where it comes in the room"
+            value={level}
+            onChange={setLevel}
+            options={optionsOf(levelNames)}
+          />
           <TextField label="Area, m²" value={area} onChange={setArea} check={anArea} figure />
         </div>
-        <Segments label="Touched" value={touched} onChange={setTouched} options={touches.map((one) => ({ value: one, name: one }))} />
+        <Segments
+          label="Touched"
+          value={touched}
+          onChange={setTouched}
+          options={touches.map((one) => ({ value: one, name: one }))}
+        />
         <Tick label="Food touches it" checked={food} onChange={setFood} />
-        {surface ? <ChangedMeanwhile error={editing.error} onMine={(now) => void submit(now)} onTheirs={takeTheirs} /> : <WentWrong error={adding.error} />}
-        <p className="flex items-center gap-5"><button className="btn btn--main">{surface ? 'Save' : 'Add the surface'}</button>{surface && <button type="button" className="btn btn--quiet" onClick={() => ask(true)}>Take it out of the survey</button>}</p>
+        {surface ? (
+          <ChangedMeanwhile
+            error={editing.error}
+            onMine={(now) => void submit(now)}
+            onTheirs={takeTheirs}
+          />
+        ) : (
+          <WentWrong error={adding.error} />
+        )}
+        <p className="flex items-center gap-5">
+          <button className="btn btn--main">{surface ? 'Save' : 'Add the surface'}</button>
+          {surface && (
+            <button type="button" className="btn btn--quiet" onClick={() => ask(true)}>
+              Take it out of the survey
+            </button>
+          )}
+        </p>
       </Form>
       <Window open={asking} title={`Take out ${surface?.name}?`} onClose={() => ask(false)}>
         <p className="mb-4">Approved versions and records stay as they are.</p>
-        <p className="flex gap-3"><button className="btn btn--main" onClick={() => ask(false)}>Keep it</button><button className="btn" onClick={takeOut}>Take it out</button></p>
+        <p className="flex gap-3">
+          <button className="btn btn--main" onClick={() => ask(false)}>
+            Keep it
+          </button>
+          <button className="btn" onClick={takeOut}>
+            Take it out
+          </button>
+        </p>
       </Window>
     </>
   );

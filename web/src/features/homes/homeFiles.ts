@@ -1,4 +1,13 @@
-import { homeFile, levelNames, materialWords, roomFields, surfaceFields, type HomeDetail, type HomeFile, type SurveyedRoom } from '@zymostat/contract';
+import {
+  homeFile,
+  levelNames,
+  materialWords,
+  roomFields,
+  surfaceFields,
+  type HomeDetail,
+  type HomeFile,
+  type SurveyedRoom,
+} from '@zymostat/contract';
 import { levels, materialIds, readSurfaces, touches, type MaterialId } from '@zymostat/core';
 import { parse } from 'csv-parse/browser/esm/sync';
 import * as v from 'valibot';
@@ -6,24 +15,50 @@ import { save } from '../../ui/saveFile.ts';
 
 const columns = ['room', 'name', 'material', 'level', 'area', 'touched', 'food'] as const;
 
-const fileName = ({ name }: { name: string }) => name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-');
+const fileName = ({ name }: { name: string }) =>
+  name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-');
 const surveyed = ({ rooms }: HomeDetail): SurveyedRoom[] =>
   rooms.map(({ name, floorArea, height, ventilation, flame, surfaces }) => ({
-    name, floorArea, height, ventilation, flame, surfaces: surfaces.map(({ name: own, material, level, area, touched, food }) => ({ name: own, material, level, area, touched, food })),
+    name,
+    floorArea,
+    height,
+    ventilation,
+    flame,
+    surfaces: surfaces.map(({ name: own, material, level, area, touched, food }) => ({
+      name: own,
+      material,
+      level,
+      area,
+      touched,
+      food,
+    })),
   }));
 
 export const exportHome = (home: HomeDetail): void => {
   const { name, place, situations, clientKeeps } = home;
-  save(`${fileName(home)}.json`, 'application/json', `${JSON.stringify({ format: 'zymostat.home/1', name, place, situations, clientKeeps, rooms: surveyed(home) } satisfies HomeFile, null, 2)}\n`);
+  save(
+    `${fileName(home)}.json`,
+    'application/json',
+    `${JSON.stringify({ format: 'zymostat.home/1', name, place, situations, clientKeeps, rooms: surveyed(home) } satisfies HomeFile, null, 2)}\n`,
+  );
 };
 
-const cell = (value: string | number | boolean): string => (/[",\n]/.test(String(value)) ? `"${String(value).replaceAll('"', '""')}"` : String(value));
+const cell = (value: string | number | boolean): string =>
+  /[",\n]/.test(String(value)) ? `"${String(value).replaceAll('"', '""')}"` : String(value);
 export const exportSurfaces = (home: HomeDetail): void =>
-  save(`${fileName(home)}.csv`, 'text/csv', `${[columns.join(','), ...surveyed(home).flatMap((room) => room.surfaces.map((one) => [room.name, one.name, one.material, one.level, one.area, one.touched, one.food].map(cell).join(',')))].join('\r\n')}\r\n`);
+  save(
+    `${fileName(home)}.csv`,
+    'text/csv',
+    `${[columns.join(','), ...surveyed(home).flatMap((room) => room.surfaces.map((one) => [room.name, one.name, one.material, one.level, one.area, one.touched, one.food].map(cell).join(',')))].join('\r\n')}\r\n`,
+  );
 
-export type Brought = { ok: true; rooms: SurveyedRoom[]; home?: HomeFile } | { ok: false; problems: string[] };
+export type Brought =
+  { ok: true; rooms: SurveyedRoom[]; home?: HomeFile } | { ok: false; problems: string[] };
 
-const says = (issues: readonly { message: string }[]): string => issues.map((issue) => `${v.getDotPath(issue as never) ?? 'the file'}: ${issue.message}`).join(' ');
+const says = (issues: readonly { message: string }[]): string =>
+  issues
+    .map((issue) => `${v.getDotPath(issue as never) ?? 'the file'}: ${issue.message}`)
+    .join(' ');
 
 const fromJson = (text: string): Brought => {
   try {
@@ -31,13 +66,26 @@ const fromJson = (text: string): Brought => {
     if (!read.success) return { ok: false, problems: [says(read.issues)] };
     return { ok: true, rooms: read.output.rooms as SurveyedRoom[], home: read.output as HomeFile };
   } catch {
-    return { ok: false, problems: ['Found text that begins like JSON and is not. Allowed: a file of zymostat.home/1.'] };
+    return {
+      ok: false,
+      problems: [
+        'Found text that begins like JSON and is not. Allowed: a file of zymostat.home/1.',
+      ],
+    };
   }
 };
 
 /** A material by its id or its name in the table. */
-const materialOf = (text: string): MaterialId | undefined => materialIds.find((id) => id === text.trim() || materialWords[id].name.toLowerCase() === text.trim().toLowerCase());
-const levelOf = (text: string) => levels.find((level) => level === text.trim() || levelNames[level].toLowerCase() === text.trim().toLowerCase());
+const materialOf = (text: string): MaterialId | undefined =>
+  materialIds.find(
+    (id) =>
+      id === text.trim() || materialWords[id].name.toLowerCase() === text.trim().toLowerCase(),
+  );
+const levelOf = (text: string) =>
+  levels.find(
+    (level) =>
+      level === text.trim() || levelNames[level].toLowerCase() === text.trim().toLowerCase(),
+  );
 
 /** Rooms that a list of surfaces names but the home has not get the usual size, to be put right. */
 const usualRoom = { floorArea: 8, height: 2.4, ventilation: 'window', flame: 'unknown' } as const;
@@ -45,23 +93,49 @@ const usualRoom = { floorArea: 8, height: 2.4, ventilation: 'window', flame: 'un
 const fromCsv = (text: string): Brought => {
   const problems: string[] = [];
   const rooms = new Map<string, SurveyedRoom>();
-  const rows = parse(text, { bom: true, relax_column_count: true, relax_quotes: true, skip_empty_lines: true, trim: true, info: true }) as unknown as { record: string[]; info: { lines: number } }[];
+  const rows = parse(text, {
+    bom: true,
+    relax_column_count: true,
+    relax_quotes: true,
+    skip_empty_lines: true,
+    trim: true,
+    info: true,
+  }) as unknown as { record: string[]; info: { lines: number } }[];
   const [head, ...rest] = rows;
-  const at = columns.map((column) => head?.record.findIndex((one) => one.toLowerCase() === column) ?? -1);
-  if (at[0]! < 0 || at[1]! < 0) return { ok: false, problems: [`Line 1: found “${head?.record.join(',') ?? ''}”. Expected at least the columns room and name, of ${columns.join(', ')}.`] };
+  const at = columns.map(
+    (column) => head?.record.findIndex((one) => one.toLowerCase() === column) ?? -1,
+  );
+  if (at[0]! < 0 || at[1]! < 0)
+    return {
+      ok: false,
+      problems: [
+        `Line 1: found “${head?.record.join(',') ?? ''}”. Expected at least the columns room and name, of ${columns.join(', ')}.`,
+      ],
+    };
   for (const { record, info } of rest) {
-    const [room, name, material, level, area, touched, food] = at.map((i) => (i < 0 ? '' : (record[i] ?? '')));
+    const [room, name, material, level, area, touched, food] = at.map((i) =>
+      i < 0 ? '' : (record[i] ?? ''),
+    );
     const guess = readSurfaces(name!)[0];
     const wrong = (what: string) => problems.push(`Line ${info.lines}: ${what}`);
     if (!room || !guess) {
       wrong(`found “${record.join(',')}”. A room and a name are expected.`);
       continue;
     }
-    const found = { material: material ? materialOf(material) : guess.material, level: level ? levelOf(level) : guess.level, touched: touched ? touches.find((one) => one === touched.toLowerCase()) : guess.touched };
+    const found = {
+      material: material ? materialOf(material) : guess.material,
+      level: level ? levelOf(level) : guess.level,
+      touched: touched ? touches.find((one) => one === touched.toLowerCase()) : guess.touched,
+    };
     if (!found.material) wrong(`found material “${material}”, which is not in the table.`);
     if (!found.level) wrong(`found level “${level}”. ${levels.join(', ')} are allowed.`);
     if (!found.touched) wrong(`found touched “${touched}”. ${touches.join(', ')} are allowed.`);
-    const read = v.safeParse(surfaceFields, { ...found, name, area: area ? Number(area.replace(',', '.')) : guess.area, food: food ? /^(yes|true|1|x)$/i.test(food) : guess.food });
+    const read = v.safeParse(surfaceFields, {
+      ...found,
+      name,
+      area: area ? Number(area.replace(',', '.')) : guess.area,
+      food: food ? /^(yes|true|1|x)$/i.test(food) : guess.food,
+    });
     if (!read.success) {
       if (found.material && found.level && found.touched) wrong(says(read.issues));
       continue;
@@ -73,17 +147,25 @@ const fromCsv = (text: string): Brought => {
     const read = v.safeParse(roomFields, fields);
     if (!read.success) problems.push(`Room “${fields.name}”: ${says(read.issues)}`);
   }
-  if (problems.length === 0 && rooms.size === 0) problems.push('Found no surface after the first line.');
+  if (problems.length === 0 && rooms.size === 0)
+    problems.push('Found no surface after the first line.');
   return problems.length > 0 ? { ok: false, problems } : { ok: true, rooms: [...rooms.values()] };
 };
 
 /** A home from JSON, or surfaces from CSV; or what is wrong, line by line. Nothing is taken unless all of it can be. */
 export const readHomeFile = async (file: File): Promise<Brought> => {
-  if (file.size > 1_000_000) return { ok: false, problems: [`Found a file of ${Math.round(file.size / 1000)} kB. At most 1 MB is a home.`] };
+  if (file.size > 1_000_000)
+    return {
+      ok: false,
+      problems: [`Found a file of ${Math.round(file.size / 1000)} kB. At most 1 MB is a home.`],
+    };
   const text = await file.text();
   try {
     return text.trimStart().startsWith('{') ? fromJson(text) : fromCsv(text);
   } catch (error) {
-    return { ok: false, problems: [`The file cannot be read: ${error instanceof Error ? error.message : 'unknown'}`] };
+    return {
+      ok: false,
+      problems: [`The file cannot be read: ${error instanceof Error ? error.message : 'unknown'}`],
+    };
   }
 };

@@ -11,7 +11,15 @@ import { StandingNote, Verdict, Waiting, WentWrong } from '../../ui/parts.tsx';
 
 type Schools = Record<string, { name: string; trades: string }>;
 
-const Question = ({ question, rules, onChange }: { question: HouseQuestion; rules: HouseRules; onChange: (school: string) => void }) => {
+const Question = ({
+  question,
+  rules,
+  onChange,
+}: {
+  question: HouseQuestion;
+  rules: HouseRules;
+  onChange: (school: string) => void;
+}) => {
   const { asks, schools: words } = houseWords[question];
   return (
     <RadioGroup className="school" value={rules[question]} onChange={onChange} aria-label={asks}>
@@ -19,7 +27,11 @@ const Question = ({ question, rules, onChange }: { question: HouseQuestion; rule
       {schools[question].map((school, i) => (
         <Radio key={school} value={school} className="school__one">
           <span className="school__mark" aria-hidden="true" />
-          <span><b className="font-semibold">{(words as Schools)[school]!.name}</b>{i === 0 && <span className="small soft"> · as set at the start</span>}<span className="small soft block">{(words as Schools)[school]!.trades}</span></span>
+          <span>
+            <b className="font-semibold">{(words as Schools)[school]!.name}</b>
+            {i === 0 && <span className="small soft"> · as set at the start</span>}
+            <span className="small soft block">{(words as Schools)[school]!.trades}</span>
+          </span>
         </Radio>
       ))}
     </RadioGroup>
@@ -32,13 +44,39 @@ const Numbers = ({ company }: { company: Me['company'] }) => {
   const [poisonLine, setPoison] = useState(company.poisonLine);
   const [save, { error, isSuccess, isLoading }] = api.useSetNumbersMutation();
   const submit = () => {
-    if (!written(emergencyNumber) && !written(poisonLine)) void save({ emergencyNumber, poisonLine });
+    if (!written(emergencyNumber) && !written(poisonLine))
+      void save({ emergencyNumber, poisonLine });
   };
   const same = emergencyNumber === company.emergencyNumber && poisonLine === company.poisonLine;
   return (
     <Form onSubmit={submit} className="mb-4 border-b border-ink pb-4">
       <h2 className="mb-2">Whom to call</h2>
-      <div className="flex flex-wrap items-end gap-3"><TextField className="w-44" label="Emergency line" figure value={emergencyNumber} onChange={setEmergency} check={written} /><TextField className="w-44" label="Poison line" figure value={poisonLine} onChange={setPoison} check={written} /><button className="btn" disabled={same || isLoading}>Save the numbers</button>{isSuccess && same && <span className="small met-ink pb-2" role="status">Saved.</span>}</div>
+      <div className="flex flex-wrap items-end gap-3">
+        <TextField
+          className="w-44"
+          label="Emergency line"
+          figure
+          value={emergencyNumber}
+          onChange={setEmergency}
+          check={written}
+        />
+        <TextField
+          className="w-44"
+          label="Poison line"
+          figure
+          value={poisonLine}
+          onChange={setPoison}
+          check={written}
+        />
+        <button className="btn" disabled={same || isLoading}>
+          Save the numbers
+        </button>
+        {isSuccess && same && (
+          <span className="small met-ink pb-2" role="status">
+            Saved.
+          </span>
+        )}
+      </div>
       <WentWrong error={error} />
     </Form>
   );
@@ -51,11 +89,26 @@ const HouseRulesPage = () => {
   const [save, saving] = api.useSetHouseRulesMutation();
   const stands = me?.company.houseRules;
   const rules = chosen ?? stands;
-  const changes = stands && rules ? houseQuestions.filter((question) => stands[question] !== rules[question]) : [];
+  const changes =
+    stands && rules
+      ? houseQuestions.filter((question) => stands[question] !== rules[question])
+      : [];
   const effects = api.useRuleEffectsQuery(rules!, { skip: changes.length === 0 });
-  if (!me || !stands || !rules) return <main className="px-6"><Waiting what="the house rules" /></main>;
+  if (!me || !stands || !rules)
+    return (
+      <main className="px-6">
+        <Waiting what="the house rules" />
+      </main>
+    );
   const flagged = effects.data?.reduce((sum, { flags }) => sum + flags.length, 0) ?? 0;
-  const say = changes.length === 0 ? 'Which school do we follow where practice differs?' : !effects.data ? 'Looking through the approved protocols …' : flagged === 0 ? 'No approved protocol changes by this.' : `${flagged} approved ${flagged === 1 ? 'surface' : 'surfaces'} would have to be reviewed.`;
+  const say =
+    changes.length === 0
+      ? 'Which school do we follow where practice differs?'
+      : !effects.data
+        ? 'Looking through the approved protocols …'
+        : flagged === 0
+          ? 'No approved protocol changes by this.'
+          : `${flagged} approved ${flagged === 1 ? 'surface' : 'surfaces'} would have to be reviewed.`;
   const submit = async () => {
     const result = await save(rules);
     if (!result.error) setChosen(undefined);
@@ -63,23 +116,83 @@ const HouseRulesPage = () => {
   return (
     <main className="leaves">
       <section className="leaf" aria-label="House rules">
-        <div className="headline"><h1>House rules</h1></div>
+        <div className="headline">
+          <h1>House rules</h1>
+        </div>
         <Numbers company={me.company} />
-        {houseQuestions.map((question) => <Question key={question} question={question} rules={rules} onChange={(school) => setChosen({ ...rules, [question]: school } as HouseRules)} />)}
+        {houseQuestions.map((question) => (
+          <Question
+            key={question}
+            question={question}
+            rules={rules}
+            onChange={(school) => setChosen({ ...rules, [question]: school } as HouseRules)}
+          />
+        ))}
       </section>
       <section className="sheet" aria-label="What a change does">
-        <Verdict say={say} why={changes.length === 0 ? 'Each choice says what it trades. The first of each is the cautious one, by the evidence. Protocols stay as they were approved: what a change makes untrue is flagged, and revised by a person.' : 'Approved protocols stay as they are until somebody revises them.'}>
-          {changes.length > 0 && <button className="btn btn--main" disabled={saving.isLoading || !effects.data} onClick={() => void submit()}>Save the {changes.length === 1 ? 'change' : `${changes.length} changes`}</button>}
+        <Verdict
+          say={say}
+          why={
+            changes.length === 0
+              ? 'Each choice says what it trades. The first of each is the cautious one, by the evidence. Protocols stay as they were approved: what a change makes untrue is flagged, and revised by a person.'
+              : 'Approved protocols stay as they are until somebody revises them.'
+          }
+        >
+          {changes.length > 0 && (
+            <button
+              className="btn btn--main"
+              disabled={saving.isLoading || !effects.data}
+              onClick={() => void submit()}
+            >
+              Save the {changes.length === 1 ? 'change' : `${changes.length} changes`}
+            </button>
+          )}
         </Verdict>
-        {changes.length > 0 && <p className="mb-3"><button className="btn btn--quiet" onClick={() => setChosen(undefined)}>Leave it as it was</button></p>}
+        {changes.length > 0 && (
+          <p className="mb-3">
+            <button className="btn btn--quiet" onClick={() => setChosen(undefined)}>
+              Leave it as it was
+            </button>
+          </p>
+        )}
         <WentWrong error={effects.error ?? saving.error} />
-        {changes.length > 0 && <ul className="mb-4 grid gap-1">{changes.map((question) => <li key={question}><b className="font-semibold">{houseWords[question].asks}</b> {(houseWords[question].schools as Schools)[stands[question]]!.name} → {(houseWords[question].schools as Schools)[rules[question]]!.name}</li>)}</ul>}
-        {effects.data?.map(({ homeId, homeName, flags }) => changes.length > 0 && (
-          <section key={homeId} className="mb-3">
-            <h3><Link to={`/homes/${homeId}/protocol`}>{homeName}</Link></h3>
-            <table className="ledger table-fixed"><tbody>{flags.map((flag) => <tr key={flag.surfaceId}><td>{flag.roomName}</td><td>{flag.surfaceName}</td><td>{flagWords[flag.why]}{flag.why === 'longer' || flag.why === 'shorter' ? `: ${Math.ceil(flag.now / 60)} min, approved ${Math.ceil(flag.approved / 60)}` : ''}</td></tr>)}</tbody></table>
-          </section>
-        ))}
+        {changes.length > 0 && (
+          <ul className="mb-4 grid gap-1">
+            {changes.map((question) => (
+              <li key={question}>
+                <b className="font-semibold">{houseWords[question].asks}</b>{' '}
+                {(houseWords[question].schools as Schools)[stands[question]]!.name} →{' '}
+                {(houseWords[question].schools as Schools)[rules[question]]!.name}
+              </li>
+            ))}
+          </ul>
+        )}
+        {effects.data?.map(
+          ({ homeId, homeName, flags }) =>
+            changes.length > 0 && (
+              <section key={homeId} className="mb-3">
+                <h3>
+                  <Link to={`/homes/${homeId}/protocol`}>{homeName}</Link>
+                </h3>
+                <table className="ledger table-fixed">
+                  <tbody>
+                    {flags.map((flag) => (
+                      <tr key={flag.surfaceId}>
+                        <td>{flag.roomName}</td>
+                        <td>{flag.surfaceName}</td>
+                        <td>
+                          {flagWords[flag.why]}
+                          {flag.why === 'longer' || flag.why === 'shorter'
+                            ? `: ${Math.ceil(flag.now / 60)} min, approved ${Math.ceil(flag.approved / 60)}`
+                            : ''}
+                        </td>
+                      </tr>
+                    ))}
+                  </tbody>
+                </table>
+              </section>
+            ),
+        )}
         <StandingNote />
       </section>
     </main>

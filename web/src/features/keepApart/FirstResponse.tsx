@@ -9,9 +9,28 @@ export const FirstResponse = ({ harm, onIncident }: { harm: Harm; onIncident: ()
   const { emergencyNumber, poisonLine } = me.company;
   return (
     <section className="first mb-4">
-      <div className="headline"><h2>If they have met</h2><button className="btn btn--main" onClick={onIncident}>Record an incident</button></div>
-      <p className="mb-2 flex flex-wrap gap-3"><a className="btn" href={`tel:${emergencyNumber}`}>Emergency line {emergencyNumber}</a><a className="btn" href={`tel:${poisonLine}`}>Poison line {poisonLine}</a></p>
-      <ol>{firstResponse(emergencyNumber, poisonLine, harm).map((line, i) => <li key={line}><b>{i + 1}</b><span>{line}</span></li>)}</ol>
+      <div className="headline">
+        <h2>If they have met</h2>
+        <button className="btn btn--main" onClick={onIncident}>
+          Record an incident
+        </button>
+      </div>
+      <p className="mb-2 flex flex-wrap gap-3">
+        <a className="btn" href={`tel:${emergencyNumber}`}>
+          Emergency line {emergencyNumber}
+        </a>
+        <a className="btn" href={`tel:${poisonLine}`}>
+          Poison line {poisonLine}
+        </a>
+      </p>
+      <ol>
+        {firstResponse(emergencyNumber, poisonLine, harm).map((line, i) => (
+          <li key={line}>
+            <b>{i + 1}</b>
+            <span>{line}</span>
+          </li>
+        ))}
+      </ol>
     </section>
   );
 };

@@ -15,7 +15,10 @@ import { MishapForm } from './MishapForm.tsx';
 import { isAbout, PairSheet } from './PairSheet.tsx';
 import { usePickables } from './pickables.ts';
 
-const byRoute: { value: AskedRoute; name: string }[] = [{ value: 'any', name: 'any' }, ...routes.map((route) => ({ value: route, name: routeNames[route].toLowerCase() }))];
+const byRoute: { value: AskedRoute; name: string }[] = [
+  { value: 'any', name: 'any' },
+  ...routes.map((route) => ({ value: route, name: routeNames[route].toLowerCase() })),
+];
 
 /** The matrix of what must not meet, and the pair that is chosen in it. */
 const KeepApart = () => {
@@ -30,29 +33,69 @@ const KeepApart = () => {
   useKeys({ n: () => write('near-miss') });
 
   const named = (key: string | null) => lines.find((line) => line.key === key) ?? find(key);
-  const a = named(search.get('a')) ?? lines.find(({ product }) => product.groups[0] === 'hypochlorite')!;
+  const a =
+    named(search.get('a')) ?? lines.find(({ product }) => product.groups[0] === 'hypochlorite')!;
   const b = named(search.get('b')) ?? lines.find(({ product }) => product.groups[0] === 'acid')!;
   const sheet = useRef<HTMLElement>(null);
-  const pick = useCallback((one: string, other: string, pointed: boolean) => {
-    setSearch({ a: one, b: other }, { replace: true });
-    // On a phone the answer stands below the matrix.
-    if (pointed && matchMedia('(max-width: 767px)').matches) sheet.current?.scrollIntoView();
-  }, [setSearch]);
+  const pick = useCallback(
+    (one: string, other: string, pointed: boolean) => {
+      setSearch({ a: one, b: other }, { replace: true });
+      // On a phone the answer stands below the matrix.
+      if (pointed && matchMedia('(max-width: 767px)').matches) sheet.current?.scrollIntoView();
+    },
+    [setSearch],
+  );
   return (
     <main className="leaves">
       <section className="leaf" aria-label="Keep apart">
-        <KeepApartHead><p className="legend"><Severity is="never" /><Severity is="spoils" /><Severity is="care" /><span className="legend__fine"><i />may meet</span><span className="legend__no-rule"><i />no rule known</span></p></KeepApartHead>
+        <KeepApartHead>
+          <p className="legend">
+            <Severity is="never" />
+            <Severity is="spoils" />
+            <Severity is="care" />
+            <span className="legend__fine">
+              <i />
+              may meet
+            </span>
+            <span className="legend__no-rule">
+              <i />
+              no rule known
+            </span>
+          </p>
+        </KeepApartHead>
         {urgent && <FirstResponse harm="gas" onIncident={() => write('incident')} />}
-        <div className="mb-3"><Segments label="By which route" value={route} onChange={setRoute} options={byRoute} /></div>
-        {ready && <Matrix lines={lines} book={book} route={route} a={a.key} b={b.key} onPick={pick} />}
-        <p className="small soft mt-2">Ours in bold.<span className="max-md:hidden"> Arrow keys walk the pairs.</span></p>
-        <p className="mt-3"><button className="btn" onClick={() => write('near-miss')}>Write down a near miss <span className="key">n</span></button></p>
+        <div className="mb-3">
+          <Segments label="By which route" value={route} onChange={setRoute} options={byRoute} />
+        </div>
+        {ready && (
+          <Matrix lines={lines} book={book} route={route} a={a.key} b={b.key} onPick={pick} />
+        )}
+        <p className="small soft mt-2">
+          Ours in bold.<span className="max-md:hidden"> Arrow keys walk the pairs.</span>
+        </p>
+        <p className="mt-3">
+          <button className="btn" onClick={() => write('near-miss')}>
+            Write down a near miss <span className="key">n</span>
+          </button>
+        </p>
       </section>
       <section ref={sheet} className="sheet" aria-label="The pair">
-        <PairSheet key={`${a.key} ${b.key}`} a={a} b={b} book={book} before={mishaps.filter((row) => isAbout(row, a, b))} urgent={urgent} onIncident={() => write('incident')} />
+        <PairSheet
+          key={`${a.key} ${b.key}`}
+          a={a}
+          b={b}
+          book={book}
+          before={mishaps.filter((row) => isAbout(row, a, b))}
+          urgent={urgent}
+          onIncident={() => write('incident')}
+        />
         <StandingNote />
       </section>
-      <Window open={writing !== null} title={writing === 'incident' ? 'Record an incident' : 'Write down a near miss'} onClose={() => write(null)}>
+      <Window
+        open={writing !== null}
+        title={writing === 'incident' ? 'Record an incident' : 'Write down a near miss'}
+        onClose={() => write(null)}
+      >
         {writing && <MishapForm kind={writing} pair={[a, b]} onDone={() => write(null)} />}
       </Window>
     </main>

@@ -13,12 +13,26 @@ import { dateFieldOf, dayOf, dayOfField, momentOf, monthOfField } from '../../ui
 import { useNow } from '../../ui/useNow.ts';
 import { walkKeys } from '../../ui/walk.ts';
 import { Window } from '../../ui/Window.tsx';
-import { countByMonth, countedBy, followUpsOf, isClosed, isMishap, isOverdue, lastMonths, pairOf, type CountedBy, type FollowUpRow, type Mishap } from './counts.ts';
+import {
+  countByMonth,
+  countedBy,
+  followUpsOf,
+  isClosed,
+  isMishap,
+  isOverdue,
+  lastMonths,
+  pairOf,
+  type CountedBy,
+  type FollowUpRow,
+  type Mishap,
+} from './counts.ts';
 import { KeepApartHead } from './KeepApartHead.tsx';
 import { MishapForm } from './MishapForm.tsx';
 import { RuleForm } from './RuleForm.tsx';
 
-const BarChart = lazy(() => import('../../ui/BarChart.tsx').then((module) => ({ default: module.BarChart })));
+const BarChart = lazy(() =>
+  import('../../ui/BarChart.tsx').then((module) => ({ default: module.BarChart })),
+);
 const MONTHS = 6;
 const MOST_BARS = 5;
 
@@ -31,8 +45,25 @@ const Counts = ({ rows }: { rows: readonly Mishap[] }) => {
   }, [rows, by, now]);
   return (
     <section className="mt-4" aria-label="How often">
-      <div className="headline"><h2>How often</h2><Segments label="By" value={by} onChange={setBy} options={(Object.keys(countedBy) as CountedBy[]).map((one) => ({ value: one, name: countedBy[one] }))} /></div>
-      <Suspense><BarChart label={`Near misses and incidents a month, by ${by}: ${bars.map(({ name, counts }) => `${name} ${counts.reduce((a, b) => a + b, 0)}`).join(', ')}`} months={months} bars={bars} /></Suspense>
+      <div className="headline">
+        <h2>How often</h2>
+        <Segments
+          label="By"
+          value={by}
+          onChange={setBy}
+          options={(Object.keys(countedBy) as CountedBy[]).map((one) => ({
+            value: one,
+            name: countedBy[one],
+          }))}
+        />
+      </div>
+      <Suspense>
+        <BarChart
+          label={`Near misses and incidents a month, by ${by}: ${bars.map(({ name, counts }) => `${name} ${counts.reduce((a, b) => a + b, 0)}`).join(', ')}`}
+          months={months}
+          bars={bars}
+        />
+      </Suspense>
     </section>
   );
 };
@@ -52,34 +83,119 @@ const FollowUpForm = ({ of }: { of: Mishap }) => {
   };
   return (
     <Form onSubmit={submit} className="mt-3 grid gap-3 border-t border-ink pt-3">
-      <TextField label="Review: what follows from it" value={text} onChange={setText} check={written} lines={2} />
-      <div className="grid grid-cols-2 gap-3"><Choice label="Whose it is" value={owner} onChange={setOwner} options={book?.readers.map(({ name }) => ({ value: name, name })) ?? []} /><TextField label="Until" type="date" value={due} onChange={setDue} /></div>
+      <TextField
+        label="Review: what follows from it"
+        value={text}
+        onChange={setText}
+        check={written}
+        lines={2}
+      />
+      <div className="grid grid-cols-2 gap-3">
+        <Choice
+          label="Whose it is"
+          value={owner}
+          onChange={setOwner}
+          options={book?.readers.map(({ name }) => ({ value: name, name })) ?? []}
+        />
+        <TextField label="Until" type="date" value={due} onChange={setDue} />
+      </div>
       <Tick label="It is done: close it" checked={closed} onChange={close} />
       <WentWrong error={error} />
-      <p><button className="btn btn--main" disabled={isLoading}>{closed ? 'Write it down and close' : 'Write it down'}</button></p>
+      <p>
+        <button className="btn btn--main" disabled={isLoading}>
+          {closed ? 'Write it down and close' : 'Write it down'}
+        </button>
+      </p>
     </Form>
   );
 };
 
-const Sheet = ({ row, followUps, supervisor }: { row: Mishap; followUps: FollowUpRow[]; supervisor: boolean }) => {
+const Sheet = ({
+  row,
+  followUps,
+  supervisor,
+}: {
+  row: Mishap;
+  followUps: FollowUpRow[];
+  supervisor: boolean;
+}) => {
   const book = useBook();
   const [ruling, rule] = useState(false);
   const { what, place, who, done, pair, route, amount, symptoms, products } = row.body;
-  const severity = pair && judgeCombination({ groups: [pair.one] }, { groups: [pair.other] }, route ?? 'vessel', {}, book).severity;
+  const severity =
+    pair &&
+    judgeCombination({ groups: [pair.one] }, { groups: [pair.other] }, route ?? 'vessel', {}, book)
+      .severity;
   const facts: [string, string | null | undefined][] = [
-    ['What met what', products.join(' and ') || null], ['By', route && routeNames[route]], ['How much', amount], ['Felt', symptoms], ['Where', [row.homeName, place].filter(Boolean).join(', ')], ['Noticed by', who], ['Done', done],
+    ['What met what', products.join(' and ') || null],
+    ['By', route && routeNames[route]],
+    ['How much', amount],
+    ['Felt', symptoms],
+    ['Where', [row.homeName, place].filter(Boolean).join(', ')],
+    ['Noticed by', who],
+    ['Done', done],
   ];
   return (
     <>
-      <p className="crumb"><b>{recordKindNames[row.kind]}</b> · {momentOf(row.at)} · {isClosed(followUps) ? 'closed' : 'open'}</p>
+      <p className="crumb">
+        <b>{recordKindNames[row.kind]}</b> · {momentOf(row.at)} ·{' '}
+        {isClosed(followUps) ? 'closed' : 'open'}
+      </p>
       <p className="verdict__say my-2">{what}</p>
-      <dl className="grid grid-cols-[120px_1fr] border-t border-ink">{facts.map(([term, value]) => value && <div key={term} className="contents"><dt className="small soft border-b border-rule py-1.5">{term}</dt><dd className="border-b border-rule py-1">{value}</dd></div>)}</dl>
-      {followUps.length > 0 && <section className="mt-4"><h2>What followed</h2><ul className="list mt-1">{followUps.map((one) => <li key={one.seq} className="py-1.5">{one.body.text} <span className="small soft block">{one.body.owner}{one.body.due && `, by ${dayOfField(one.body.due)}`}; {one.person}, {dayOf(one.at)}{one.body.closed && '; closed'}</span></li>)}</ul></section>}
+      <dl className="grid grid-cols-[120px_1fr] border-t border-ink">
+        {facts.map(
+          ([term, value]) =>
+            value && (
+              <div key={term} className="contents">
+                <dt className="small soft border-b border-rule py-1.5">{term}</dt>
+                <dd className="border-b border-rule py-1">{value}</dd>
+              </div>
+            ),
+        )}
+      </dl>
+      {followUps.length > 0 && (
+        <section className="mt-4">
+          <h2>What followed</h2>
+          <ul className="list mt-1">
+            {followUps.map((one) => (
+              <li key={one.seq} className="py-1.5">
+                {one.body.text}{' '}
+                <span className="small soft block">
+                  {one.body.owner}
+                  {one.body.due && `, by ${dayOfField(one.body.due)}`}; {one.person},{' '}
+                  {dayOf(one.at)}
+                  {one.body.closed && '; closed'}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       {supervisor && pair && (
-        <p className="my-3">{severity === 'never' ? <span className="soft">The book says Never to this pair already.</span> : <button className="btn" onClick={() => rule(true)}>Make it a rule: {groupNames[pair.one]} with {groupNames[pair.other]}</button>}</p>
+        <p className="my-3">
+          {severity === 'never' ? (
+            <span className="soft">The book says Never to this pair already.</span>
+          ) : (
+            <button className="btn" onClick={() => rule(true)}>
+              Make it a rule: {groupNames[pair.one]} with {groupNames[pair.other]}
+            </button>
+          )}
+        </p>
       )}
       {supervisor && <FollowUpForm key={followUps.length} of={row} />}
-      <Window open={ruling} title="A rule of our own" onClose={() => rule(false)}>{ruling && pair && <RuleForm from={{ one: pair.one as Group, other: pair.other as Group, route: route ?? null, happens: what }} onDone={() => rule(false)} />}</Window>
+      <Window open={ruling} title="A rule of our own" onClose={() => rule(false)}>
+        {ruling && pair && (
+          <RuleForm
+            from={{
+              one: pair.one as Group,
+              other: pair.other as Group,
+              route: route ?? null,
+              happens: what,
+            }}
+            onDone={() => rule(false)}
+          />
+        )}
+      </Window>
     </>
   );
 };
@@ -93,32 +209,92 @@ const Log = () => {
   const rows = useMemo(() => data.filter(isMishap), [data]);
   const chosen = rows.find(({ factId }) => factId === chosenId) ?? rows[0];
   const supervisor = me?.person.role === 'supervisor';
-  useKeys({ n: () => write(true), ...walkKeys(rows.map(({ factId }) => factId), chosen?.factId, choose) });
+  useKeys({
+    n: () => write(true),
+    ...walkKeys(
+      rows.map(({ factId }) => factId),
+      chosen?.factId,
+      choose,
+    ),
+  });
   const today = dateFieldOf(useNow(3_600_000));
   const line = (row: Mishap) => {
     const followUps = followUpsOf(data as RecordRow[], row.factId);
     const [newest] = followUps;
     return (
-      <li key={row.seq}><button className={`list__row ${row === chosen ? 'on-ink' : ''}`} aria-current={row === chosen || undefined} onClick={() => choose(row.factId)}>
-        <span className="grid grid-cols-[56px_1fr] gap-x-3"><span className="fig small soft">{dayOf(row.at)}</span><span>{row.kind === 'incident' && <b>Incident. </b>}{row.body.what}</span>
-          <span className="small soft col-start-2">{[pairOf(row), row.homeName ?? 'depot', isClosed(followUps) ? 'closed' : newest ? `${newest.body.owner}${newest.body.due ? `, by ${dayOfField(newest.body.due)}` : ''}` : 'not reviewed'].join(' · ')}{isOverdue(followUps, today) && <b className="ml-2">overdue</b>}</span></span>
-      </button></li>
+      <li key={row.seq}>
+        <button
+          className={`list__row ${row === chosen ? 'on-ink' : ''}`}
+          aria-current={row === chosen || undefined}
+          onClick={() => choose(row.factId)}
+        >
+          <span className="grid grid-cols-[56px_1fr] gap-x-3">
+            <span className="fig small soft">{dayOf(row.at)}</span>
+            <span>
+              {row.kind === 'incident' && <b>Incident. </b>}
+              {row.body.what}
+            </span>
+            <span className="small soft col-start-2">
+              {[
+                pairOf(row),
+                row.homeName ?? 'depot',
+                isClosed(followUps)
+                  ? 'closed'
+                  : newest
+                    ? `${newest.body.owner}${newest.body.due ? `, by ${dayOfField(newest.body.due)}` : ''}`
+                    : 'not reviewed',
+              ].join(' · ')}
+              {isOverdue(followUps, today) && <b className="ml-2">overdue</b>}
+            </span>
+          </span>
+        </button>
+      </li>
     );
   };
   return (
     <main className="leaves">
       <section className="leaf" aria-label="What has gone wrong">
-        <KeepApartHead title="Log">{supervisor && <p className="flex gap-4"><a className="btn btn--quiet" href="/api/mishaps.csv" download>Export CSV</a><a className="btn btn--quiet" href="/api/mishaps.json" download>Export JSON</a></p>}</KeepApartHead>
-        <p className="mb-3"><button className="btn" onClick={() => write(true)}>Write down a near miss <span className="key">n</span></button></p>
+        <KeepApartHead title="Log">
+          {supervisor && (
+            <p className="flex gap-4">
+              <a className="btn btn--quiet" href="/api/mishaps.csv" download>
+                Export CSV
+              </a>
+              <a className="btn btn--quiet" href="/api/mishaps.json" download>
+                Export JSON
+              </a>
+            </p>
+          )}
+        </KeepApartHead>
+        <p className="mb-3">
+          <button className="btn" onClick={() => write(true)}>
+            Write down a near miss <span className="key">n</span>
+          </button>
+        </p>
         <WentWrong error={error} />
-        {rows.length === 0 ? <p className="soft">Nothing yet. A near miss written down is one that need not happen again.</p> : <ol className="list">{rows.map(line)}</ol>}
+        {rows.length === 0 ? (
+          <p className="soft">
+            Nothing yet. A near miss written down is one that need not happen again.
+          </p>
+        ) : (
+          <ol className="list">{rows.map(line)}</ol>
+        )}
         {rows.length > 0 && <Counts rows={rows} />}
       </section>
       <section className="sheet" aria-label="One of them">
-        {chosen && <Sheet key={chosen.factId} row={chosen} followUps={followUpsOf(data as RecordRow[], chosen.factId)} supervisor={supervisor} />}
+        {chosen && (
+          <Sheet
+            key={chosen.factId}
+            row={chosen}
+            followUps={followUpsOf(data as RecordRow[], chosen.factId)}
+            supervisor={supervisor}
+          />
+        )}
         <StandingNote />
       </section>
-      <Window open={writing} title="Write down a near miss" onClose={() => write(false)}>{writing && <MishapForm kind="near-miss" onDone={() => write(false)} />}</Window>
+      <Window open={writing} title="Write down a near miss" onClose={() => write(false)}>
+        {writing && <MishapForm kind="near-miss" onDone={() => write(false)} />}
+      </Window>
     </main>
   );
 };

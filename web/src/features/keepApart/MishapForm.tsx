@@ -10,12 +10,25 @@ import { WentWrong } from '../../ui/parts.tsx';
 import { momentFieldOf } from '../../ui/times.ts';
 import { usePickables, type Pickable } from './pickables.ts';
 
-const aPastTime = (text: string) => (Number.isNaN(Date.parse(text)) ? 'Give a day and a time.' : Date.parse(text) > Date.now() + 60_000 ? 'Only what has happened can be logged.' : null);
+const aPastTime = (text: string) =>
+  Number.isNaN(Date.parse(text))
+    ? 'Give a day and a time.'
+    : Date.parse(text) > Date.now() + 60_000
+      ? 'Only what has happened can be logged.'
+      : null;
 
 const groupOf = ({ product }: Pickable): Group => product.groups[0]!;
 
 /** What met what, by which route, where, who noticed, how much, what was felt, and what was done. */
-export const MishapForm = ({ kind: first, pair, onDone }: { kind: 'near-miss' | 'incident'; pair?: [Pickable, Pickable]; onDone: () => void }) => {
+export const MishapForm = ({
+  kind: first,
+  pair,
+  onDone,
+}: {
+  kind: 'near-miss' | 'incident';
+  pair?: [Pickable, Pickable];
+  onDone: () => void;
+}) => {
   const { data: me } = api.useMeQuery();
   const { data: homes = [] } = api.useRoundHomesQuery();
   const { all, find } = usePickables();
@@ -32,35 +45,93 @@ export const MishapForm = ({ kind: first, pair, onDone }: { kind: 'near-miss' | 
   const [when, setWhen] = useState(() => momentFieldOf(Date.now()));
   const [done, setDone] = useState('');
   const [logMishap, { error, isLoading }] = api.useLogMishapMutation();
-  const options = [{ value: null, name: 'not known' }, ...all.map(({ key, name }) => ({ value: key, name }))];
+  const options = [
+    { value: null, name: 'not known' },
+    ...all.map(({ key, name }) => ({ value: key, name })),
+  ];
   const submit = async () => {
     if (written(what) || written(place) || written(who) || written(done) || aPastTime(when)) return;
     const [a, b] = [find(one), find(other)];
     const result = await logMishap({
-      kind, what, homeId, place, who, at: Date.parse(when), done, products: [a, b].flatMap((given) => (given ? [given.name] : [])), pair: a && b ? { one: groupOf(a), other: groupOf(b) } : null,
-      route, amount: amount.trim() || null, symptoms: symptoms.trim() || null,
+      kind,
+      what,
+      homeId,
+      place,
+      who,
+      at: Date.parse(when),
+      done,
+      products: [a, b].flatMap((given) => (given ? [given.name] : [])),
+      pair: a && b ? { one: groupOf(a), other: groupOf(b) } : null,
+      route,
+      amount: amount.trim() || null,
+      symptoms: symptoms.trim() || null,
     });
     if (!result.error) onDone();
   };
   return (
     <Form onSubmit={submit}>
-      <Segments label="Kind" value={kind} onChange={setKind} options={[{ value: 'near-miss', name: 'near miss' }, { value: 'incident', name: 'incident, somebody was hurt or something harmed' }]} />
-      <TextField label="What happened" value={what} onChange={setWhat} check={written} lines={2} autoFocus />
+      <Segments
+        label="Kind"
+        value={kind}
+        onChange={setKind}
+        options={[
+          { value: 'near-miss', name: 'near miss' },
+          { value: 'incident', name: 'incident, somebody was hurt or something harmed' },
+        ]}
+      />
+      <TextField
+        label="What happened"
+        value={what}
+        onChange={setWhat}
+        check={written}
+        lines={2}
+        autoFocus
+      />
       <div className="grid grid-cols-2 gap-4">
         <Choice label="What met" value={one} onChange={setOne} options={options} />
         <Choice label="And what" value={other} onChange={setOther} options={options} />
-        <Choice label="How" value={route} onChange={setRoute} options={[{ value: null, name: 'not known' }, ...routes.map((by) => ({ value: by, name: routeNames[by] }))]} />
+        <Choice
+          label="How"
+          value={route}
+          onChange={setRoute}
+          options={[
+            { value: null, name: 'not known' },
+            ...routes.map((by) => ({ value: by, name: routeNames[by] })),
+          ]}
+        />
         <TextField label="How much" value={amount} onChange={setAmount} />
-        <Choice label="Home" value={homeId} onChange={setHomeId} options={[{ value: null, name: 'none, at the depot' }, ...homes.map((home) => ({ value: home.id, name: `${home.name}, ${home.place}` }))]} />
+        <Choice
+          label="Home"
+          value={homeId}
+          onChange={setHomeId}
+          options={[
+            { value: null, name: 'none, at the depot' },
+            ...homes.map((home) => ({ value: home.id, name: `${home.name}, ${home.place}` })),
+          ]}
+        />
         <TextField label="Where" value={place} onChange={setPlace} check={written} />
         <TextField label="Who" value={who} onChange={setWho} check={written} />
-        <TextField label="When" type="datetime-local" value={when} onChange={setWhen} check={aPastTime} />
+        <TextField
+          label="When"
+          type="datetime-local"
+          value={when}
+          onChange={setWhen}
+          check={aPastTime}
+        />
       </div>
-      <TextField label="What somebody felt: cough, eyes, skin" value={symptoms} onChange={setSymptoms} />
+      <TextField
+        label="What somebody felt: cough, eyes, skin"
+        value={symptoms}
+        onChange={setSymptoms}
+      />
       <TextField label="What was done" value={done} onChange={setDone} check={written} lines={2} />
       <WentWrong error={error} />
-      <button className="btn btn--main" disabled={isLoading}>Log it</button>
-      <p className="small soft">It goes on record as it is written, and is not changed afterwards.</p>
+      <button className="btn btn--main" disabled={isLoading}>
+        Log it
+      </button>
+      <p className="small soft">
+        It goes on record as it is written, and is not changed afterwards.
+      </p>
     </Form>
   );
 };

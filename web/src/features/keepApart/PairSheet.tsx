@@ -1,20 +1,49 @@
 import { dayOf } from '../../ui/times.ts';
-import { recordKindNames, remedyInWords, routeNames, routeWords, wordsOfRule, type RecordRow } from '@zymostat/contract';
-import { isAgainst, judgeCombination, routes, worstOf, type Book, type Combination, type Route, type Severity as SeverityName } from '@zymostat/core';
+import {
+  recordKindNames,
+  remedyInWords,
+  routeNames,
+  routeWords,
+  wordsOfRule,
+  type RecordRow,
+} from '@zymostat/contract';
+import {
+  isAgainst,
+  judgeCombination,
+  routes,
+  worstOf,
+  type Book,
+  type Combination,
+  type Route,
+  type Severity as SeverityName,
+} from '@zymostat/core';
 import { Severity } from '../../ui/parts.tsx';
 import { FirstResponse } from './FirstResponse.tsx';
 import { BottlePressure, GasBound } from './GasBound.tsx';
 import { shortName, type Pickable } from './pickables.ts';
 
-const say = (a: string, b: string, bottle: SeverityName, surface: SeverityName, worst: SeverityName): string => {
-  const pair = a === b ? `Two lots of ${a.toLowerCase()}` : `${a} and ${b.charAt(0).toLowerCase()}${b.slice(1)}`;
+const say = (
+  a: string,
+  b: string,
+  bottle: SeverityName,
+  surface: SeverityName,
+  worst: SeverityName,
+): string => {
+  const pair =
+    a === b
+      ? `Two lots of ${a.toLowerCase()}`
+      : `${a} and ${b.charAt(0).toLowerCase()}${b.slice(1)}`;
   if (worst === 'fine') return `${pair} may meet.`;
-  if (worst === 'no-rule') return `No rule is known for ${pair.charAt(0).toLowerCase()}${pair.slice(1)}. Still one at a time, and rinse between.`;
-  if (bottle === 'never' && surface === 'never') return `${pair} must never meet, in a bottle or on a wet surface.`;
+  if (worst === 'no-rule')
+    return `No rule is known for ${pair.charAt(0).toLowerCase()}${pair.slice(1)}. Still one at a time, and rinse between.`;
+  if (bottle === 'never' && surface === 'never')
+    return `${pair} must never meet, in a bottle or on a wet surface.`;
   if (bottle === 'never') return `${pair} must never share a bottle.`;
   if (surface === 'never') return `${pair} must never meet on a wet surface.`;
   if (bottle === 'spoils' || surface === 'spoils') return `${pair} spoil each other.`;
-  return worst === 'never' ? `${pair} must never be kept or poured away together.` : `${pair}: take care where they are kept.`;
+  return worst === 'never'
+    ? `${pair} must never be kept or poured away together.`
+    : `${pair}: take care where they are kept.`;
 };
 
 const notAgainst = (severity: SeverityName, route: Route): string => {
@@ -23,11 +52,27 @@ const notAgainst = (severity: SeverityName, route: Route): string => {
 };
 
 /** One route: how bad, and what lifts it there. */
-const RouteLine = ({ route, combination: { severity, bites } }: { route: Route; combination: Combination }) => (
+const RouteLine = ({
+  route,
+  combination: { severity, bites },
+}: {
+  route: Route;
+  combination: Combination;
+}) => (
   <li>
     <b>{routeNames[route]}</b>
-    <span><Severity is={severity} /></span>
-    <span>{!isAgainst(severity) ? <span className="soft">{notAgainst(severity, route)}</span> : <>{routeWords[route]}. <span className="soft">{remedyInWords(bites[0]!.remedy)}</span></>}</span>
+    <span>
+      <Severity is={severity} />
+    </span>
+    <span>
+      {!isAgainst(severity) ? (
+        <span className="soft">{notAgainst(severity, route)}</span>
+      ) : (
+        <>
+          {routeWords[route]}. <span className="soft">{remedyInWords(bites[0]!.remedy)}</span>
+        </>
+      )}
+    </span>
   </li>
 );
 
@@ -35,7 +80,18 @@ const RouteLine = ({ route, combination: { severity, bites } }: { route: Route; 
 const Before = ({ rows }: { rows: RecordRow[] }) => (
   <section className="mt-4" aria-label="What has happened here before">
     <h2>Here before</h2>
-    <ul className="list mt-1">{rows.map((row) => (row.kind === 'near-miss' || row.kind === 'incident') && <li key={row.seq} className="py-1.5"><span className="fig small soft mr-3">{dayOf(row.at)}</span><b className="font-semibold">{recordKindNames[row.kind]}</b> · {row.body.what} <span className="small soft">{row.homeName}</span></li>)}</ul>
+    <ul className="list mt-1">
+      {rows.map(
+        (row) =>
+          (row.kind === 'near-miss' || row.kind === 'incident') && (
+            <li key={row.seq} className="py-1.5">
+              <span className="fig small soft mr-3">{dayOf(row.at)}</span>
+              <b className="font-semibold">{recordKindNames[row.kind]}</b> · {row.body.what}{' '}
+              <span className="small soft">{row.homeName}</span>
+            </li>
+          ),
+      )}
+    </ul>
   </section>
 );
 
@@ -44,10 +100,14 @@ export const isAbout = (row: RecordRow, a: Pickable, b: Pickable): boolean => {
   if (row.kind !== 'near-miss' && row.kind !== 'incident') return false;
   const { pair, products } = row.body;
   const named = products.map(shortName);
-  if (named.length === 2 && named.includes(shortName(a.name)) && named.includes(shortName(b.name))) return true;
+  if (named.length === 2 && named.includes(shortName(a.name)) && named.includes(shortName(b.name)))
+    return true;
   if (!pair) return false;
   const [ga, gb] = [a.product.groups, b.product.groups];
-  return (ga.includes(pair.one) && gb.includes(pair.other)) || (ga.includes(pair.other) && gb.includes(pair.one));
+  return (
+    (ga.includes(pair.one) && gb.includes(pair.other)) ||
+    (ga.includes(pair.other) && gb.includes(pair.one))
+  );
 };
 
 interface Props {
@@ -61,26 +121,66 @@ interface Props {
 
 /** One pair by every route: whether, what happens, how bad in a room, what to do, what it has done here. */
 export const PairSheet = ({ a, b, book, before, urgent, onIncident }: Props) => {
-  const by = new Map(routes.map((route) => [route, judgeCombination(a.product, b.product, route, {}, book)]));
+  const by = new Map(
+    routes.map((route) => [route, judgeCombination(a.product, b.product, route, {}, book)]),
+  );
   const worst = worstOf([...by.values()].map(({ severity }) => severity));
   const all = [...by.values()].flatMap(({ bites }) => bites);
   const bites = all.filter((bite, i) => all.findIndex(({ rule }) => rule === bite.rule) === i);
   const [first] = bites;
   const harm = bites.find((bite) => bite.harm)?.harm;
-  const decomposing = bites.some(({ rule }) => rule === 'peroxide-decomposes') ? [a, b].find(({ content }) => content?.component === 'hydrogen peroxide')?.content : undefined;
+  const decomposing = bites.some(({ rule }) => rule === 'peroxide-decomposes')
+    ? [a, b].find(({ content }) => content?.component === 'hydrogen peroxide')?.content
+    : undefined;
   return (
     <>
-      {worst === 'never' && <p className="bar-never -mx-4 -mt-4 mb-3 px-4 md:-mx-6 md:px-6">Never <span>Nobody can override this.</span></p>}
-      <p className="verdict__say" role="status">{say(shortName(a.name), shortName(b.name), by.get('vessel')!.severity, by.get('surface')!.severity, worst)}</p>
-      <p className="two-products"><i className="fill h-3.5 w-10" data-family={a.family} />{shortName(a.name)} <b>meets</b> <i className="fill h-3.5 w-10" data-family={b.family} />{shortName(b.name)}</p>
-      {first && <p className="mb-2">{wordsOfRule(first.rule, first.says).happens} <span className="small soft">{first.source}</span></p>}
-      <ul className="routes">{routes.map((route) => <RouteLine key={route} route={route} combination={by.get(route)!} />)}</ul>
+      {worst === 'never' && (
+        <p className="bar-never -mx-4 -mt-4 mb-3 px-4 md:-mx-6 md:px-6">
+          Never <span>Nobody can override this.</span>
+        </p>
+      )}
+      <p className="verdict__say" role="status">
+        {say(
+          shortName(a.name),
+          shortName(b.name),
+          by.get('vessel')!.severity,
+          by.get('surface')!.severity,
+          worst,
+        )}
+      </p>
+      <p className="two-products">
+        <i className="fill h-3.5 w-10" data-family={a.family} />
+        {shortName(a.name)} <b>meets</b> <i className="fill h-3.5 w-10" data-family={b.family} />
+        {shortName(b.name)}
+      </p>
+      {first && (
+        <p className="mb-2">
+          {wordsOfRule(first.rule, first.says).happens}{' '}
+          <span className="small soft">{first.source}</span>
+        </p>
+      )}
+      <ul className="routes">
+        {routes.map((route) => (
+          <RouteLine key={route} route={route} combination={by.get(route)!} />
+        ))}
+      </ul>
       {a.content && b.content && <GasBound a={a.content} b={b.content} />}
       {decomposing && <BottlePressure of={decomposing} />}
       {bites.length > 0 && (
         <section className="mt-4">
           <h2>What to do</h2>
-          <ul className="mt-1 grid gap-1">{bites.map(({ rule, says }, i) => { const words = wordsOfRule(rule, says); return <li key={rule}>{i > 0 && `${words.happens} `}{words.remedy}{words.reaction && <span className="fig small soft block">{words.reaction}</span>}</li>; })}</ul>
+          <ul className="mt-1 grid gap-1">
+            {bites.map(({ rule, says }, i) => {
+              const words = wordsOfRule(rule, says);
+              return (
+                <li key={rule}>
+                  {i > 0 && `${words.happens} `}
+                  {words.remedy}
+                  {words.reaction && <span className="fig small soft block">{words.reaction}</span>}
+                </li>
+              );
+            })}
+          </ul>
         </section>
       )}
       {before.length > 0 && <Before rows={before} />}

@@ -8,7 +8,12 @@ import { TextField, Tick } from '../../ui/Field.tsx';
 import { Form } from '../../ui/Form.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
 
-interface From { one: Group; other: Group; route: Route | null; happens: string }
+interface From {
+  one: Group;
+  other: Group;
+  route: Route | null;
+  happens: string;
+}
 
 const strict = ['care', 'spoils', 'never'] as const satisfies Severity[];
 
@@ -24,23 +29,65 @@ export const RuleForm = ({ from, onDone }: { from?: From; onDone: () => void }) 
   const named = groups.map((group) => ({ value: group, name: groupNames[group] }));
   const submit = async () => {
     if (written(happens) || written(remedy) || by.length === 0) return;
-    const result = await addRule({ one, other, by: Object.fromEntries(by.map((route) => [route, severity])), happens, remedy });
+    const result = await addRule({
+      one,
+      other,
+      by: Object.fromEntries(by.map((route) => [route, severity])),
+      happens,
+      remedy,
+    });
     if (!result.error) onDone();
   };
   return (
     <Form onSubmit={submit}>
       <div className="grid grid-cols-2 gap-4">
         <Choice label="This" value={one} onChange={setOne} options={named} />
-        <Choice label="With" value={other} onChange={setOther} options={[...named, { value: 'anything' as const, name: groupOrAnything(groupNames, 'anything') }]} />
+        <Choice
+          label="With"
+          value={other}
+          onChange={setOther}
+          options={[
+            ...named,
+            { value: 'anything' as const, name: groupOrAnything(groupNames, 'anything') },
+          ]}
+        />
       </div>
-      <Segments label="How bad" value={severity} onChange={setSeverity} options={strict.map((value) => ({ value, name: severityNames[value].toLowerCase() }))} />
-      <fieldset><legend className="field__label">By which routes</legend><div className="ticks">{routes.map((route) => <Tick key={route} label={routeNames[route]} checked={by.includes(route)} onChange={(on) => setBy(on ? [...by, route] : by.filter((known) => known !== route))} />)}</div></fieldset>
+      <Segments
+        label="How bad"
+        value={severity}
+        onChange={setSeverity}
+        options={strict.map((value) => ({ value, name: severityNames[value].toLowerCase() }))}
+      />
+      <fieldset>
+        <legend className="field__label">By which routes</legend>
+        <div className="ticks">
+          {routes.map((route) => (
+            <Tick
+              key={route}
+              label={routeNames[route]}
+              checked={by.includes(route)}
+              onChange={(on) => setBy(on ? [...by, route] : by.filter((known) => known !== route))}
+            />
+          ))}
+        </div>
+      </fieldset>
       {by.length === 0 && <p className="small">At least one route.</p>}
-      <TextField label="What happens" value={happens} onChange={setHappens} check={written} lines={2} />
+      <TextField
+        label="What happens"
+        value={happens}
+        onChange={setHappens}
+        check={written}
+        lines={2}
+      />
       <TextField label="What to do" value={remedy} onChange={setRemedy} check={written} lines={2} />
       <WentWrong error={error} />
-      <button className="btn btn--main" disabled={isLoading}>Add it to the book</button>
-      <p className="small soft">It binds at once at the bench, in caddies, protocols and rounds, and everybody is asked to read the book again.</p>
+      <button className="btn btn--main" disabled={isLoading}>
+        Add it to the book
+      </button>
+      <p className="small soft">
+        It binds at once at the bench, in caddies, protocols and rounds, and everybody is asked to
+        read the book again.
+      </p>
     </Form>
   );
 };

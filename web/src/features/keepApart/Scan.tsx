@@ -1,7 +1,9 @@
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import { Window } from '../../ui/Window.tsx';
 
-interface Detector { detect: (source: HTMLVideoElement) => Promise<{ rawValue: string }[]> }
+interface Detector {
+  detect: (source: HTMLVideoElement) => Promise<{ rawValue: string }[]>;
+}
 declare const BarcodeDetector: new (options: { formats: string[] }) => Detector;
 
 const EVERY_MS = 250;
@@ -22,7 +24,10 @@ const Scan = ({ onCode, onClose }: { onCode: (code: string) => void; onClose: ()
       video.current!.srcObject = stream;
       await video.current!.play();
       timer = setInterval(() => {
-        void detector.detect(video.current!).then(([found]) => found && !over && tell(found.rawValue)).catch(() => undefined);
+        void detector
+          .detect(video.current!)
+          .then(([found]) => found && !over && tell(found.rawValue))
+          .catch(() => undefined);
       }, EVERY_MS);
     };
     start().catch(() => setTrouble('The camera does not open. Type the code instead.'));
@@ -34,8 +39,18 @@ const Scan = ({ onCode, onClose }: { onCode: (code: string) => void; onClose: ()
   }, []);
   return (
     <Window open title="Hold the code before the camera" onClose={onClose}>
-      {trouble ? <p role="alert" className="notice">{trouble}</p> : <video ref={video} muted playsInline className="w-full bg-ink" />}
-      <p className="mt-4"><button className="btn" onClick={onClose}>Close</button></p>
+      {trouble ? (
+        <p role="alert" className="notice">
+          {trouble}
+        </p>
+      ) : (
+        <video ref={video} muted playsInline className="w-full bg-ink" />
+      )}
+      <p className="mt-4">
+        <button className="btn" onClick={onClose}>
+          Close
+        </button>
+      </p>
     </Window>
   );
 };

@@ -1,5 +1,20 @@
-import { groupNames, productNames, severityNames, wordsOfRule, type PlaceItem, type PlaceRow, type PlacedThing } from '@zymostat/contract';
-import { isAgainst, judgeSet, productIds, type Book, type Product, type ProductId } from '@zymostat/core';
+import {
+  groupNames,
+  productNames,
+  severityNames,
+  wordsOfRule,
+  type PlaceItem,
+  type PlaceRow,
+  type PlacedThing,
+} from '@zymostat/contract';
+import {
+  isAgainst,
+  judgeSet,
+  productIds,
+  type Book,
+  type Product,
+  type ProductId,
+} from '@zymostat/core';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
@@ -11,7 +26,10 @@ import { Severity, StandingNote, WentWrong } from '../../ui/parts.tsx';
 import { Window } from '../../ui/Window.tsx';
 import { KeepApartHead } from './KeepApartHead.tsx';
 
-const asProduct = ({ groups, strength }: PlaceItem): Product => ({ groups, ...(groups.includes('peroxide') && strength !== null ? { strength } : {}) });
+const asProduct = ({ groups, strength }: PlaceItem): Product => ({
+  groups,
+  ...(groups.includes('peroxide') && strength !== null ? { strength } : {}),
+});
 const nameOf = ({ name, code }: PlaceItem) => (code ? `${name}, ${code}` : name);
 
 /** What could be put somewhere: our stock, bottles, and the kinds of things that have no code. */
@@ -20,35 +38,69 @@ const useThings = (): { value: string; name: string }[] => {
   const { data: bottles = [] } = api.useBottlesQuery();
   return [
     ...stocks.map(({ id, name, code }) => ({ value: `stock ${id}`, name: `${name}, ${code}` })),
-    ...bottles.map(({ id, code, heldSinceWash }) => ({ value: `bottle ${id}`, name: `Bottle ${code}, ${heldSinceWash ? heldSinceWash.batchCode : 'empty'}` })),
-    ...productIds.filter((id) => id !== 'water' && id !== 'urine' && id !== 'cistern-tablet').map((id) => ({ value: `kind ${id}`, name: productNames[id] })),
+    ...bottles.map(({ id, code, heldSinceWash }) => ({
+      value: `bottle ${id}`,
+      name: `Bottle ${code}, ${heldSinceWash ? heldSinceWash.batchCode : 'empty'}`,
+    })),
+    ...productIds
+      .filter((id) => id !== 'water' && id !== 'urine' && id !== 'cistern-tablet')
+      .map((id) => ({ value: `kind ${id}`, name: productNames[id] })),
   ];
 };
 
 const Conflicts = ({ place, book }: { place: PlaceRow; book: Book }) => {
   const { conflicts, regrouped } = judgeSet(place.items.map(asProduct), place.kind, {}, book);
   const [shown, show] = useState(false);
-  if (conflicts.length === 0) return place.items.length > 0 ? <p className="small soft mt-1">Nothing here speaks against the rest.</p> : null;
+  if (conflicts.length === 0)
+    return place.items.length > 0 ? (
+      <p className="small soft mt-1">Nothing here speaks against the rest.</p>
+    ) : null;
   const [, ...away] = regrouped.groups;
   const what = place.kind === 'caddy' ? 'caddy' : 'shelf';
   return (
     <>
       <ul className="mt-2 grid gap-1">
         {conflicts.map(({ a, b, combination }) => (
-          <li key={`${a} ${b}`} className="flex flex-wrap items-baseline gap-x-3"><Severity is={combination.severity} /><span className="min-w-0 flex-1">{nameOf(place.items[a]!)} and {nameOf(place.items[b]!)}: {wordsOfRule(combination.bites[0]!.rule, combination.bites[0]!.says).happens}</span></li>
+          <li key={`${a} ${b}`} className="flex flex-wrap items-baseline gap-x-3">
+            <Severity is={combination.severity} />
+            <span className="min-w-0 flex-1">
+              {nameOf(place.items[a]!)} and {nameOf(place.items[b]!)}:{' '}
+              {wordsOfRule(combination.bites[0]!.rule, combination.bites[0]!.says).happens}
+            </span>
+          </li>
         ))}
       </ul>
-      <p className="mt-2"><button className="btn btn--quiet" aria-expanded={shown} onClick={() => show(!shown)}>Regroup</button></p>
+      <p className="mt-2">
+        <button className="btn btn--quiet" aria-expanded={shown} onClick={() => show(!shown)}>
+          Regroup
+        </button>
+      </p>
       {shown && (
         <p className="notice mt-1" role="status">
-          {away.map((group, i) => <span key={i}>{i > 0 && ' '}Put <b>{group.map((at) => nameOf(place.items[at]!)).join(', ')}</b> on another {what}{away.length > 1 ? ` (${i + 1})` : ''}.</span>)} That is the fewest {what === 'caddy' ? 'caddies' : 'shelves'}{regrouped.exact ? '' : ' found'}, and the most stays where it is.
+          {away.map((group, i) => (
+            <span key={i}>
+              {i > 0 && ' '}Put <b>{group.map((at) => nameOf(place.items[at]!)).join(', ')}</b> on
+              another {what}
+              {away.length > 1 ? ` (${i + 1})` : ''}.
+            </span>
+          ))}{' '}
+          That is the fewest {what === 'caddy' ? 'caddies' : 'shelves'}
+          {regrouped.exact ? '' : ' found'}, and the most stays where it is.
         </p>
       )}
     </>
   );
 };
 
-const Place = ({ place, book, supervisor }: { place: PlaceRow; book: Book; supervisor: boolean }) => {
+const Place = ({
+  place,
+  book,
+  supervisor,
+}: {
+  place: PlaceRow;
+  book: Book;
+  supervisor: boolean;
+}) => {
   const things = useThings();
   const [put, putting] = api.usePutThingMutation();
   const [take, taking] = api.useTakeThingMutation();
@@ -59,11 +111,48 @@ const Place = ({ place, book, supervisor }: { place: PlaceRow; book: Book; super
   };
   return (
     <section className="stand" aria-label={place.name}>
-      <div className="headline"><h2>{place.name}{!place.name.toLowerCase().includes(place.kind) && <span className="soft font-normal"> {place.kind}</span>}</h2>{supervisor && place.items.length === 0 && <button className="btn btn--quiet" onClick={() => void remove(place.id)}>Take it out of use</button>}</div>
+      <div className="headline">
+        <h2>
+          {place.name}
+          {!place.name.toLowerCase().includes(place.kind) && (
+            <span className="soft font-normal"> {place.kind}</span>
+          )}
+        </h2>
+        {supervisor && place.items.length === 0 && (
+          <button className="btn btn--quiet" onClick={() => void remove(place.id)}>
+            Take it out of use
+          </button>
+        )}
+      </div>
       {place.items.length === 0 && <p className="soft">Empty.</p>}
-      <ul>{place.items.map((item) => <li key={item.id}><span>{nameOf(item)} <span className="small soft">{item.groups.map((group) => groupNames[group]).join(', ')}</span></span><button className="btn btn--quiet" onClick={() => void take(item.id)} aria-label={`Take ${nameOf(item)} out`}>Take out</button></li>)}</ul>
+      <ul>
+        {place.items.map((item) => (
+          <li key={item.id}>
+            <span>
+              {nameOf(item)}{' '}
+              <span className="small soft">
+                {item.groups.map((group) => groupNames[group]).join(', ')}
+              </span>
+            </span>
+            <button
+              className="btn btn--quiet"
+              onClick={() => void take(item.id)}
+              aria-label={`Take ${nameOf(item)} out`}
+            >
+              Take out
+            </button>
+          </li>
+        ))}
+      </ul>
       <Conflicts place={place} book={book} />
-      <Choice className="mt-3 max-w-96" label={`Put into ${place.name}`} value={null} onChange={(value: string | null) => value && add(value)} options={things} empty="choose what" />
+      <Choice
+        className="mt-3 max-w-96"
+        label={`Put into ${place.name}`}
+        value={null}
+        onChange={(value: string | null) => value && add(value)}
+        options={things}
+        empty="choose what"
+      />
       <WentWrong error={putting.error ?? taking.error ?? removing.error} />
     </section>
   );
@@ -80,7 +169,15 @@ const NewPlace = ({ onDone }: { onDone: () => void }) => {
   };
   return (
     <Form onSubmit={submit}>
-      <Segments label="Kind" value={kind} onChange={setKind} options={[{ value: 'caddy', name: 'caddy' }, { value: 'shelf', name: 'shelf' }]} />
+      <Segments
+        label="Kind"
+        value={kind}
+        onChange={setKind}
+        options={[
+          { value: 'caddy', name: 'caddy' },
+          { value: 'shelf', name: 'shelf' },
+        ]}
+      />
       <TextField label="Name" value={name} onChange={setName} check={written} autoFocus />
       <WentWrong error={error} />
       <button className="btn btn--main">Add it</button>
@@ -96,20 +193,40 @@ const Shelves = () => {
   const [adding, add] = useState(false);
   const supervisor = me?.person.role === 'supervisor';
   const half = Math.ceil(places.length / 2);
-  const severities = places.map((place) => judgeSet(place.items.map(asProduct), place.kind, {}, book).severity);
+  const severities = places.map(
+    (place) => judgeSet(place.items.map(asProduct), place.kind, {}, book).severity,
+  );
   const bad = severities.filter(isAgainst).length;
-  const list = (part: PlaceRow[]) => part.map((place) => <Place key={place.id} place={place} book={book} supervisor={supervisor} />);
+  const list = (part: PlaceRow[]) =>
+    part.map((place) => <Place key={place.id} place={place} book={book} supervisor={supervisor} />);
   return (
     <main className="leaves">
       <section className="leaf" aria-label="Shelves and caddies">
         <KeepApartHead title="Shelves and caddies" />
         <WentWrong error={error} />
-        <p className="verdict__say mb-3" role="status">{places.length === 0 ? 'No shelf or caddy is written down yet.' : bad === 0 ? 'No rule speaks against how they stand.' : `${bad} of ${places.length} ${bad === 1 ? 'holds' : 'hold'} what should be apart, at worst: ${severityNames[severities.includes('never') ? 'never' : severities.includes('spoils') ? 'spoils' : 'care'].toLowerCase()}.`}</p>
-        {supervisor && <p className="mb-3"><button className="btn" onClick={() => add(true)}>Add a shelf or caddy</button></p>}
+        <p className="verdict__say mb-3" role="status">
+          {places.length === 0
+            ? 'No shelf or caddy is written down yet.'
+            : bad === 0
+              ? 'No rule speaks against how they stand.'
+              : `${bad} of ${places.length} ${bad === 1 ? 'holds' : 'hold'} what should be apart, at worst: ${severityNames[severities.includes('never') ? 'never' : severities.includes('spoils') ? 'spoils' : 'care'].toLowerCase()}.`}
+        </p>
+        {supervisor && (
+          <p className="mb-3">
+            <button className="btn" onClick={() => add(true)}>
+              Add a shelf or caddy
+            </button>
+          </p>
+        )}
         {list(places.slice(0, half))}
       </section>
-      <section className="sheet" aria-label="More of them">{list(places.slice(half))}<StandingNote /></section>
-      <Window open={adding} title="Add a shelf or caddy" onClose={() => add(false)}>{adding && <NewPlace onDone={() => add(false)} />}</Window>
+      <section className="sheet" aria-label="More of them">
+        {list(places.slice(half))}
+        <StandingNote />
+      </section>
+      <Window open={adding} title="Add a shelf or caddy" onClose={() => add(false)}>
+        {adding && <NewPlace onDone={() => add(false)} />}
+      </Window>
     </main>
   );
 };

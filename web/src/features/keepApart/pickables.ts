@@ -1,5 +1,18 @@
 import { groupNames, productNames, type StockRow } from '@zymostat/contract';
-import { activeFacts, groups, groupsOf, isGeneric, productIds, productOf, products, type ActiveContent, type Family, type Group, type Product, type ProductId } from '@zymostat/core';
+import {
+  activeFacts,
+  groups,
+  groupsOf,
+  isGeneric,
+  productIds,
+  productOf,
+  products,
+  type ActiveContent,
+  type Family,
+  type Group,
+  type Product,
+  type ProductId,
+} from '@zymostat/core';
 import { useMemo } from 'react';
 import { api } from '../../app/api.ts';
 
@@ -24,16 +37,35 @@ const familyOfGroups = (list: readonly Group[]): Pickable['family'] => {
 
 const kind = (id: ProductId): Pickable => {
   const product: Product & { content?: ActiveContent } = products[id];
-  return { key: id, name: productNames[id], product, family: familyOfGroups(product.groups), ...(product.content ? { content: product.content } : {}), own: false };
+  return {
+    key: id,
+    name: productNames[id],
+    product,
+    family: familyOfGroups(product.groups),
+    ...(product.content ? { content: product.content } : {}),
+    own: false,
+  };
 };
 export const kinds: Pickable[] = productIds.map(kind);
 
 /** A group is as its usual product is sold. */
-const usualOf: Partial<Record<Group, ProductId>> = { hypochlorite: 'chlorine-bleach', acid: 'vinegar', ammonia: 'ammonia', peroxide: 'peroxide-household', carbonate: 'baking-soda' };
+const usualOf: Partial<Record<Group, ProductId>> = {
+  hypochlorite: 'chlorine-bleach',
+  acid: 'vinegar',
+  ammonia: 'ammonia',
+  peroxide: 'peroxide-household',
+  carbonate: 'baking-soda',
+};
 const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 const wholeGroup = (group: Group): Pickable => {
   const usual = usualOf[group];
-  return { ...(usual ? kind(usual) : { product: { groups: [group] }, family: familyOfGroups([group]), own: false }), key: `group ${group}`, name: upper(groupNames[group]) };
+  return {
+    ...(usual
+      ? kind(usual)
+      : { product: { groups: [group] }, family: familyOfGroups([group]), own: false }),
+    key: `group ${group}`,
+    name: upper(groupNames[group]),
+  };
 };
 export const wholeGroups: Pickable[] = groups.filter((group) => group !== 'water').map(wholeGroup);
 
@@ -42,26 +74,43 @@ export const ofStock = (stock: StockRow): Pickable => {
   const own = groupsOf(stock);
   const counts = isGeneric(active) && activeFacts[active].basis === 'w/v';
   return {
-    key: id, name: `${name} (ours, ${code})`, family: isGeneric(active) ? activeFacts[active].family : (familyOfGroups(own) ?? 'product'), product: productOf({ active, strength, groups: own }), own: true,
+    key: id,
+    name: `${name} (ours, ${code})`,
+    family: isGeneric(active) ? activeFacts[active].family : (familyOfGroups(own) ?? 'product'),
+    product: productOf({ active, strength, groups: own }),
+    own: true,
     ...(counts ? { content: { component: active, strength } } : {}),
   };
 };
 
 /** What is alike towards everything else: the same groups, and peroxide on the same side of 10 %. */
-const signatureOf = ({ product: { groups: list, strength } }: Pickable) => `${[...list].sort().join()} ${list.includes('peroxide') && (strength ?? 1) > 0.1}`;
+const signatureOf = ({ product: { groups: list, strength } }: Pickable) =>
+  `${[...list].sort().join()} ${list.includes('peroxide') && (strength ?? 1) > 0.1}`;
 export const shortName = (name: string) => name.replace(/ \(ours.*\)$/, '');
 
 /** One line of the matrix for all of ours that are alike. */
 const together = (alike: readonly Pickable[]): Pickable => {
   const [first] = alike as [Pickable];
   const [group] = first.product.groups;
-  return alike.length === 1 ? { ...first, name: shortName(first.name) } : { ...first, name: first.product.groups.length === 1 ? `${upper(groupNames[group!])}, ours (${alike.length})` : alike.map(({ name }) => shortName(name)).join(', ') };
+  return alike.length === 1
+    ? { ...first, name: shortName(first.name) }
+    : {
+        ...first,
+        name:
+          first.product.groups.length === 1
+            ? `${upper(groupNames[group!])}, ours (${alike.length})`
+            : alike.map(({ name }) => shortName(name)).join(', '),
+      };
 };
 
 /** Ours first, then the groups that we have nothing of. */
 export const linesOf = (own: readonly Pickable[]): Pickable[] => {
-  const ours = [...new Set(own.map(signatureOf))].map((signature) => together(own.filter((one) => signatureOf(one) === signature)));
-  const covered = new Set(ours.flatMap(({ product }) => (product.groups.length === 1 ? product.groups : [])));
+  const ours = [...new Set(own.map(signatureOf))].map((signature) =>
+    together(own.filter((one) => signatureOf(one) === signature)),
+  );
+  const covered = new Set(
+    ours.flatMap(({ product }) => (product.groups.length === 1 ? product.groups : [])),
+  );
   return [...ours, ...wholeGroups.filter(({ product }) => !covered.has(product.groups[0]!))];
 };
 
@@ -70,6 +119,12 @@ export const usePickables = () => {
   return useMemo(() => {
     const own = (stocks ?? []).map(ofStock);
     const all = [...own, ...kinds, ...wholeGroups];
-    return { ready: stocks !== undefined, own, all, lines: linesOf(own), find: (key: string | null) => all.find((one) => one.key === key) };
+    return {
+      ready: stocks !== undefined,
+      own,
+      all,
+      lines: linesOf(own),
+      find: (key: string | null) => all.find((one) => one.key === key),
+    };
   }, [stocks]);
 };

@@ -15,14 +15,35 @@ export const SignIn = () => {
   };
   return (
     <main className="mx-auto grid min-h-dvh max-w-[400px] content-center px-5 pb-24">
-      <p className="mark mb-8"><Mark />Zymostat</p>
+      <p className="mark mb-8">
+        <Mark />
+        Zymostat
+      </p>
       <h1 className="mb-1">Sign in</h1>
-      <p className="soft mb-5">Which solution, how strong, how long wet, and what must never meet.</p>
+      <p className="soft mb-5">
+        Which solution, how strong, how long wet, and what must never meet.
+      </p>
       <Form onSubmit={submit}>
-        <TextField label="Name you sign in with" value={login} onChange={setLogin} check={written} autoComplete="username" autoFocus />
-        <TextField label="Password" type="password" value={password} onChange={setPassword} check={written} autoComplete="current-password" />
+        <TextField
+          label="Name you sign in with"
+          value={login}
+          onChange={setLogin}
+          check={written}
+          autoComplete="username"
+          autoFocus
+        />
+        <TextField
+          label="Password"
+          type="password"
+          value={password}
+          onChange={setPassword}
+          check={written}
+          autoComplete="current-password"
+        />
         <WentWrong error={error} />
-        <button className="btn btn--main min-h-12" disabled={isLoading}>Sign in</button>
+        <button className="btn btn--main min-h-12" disabled={isLoading}>
+          Sign in
+        </button>
       </Form>
     </main>
   );

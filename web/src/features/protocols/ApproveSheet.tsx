@@ -1,5 +1,18 @@
 import { stepLine, strengthShort, type HomeDetail, type StockRow } from '@zymostat/contract';
-import { activeFacts, buildProtocol, coats, diffVersions, inMillilitres, isGeneric, type Difference, type HouseRules, type Judged, type Objection, type TreatedRoom, type TreatedSurface } from '@zymostat/core';
+import {
+  activeFacts,
+  buildProtocol,
+  coats,
+  diffVersions,
+  inMillilitres,
+  isGeneric,
+  type Difference,
+  type HouseRules,
+  type Judged,
+  type Objection,
+  type TreatedRoom,
+  type TreatedSurface,
+} from '@zymostat/core';
 import { api, problemOf } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
 import { Severity, Verdict, WentWrong } from '../../ui/parts.tsx';
@@ -17,26 +30,65 @@ interface Props {
   onDone: () => void;
 }
 
-const all = (rooms: readonly TreatedRoom[]): TreatedSurface[] => rooms.flatMap(({ surfaces }) => surfaces);
+const all = (rooms: readonly TreatedRoom[]): TreatedSurface[] =>
+  rooms.flatMap(({ surfaces }) => surfaces);
 
 /** One side of a change: the wet band, what is done, and which steps are on this side only. */
-const Side = ({ surface, other }: { surface: TreatedSurface | undefined; other: TreatedSurface | undefined }) => {
+const Side = ({
+  surface,
+  other,
+}: {
+  surface: TreatedSurface | undefined;
+  other: TreatedSurface | undefined;
+}) => {
   if (!surface) return <span className="small soft">not in it</span>;
   const { treatment } = surface;
   return (
     <>
-      {treatment && treatment.seconds > 0 && <WetBand tiny family={activeFacts[treatment.active].family} required={treatment.seconds} axis={Math.max(1380, treatment.seconds * 1.15)} />}
+      {treatment && treatment.seconds > 0 && (
+        <WetBand
+          tiny
+          family={activeFacts[treatment.active].family}
+          required={treatment.seconds}
+          axis={Math.max(1380, treatment.seconds * 1.15)}
+        />
+      )}
       <span className="small block">{doneInWords(surface, other)}</span>
     </>
   );
 };
 
-const Changes = ({ differences, from, to }: { differences: Difference[]; from: string; to: string }) => (
+const Changes = ({
+  differences,
+  from,
+  to,
+}: {
+  differences: Difference[];
+  from: string;
+  to: string;
+}) => (
   <table className="ledger mt-3" aria-label="What changes">
-    <thead><tr><th>What changes</th><th>{from}</th><th>{to}</th></tr></thead>
+    <thead>
+      <tr>
+        <th>What changes</th>
+        <th>{from}</th>
+        <th>{to}</th>
+      </tr>
+    </thead>
     <tbody>
       {differences.map(({ surfaceId, surfaceName, roomName, before, after }) => (
-        <tr key={surfaceId}><td><b className="font-semibold">{surfaceName}</b> <span className="small soft">{roomName}</span></td><td className="soft"><Side surface={before} other={after} /></td><td><Side surface={after} other={before} /></td></tr>
+        <tr key={surfaceId}>
+          <td>
+            <b className="font-semibold">{surfaceName}</b>{' '}
+            <span className="small soft">{roomName}</span>
+          </td>
+          <td className="soft">
+            <Side surface={before} other={after} />
+          </td>
+          <td>
+            <Side surface={after} other={before} />
+          </td>
+        </tr>
       ))}
     </tbody>
   </table>
@@ -50,7 +102,17 @@ const Answered = ({ surfaces }: { surfaces: TreatedSurface[] }) => {
     <section className="mt-4" aria-label="What you answer for">
       <h2 className="mb-1">What you answer for</h2>
       <div className="held-up">
-        {accepted.map(({ id, name, accepted: why }) => <div key={id} className="contents"><span><Severity is="care" /></span><span><b className="font-semibold">{name}.</b> “{why}”</span><span /></div>)}
+        {accepted.map(({ id, name, accepted: why }) => (
+          <div key={id} className="contents">
+            <span>
+              <Severity is="care" />
+            </span>
+            <span>
+              <b className="font-semibold">{name}.</b> “{why}”
+            </span>
+            <span />
+          </div>
+        ))}
       </div>
     </section>
   );
@@ -65,34 +127,65 @@ interface Pourer {
 const byBottle = (surfaces: readonly TreatedSurface[]): Pourer[] => {
   const groups = new Map<string, TreatedSurface[]>();
   for (const surface of surfaces) {
-    const key = surface.treatment ? `${surface.treatment.stockId} ${surface.treatment.strength}` : '';
+    const key = surface.treatment
+      ? `${surface.treatment.stockId} ${surface.treatment.strength}`
+      : '';
     groups.set(key, [...(groups.get(key) ?? []), surface]);
   }
-  return [...groups].map(([key, list]) => ({ key, surfaces: list })).sort((a, b) => Number(a.key === '') - Number(b.key === ''));
+  return [...groups]
+    .map(([key, list]) => ({ key, surfaces: list }))
+    .sort((a, b) => Number(a.key === '') - Number(b.key === ''));
 };
 
 /** m³ that one coat on each surface takes. */
 const needOf = (surfaces: readonly TreatedSurface[]): number =>
-  surfaces.reduce((sum, { area, treatment }) => sum + (treatment ? area * coats[treatment.application] : 0), 0);
+  surfaces.reduce(
+    (sum, { area, treatment }) => sum + (treatment ? area * coats[treatment.application] : 0),
+    0,
+  );
 
 const Done = ({ surfaces, stocks }: { surfaces: TreatedSurface[]; stocks: StockRow[] }) => (
   <section className="mt-4" aria-label="What will be done">
     <h2>What will be done</h2>
     <table className="ledger ledger--tight mt-1">
-      <thead><tr><th>With</th><th className="num">Surfaces</th><th>How</th><th className="num">One coat each</th></tr></thead>
+      <thead>
+        <tr>
+          <th>With</th>
+          <th className="num">Surfaces</th>
+          <th>How</th>
+          <th className="num">One coat each</th>
+        </tr>
+      </thead>
       <tbody>
         {byBottle(surfaces).map(({ key, surfaces: list }) => {
           const [first] = list;
           const { treatment } = first!;
           const stock = stocks.find(({ id }) => id === treatment?.stockId);
-          const times = [...new Set(list.map((one) => one.treatment?.seconds ?? 0))].sort((a, b) => a - b);
+          const times = [...new Set(list.map((one) => one.treatment?.seconds ?? 0))].sort(
+            (a, b) => a - b,
+          );
           const clothed = list.filter((one) => one.treatment?.application === 'cloth').length;
-          const how = !treatment ? [...new Set(list.map(({ steps }) => stepLine(steps)))].slice(0, 3).join('; ')
+          const how = !treatment
+            ? [...new Set(list.map(({ steps }) => stepLine(steps)))].slice(0, 3).join('; ')
             : `${times.map((seconds) => (seconds > 0 ? `${Math.ceil(seconds / 60)} min` : 'no wait')).join(' or ')}${clothed > 0 ? `; ${clothed} by cloth, never sprayed` : ''}`;
           return (
             <tr key={key}>
-              <td><span className="flex items-center gap-2"><i className="stub stub--row fill" data-family={treatment ? activeFacts[treatment.active].family : 'soap'} />{stock && treatment ? `${stock.name}${treatment.active === 'registered product' ? '' : `, ${strengthShort(treatment.active, treatment.strength)}`}` : 'cleaned only'}</span></td>
-              <td className="num">{list.length}</td><td>{how}</td><td className="num">{treatment ? `${inMillilitres(needOf(list)).toFixed(0)} ml` : ''}</td>
+              <td>
+                <span className="flex items-center gap-2">
+                  <i
+                    className="stub stub--row fill"
+                    data-family={treatment ? activeFacts[treatment.active].family : 'soap'}
+                  />
+                  {stock && treatment
+                    ? `${stock.name}${treatment.active === 'registered product' ? '' : `, ${strengthShort(treatment.active, treatment.strength)}`}`
+                    : 'cleaned only'}
+                </span>
+              </td>
+              <td className="num">{list.length}</td>
+              <td>{how}</td>
+              <td className="num">
+                {treatment ? `${inMillilitres(needOf(list)).toFixed(0)} ml` : ''}
+              </td>
             </tr>
           );
         })}
@@ -120,27 +213,56 @@ export const ApproveSheet = ({ home, stocks, rules, now, objections, judged, onD
     const result = await approve({ id: home.id, seen: home.revision });
     if (result.data) onDone();
   };
-  const say = blocked ? `${countInWords(objections.length)} in the way.`
+  const say = blocked
+    ? `${countInWords(objections.length)} in the way.`
     : `${newest ? `${differences.length === 1 ? 'One surface changes' : `${differences.length} surfaces change`}. ` : ''}${wet} of ${surfaces.length} are kept wet, the rest is cleaned.`;
   return (
     <>
-      <p className="crumb"><b>Before you approve</b> · as it stands on this page</p>
-      <Verdict say={say} why={blocked ? 'Put right what is named on the left; until then nothing can be approved.' : `Nothing stands at Never. ${accepted === 0 ? 'No reason has to be answered for.' : `${accepted} ${accepted === 1 ? 'reason is' : 'reasons are'} yours to answer for.`}`}>
-        <button className="btn btn--main" disabled={blocked || approving.isLoading || (newest !== undefined && !before)} onClick={() => void submit()}>Approve version {number}</button>
+      <p className="crumb">
+        <b>Before you approve</b> · as it stands on this page
+      </p>
+      <Verdict
+        say={say}
+        why={
+          blocked
+            ? 'Put right what is named on the left; until then nothing can be approved.'
+            : `Nothing stands at Never. ${accepted === 0 ? 'No reason has to be answered for.' : `${accepted} ${accepted === 1 ? 'reason is' : 'reasons are'} yours to answer for.`}`
+        }
+      >
+        <button
+          className="btn btn--main"
+          disabled={blocked || approving.isLoading || (newest !== undefined && !before)}
+          onClick={() => void submit()}
+        >
+          Approve version {number}
+        </button>
       </Verdict>
-      {refused?.type === '/problems/changed-meanwhile'
-        ? <ChangedMeanwhile error={approving.error} onTheirs={() => approving.reset()} />
-        : <WentWrong error={approving.error} />}
-      {newest && differences.length > 0 && <Changes differences={differences} from={`Version ${newest.number}`} to={`Version ${number}`} />}
+      {refused?.type === '/problems/changed-meanwhile' ? (
+        <ChangedMeanwhile error={approving.error} onTheirs={() => approving.reset()} />
+      ) : (
+        <WentWrong error={approving.error} />
+      )}
+      {newest && differences.length > 0 && (
+        <Changes
+          differences={differences}
+          from={`Version ${newest.number}`}
+          to={`Version ${number}`}
+        />
+      )}
       <Answered surfaces={surfaces} />
       <Done surfaces={surfaces} stocks={stocks} />
       {surfaces.some(({ treatment }) => treatment && isGeneric(treatment.active)) && (
         <p className="small soft mt-3">
-          None of our own mixtures is a registered disinfectant. Making and using them for hire may need a permit
-          (in the US by FIFRA, in the EU by its rules for biocides): ask before you sell it as disinfecting.
+          None of our own mixtures is a registered disinfectant. Making and using them for hire may
+          need a permit (in the US by FIFRA, in the EU by its rules for biocides): ask before you
+          sell it as disinfecting.
         </p>
       )}
-      <p className="my-3"><button className="btn btn--quiet" onClick={onDone}>Not yet</button></p>
+      <p className="my-3">
+        <button className="btn btn--quiet" onClick={onDone}>
+          Not yet
+        </button>
+      </p>
     </>
   );
 };

@@ -1,4 +1,11 @@
-import { familyNames, nameOfBatch, percent, reasonInWords, strengthOf, type StockRow } from '@zymostat/contract';
+import {
+  familyNames,
+  nameOfBatch,
+  percent,
+  reasonInWords,
+  strengthOf,
+  type StockRow,
+} from '@zymostat/contract';
 import { activeFacts, type Compared, type Goal, type HouseRules } from '@zymostat/core';
 import { useState } from 'react';
 import { aStrength } from '../../ui/checks.ts';
@@ -21,57 +28,176 @@ interface Props {
 }
 
 /** What one coat does against the time required; and where it does not hold, what the planned coats do. */
-const Bands = ({ family, contact: { seconds, prediction } }: { family: Compared['family']; contact: Compared['contact'] }) => {
+const Bands = ({
+  family,
+  contact: { seconds, prediction },
+}: {
+  family: Compared['family'];
+  contact: Compared['contact'];
+}) => {
   if (!prediction) return <WetBand family={family} required={seconds} scale />;
   const { holds, rewets } = prediction;
-  if (rewets.count === 0) return <WetBand family={family} required={seconds} held={holds} estimate scale />;
+  if (rewets.count === 0)
+    return <WetBand family={family} required={seconds} held={holds} estimate scale />;
   const axis = seconds * 1.3;
   return (
     <div className="compare__two">
-      <span className="pt-3">one coat</span><span className="pt-3"><WetBand family={family} required={seconds} held={holds} estimate axis={axis} /></span>
-      <span className="pt-2">{rewets.count + 1} coats</span><span className="pt-2"><WetBand family={family} required={seconds} held={Math.max(seconds, rewets.count * rewets.every + holds)} rewets={rewets.at} estimate axis={axis} scale /></span>
+      <span className="pt-3">one coat</span>
+      <span className="pt-3">
+        <WetBand family={family} required={seconds} held={holds} estimate axis={axis} />
+      </span>
+      <span className="pt-2">{rewets.count + 1} coats</span>
+      <span className="pt-2">
+        <WetBand
+          family={family}
+          required={seconds}
+          held={Math.max(seconds, rewets.count * rewets.every + holds)}
+          rewets={rewets.at}
+          estimate
+          axis={axis}
+          scale
+        />
+      </span>
     </div>
   );
 };
 
 /** One family for one surface: outcome, strength rule, wet band, and every reason with its source. */
-export const FamilyRow = ({ compared, stocks, goal, rules, set, typed, onType, onSet, onDrying }: Props) => {
+export const FamilyRow = ({
+  compared,
+  stocks,
+  goal,
+  rules,
+  set,
+  typed,
+  onType,
+  onSet,
+  onDrying,
+}: Props) => {
   const { family, stock, strength, contact } = compared;
   const { basis } = activeFacts[stock.active];
   const never = contact.outcome === 'never';
   const reasons = contact.reasons.filter((reason) => !(reason.code === 'cleaning-needs-no-wait'));
   const [worst] = reasons;
   const grave = reasons.slice(never ? 1 : 0).filter((reason) => reason.outcome !== 'use');
-  const mild = reasons.filter((reason) => reason.outcome === 'use' && reason.code !== 'material-bears');
+  const mild = reasons.filter(
+    (reason) => reason.outcome === 'use' && reason.code !== 'material-bears',
+  );
   const [changing, change] = useState(typed !== undefined && !set);
   return (
-    <article className={`compare ${never ? 'compare--never' : ''}`} data-family={family} aria-label={familyNames[family]}>
-      {never && <p className="bar-never">Never <span>{worst && reasonInWords(worst)}</span></p>}
+    <article
+      className={`compare ${never ? 'compare--never' : ''}`}
+      data-family={family}
+      aria-label={familyNames[family]}
+    >
+      {never && (
+        <p className="bar-never">
+          Never <span>{worst && reasonInWords(worst)}</span>
+        </p>
+      )}
       <div className="compare__name">
         <i className="compare__swatch fill" />
         <h2>{familyNames[family]}</h2>
-        <p className="small soft">{strengthOf(stock.active, strength)}, {stocks.find((one) => one.id === stock.id)?.code}</p>
+        <p className="small soft">
+          {strengthOf(stock.active, strength)}, {stocks.find((one) => one.id === stock.id)?.code}
+        </p>
         {!never && <Severity is={contact.outcome} />}
         {set && <b className="small block">Set here</b>}
       </div>
-      <div className="compare__rule">{family === 'product' ? <p className="small soft pt-3">{stocks.find((one) => one.id === stock.id)?.name}, by its own label</p> : <StrengthRule family={family} stock={stock.strength} span={goal === 'clean' ? { floor: 0, top: 1 } : contact.span} batch={strength} />}</div>
+      <div className="compare__rule">
+        {family === 'product' ? (
+          <p className="small soft pt-3">
+            {stocks.find((one) => one.id === stock.id)?.name}, by its own label
+          </p>
+        ) : (
+          <StrengthRule
+            family={family}
+            stock={stock.strength}
+            span={goal === 'clean' ? { floor: 0, top: 1 } : contact.span}
+            batch={strength}
+          />
+        )}
+      </div>
       <div className="compare__band">
-        {never ? <p className="small soft">{contact.span ? 'No wet time counts.' : 'No strength of it is allowed here, and no wet time counts.'}</p>
-          : contact.seconds > 0 ? <Bands family={family} contact={contact} /> : <p className="small soft">No wait: it only cleans.</p>}
+        {never ? (
+          <p className="small soft">
+            {contact.span
+              ? 'No wet time counts.'
+              : 'No strength of it is allowed here, and no wet time counts.'}
+          </p>
+        ) : contact.seconds > 0 ? (
+          <Bands family={family} contact={contact} />
+        ) : (
+          <p className="small soft">No wait: it only cleans.</p>
+        )}
       </div>
       <div className="compare__why">
         {never && worst && <p className="compare__source">{worst.source}</p>}
-        {grave.map((reason) => <p key={reason.code} className="my-0.5"><Severity is={reason.outcome} /> <span className="ml-1">{reasonInWords(reason)}</span> <span className="compare__source">{reason.source}</span></p>)}
-        {!never && <p>{mild.map((reason) => <span key={reason.code}>{reasonInWords(reason)} <span className="compare__source">{reason.source}</span> </span>)}</p>}
-        {(family !== 'product' || stocks.length > 1) && <button className="btn btn--quiet mt-1" aria-expanded={changing} onClick={() => change(!changing)}>{changing ? 'Keep it as it is' : 'Other strength or stock'}</button>}
-        {!never && contact.prediction && <button className="btn btn--quiet mt-1 ml-5" onClick={onDrying}>Wet time and air</button>}
-        {!set && !never && <button className="btn btn--quiet mt-1 ml-5" onClick={onSet}>Set {familyNames[family].toLowerCase()}</button>}
+        {grave.map((reason) => (
+          <p key={reason.code} className="my-0.5">
+            <Severity is={reason.outcome} /> <span className="ml-1">{reasonInWords(reason)}</span>{' '}
+            <span className="compare__source">{reason.source}</span>
+          </p>
+        ))}
+        {!never && (
+          <p>
+            {mild.map((reason) => (
+              <span key={reason.code}>
+                {reasonInWords(reason)}{' '}
+                <span className="compare__source">{reason.source}</span>{' '}
+              </span>
+            ))}
+          </p>
+        )}
+        {(family !== 'product' || stocks.length > 1) && (
+          <button
+            className="btn btn--quiet mt-1"
+            aria-expanded={changing}
+            onClick={() => change(!changing)}
+          >
+            {changing ? 'Keep it as it is' : 'Other strength or stock'}
+          </button>
+        )}
+        {!never && contact.prediction && (
+          <button className="btn btn--quiet mt-1 ml-5" onClick={onDrying}>
+            Wet time and air
+          </button>
+        )}
+        {!set && !never && (
+          <button className="btn btn--quiet mt-1 ml-5" onClick={onSet}>
+            Set {familyNames[family].toLowerCase()}
+          </button>
+        )}
       </div>
-      {changing && <div className="compare__acts">
-        {family !== 'product' && <TextField label="In use at" figure value={typed?.strength ?? percent(strength)} check={aStrength(basis)} onChange={(text) => onType({ stockId: stock.id, strength: text })} />}
-        {stocks.length > 1 && <Choice className="field--stock" label="From" value={stock.id} onChange={(stockId) => onType({ stockId, strength: typed?.strength ?? percent(strength) })} options={stocks.map((one) => ({ value: one.id, name: `${one.name}, ${one.code}` }))} />}
-        {goal !== 'clean' && never && contact.span && <span className="small soft pb-2">As it stands it is {nameOfBatch(stock.active, strength, rules)}.</span>}
-      </div>}
+      {changing && (
+        <div className="compare__acts">
+          {family !== 'product' && (
+            <TextField
+              label="In use at"
+              figure
+              value={typed?.strength ?? percent(strength)}
+              check={aStrength(basis)}
+              onChange={(text) => onType({ stockId: stock.id, strength: text })}
+            />
+          )}
+          {stocks.length > 1 && (
+            <Choice
+              className="field--stock"
+              label="From"
+              value={stock.id}
+              onChange={(stockId) =>
+                onType({ stockId, strength: typed?.strength ?? percent(strength) })
+              }
+              options={stocks.map((one) => ({ value: one.id, name: `${one.name}, ${one.code}` }))}
+            />
+          )}
+          {goal !== 'clean' && never && contact.span && (
+            <span className="small soft pb-2">
+              As it stands it is {nameOfBatch(stock.active, strength, rules)}.
+            </span>
+          )}
+        </div>
+      )}
     </article>
   );
 };

@@ -4,7 +4,9 @@ import { Link } from 'react-router';
 import { Severity } from '../../ui/parts.tsx';
 
 const sayWhy = ({ why, approved, now, reasons }: FlagRow): string =>
-  why === 'longer' || why === 'shorter' ? `${flagWords[why]}: ${Math.ceil(now / 60)} min, approved ${Math.ceil(approved / 60)}.` : `${flagWords[why]}. ${reasons[0] ? reasonInWords(reasons[0]) : ''}`;
+  why === 'longer' || why === 'shorter'
+    ? `${flagWords[why]}: ${Math.ceil(now / 60)} min, approved ${Math.ceil(approved / 60)}.`
+    : `${flagWords[why]}. ${reasons[0] ? reasonInWords(reasons[0]) : ''}`;
 
 /** What a change of survey, stock or house rules has made untrue of the approved version: it stands until it is revised. */
 export const Flags = ({ home }: { home: HomeDetail }) => {
@@ -16,9 +18,25 @@ export const Flags = ({ home }: { home: HomeDetail }) => {
       <div className="held-up">
         {home.flags.map((flag) => (
           <Fragment key={flag.surfaceId}>
-            <span><Severity is={flag.why === 'never' ? 'never' : 'care'} word={flag.why === 'never' ? undefined : 'Review'} /></span>
-            <span><b className="font-semibold">{flag.surfaceName}</b> {sayWhy(flag)}</span>
-            {inSurvey.has(flag.surfaceId) ? <Link className="btn btn--quiet small" to={`/homes/${home.id}/protocol/${flag.surfaceId}`}>{flag.roomName}</Link> : <span className="small soft">{flag.roomName}</span>}
+            <span>
+              <Severity
+                is={flag.why === 'never' ? 'never' : 'care'}
+                word={flag.why === 'never' ? undefined : 'Review'}
+              />
+            </span>
+            <span>
+              <b className="font-semibold">{flag.surfaceName}</b> {sayWhy(flag)}
+            </span>
+            {inSurvey.has(flag.surfaceId) ? (
+              <Link
+                className="btn btn--quiet small"
+                to={`/homes/${home.id}/protocol/${flag.surfaceId}`}
+              >
+                {flag.roomName}
+              </Link>
+            ) : (
+              <span className="small soft">{flag.roomName}</span>
+            )}
           </Fragment>
         ))}
       </div>

@@ -11,14 +11,22 @@ export const KeptHere = ({ nameOf }: { nameOf: (surfaceId: string) => string }) 
       {unread.length > 0 && (
         <div role="alert" className="notice mx-5 mt-3 text-[16px]">
           {unread.map(({ event, problem }) => (
-            <p key={event.id}><b>Not taken: {nameOf(event.surfaceId)}.</b> {problem.detail}</p>
+            <p key={event.id}>
+              <b>Not taken: {nameOf(event.surfaceId)}.</b> {problem.detail}
+            </p>
           ))}
-          <button className="btn btn--quiet" onClick={() => void markRead()}>I have read it</button>
+          <button className="btn btn--quiet" onClick={() => void markRead()}>
+            I have read it
+          </button>
         </div>
       )}
       {ofOthers.map(({ by, count, since }) => (
         <p key={`${by} ${since}`} className="notice mx-5 mt-3 text-[16px]">
-          <b>{count} of {by}, since {momentOf(since)},</b> still to be sent from this phone. Only {by} can send {count === 1 ? 'it' : 'them'}: after signing in again.
+          <b>
+            {count} of {by}, since {momentOf(since)},
+          </b>{' '}
+          still to be sent from this phone. Only {by} can send {count === 1 ? 'it' : 'them'}: after
+          signing in again.
         </p>
       ))}
     </>
@@ -31,10 +39,14 @@ export const NotTaken = ({ nameOf }: { nameOf: (surfaceId: string) => string }) 
   if (notTaken.length === 0) return null;
   return (
     <details className="mb-4 text-[16px]">
-      <summary className="soft min-h-11 cursor-pointer">{notTaken.length} not taken, kept on this phone</summary>
+      <summary className="soft min-h-11 cursor-pointer">
+        {notTaken.length} not taken, kept on this phone
+      </summary>
       <ul className="grid gap-2">
         {notTaken.map(({ event, problem }) => (
-          <li key={event.id}><b>{nameOf(event.surfaceId)}</b>, {momentOf(event.at)}: {problem.detail}</li>
+          <li key={event.id}>
+            <b>{nameOf(event.surfaceId)}</b>, {momentOf(event.at)}: {problem.detail}
+          </li>
         ))}
       </ul>
     </details>

@@ -16,18 +16,31 @@ import { useAwake } from './useAwake.ts';
 
 const Saved = () => {
   const { waiting, online } = useAppSelector((state) => state.outbox);
-  return <span className="phone__saved" role="status">{waiting.length > 0 && <i />}{waiting.length === 0 ? 'all sent' : online ? 'sending' : 'no signal, kept on phone'}</span>;
+  return (
+    <span className="phone__saved" role="status">
+      {waiting.length > 0 && <i />}
+      {waiting.length === 0 ? 'all sent' : online ? 'sending' : 'no signal, kept on phone'}
+    </span>
+  );
 };
 
 /** What a surface waits for, in a word or a time. */
 const nextWord = ({ surface, treatment, clock }: Stop, now: number) => {
   if (clock.wetSince !== null) {
     const left = treatment.seconds - secondsBetween(clock.wetSince, now);
-    return left > 0 ? <>wipe in <b className="fig">{clockWords(left)}</b></> : <b className="never-ink">wipe now</b>;
+    return left > 0 ? (
+      <>
+        wipe in <b className="fig">{clockWords(left)}</b>
+      </>
+    ) : (
+      <b className="never-ink">wipe now</b>
+    );
   }
   if (clock.done) return outcomeOf(clock, treatment) === 'not-met' ? 'not met' : 'done';
-  if (clock.stretches.length > 0) return clock.stretches.at(-1)!.ended === 'wiped' ? 'rinse' : 'dry, again';
-  if (treatment.flushes && !clock.lifted) return treatment.lifts ? 'tablet out first' : 'flush first';
+  if (clock.stretches.length > 0)
+    return clock.stretches.at(-1)!.ended === 'wiped' ? 'rinse' : 'dry, again';
+  if (treatment.flushes && !clock.lifted)
+    return treatment.lifts ? 'tablet out first' : 'flush first';
   if (clock.washed) return 'apply';
   const clean = stepNames[cleanedStep(surface.steps)];
   return surface.treatment ? `${clean}, apply` : clean;
@@ -35,7 +48,10 @@ const nextWord = ({ surface, treatment, clock }: Stop, now: number) => {
 
 /** The next thing to do: what is due first, then the first surface that is not done and not waiting. */
 const upNext = (stops: Stop[], now: number): Stop | undefined =>
-  stops.find(({ clock, treatment }) => clock.wetSince !== null && secondsBetween(clock.wetSince, now) >= treatment.seconds) ??
+  stops.find(
+    ({ clock, treatment }) =>
+      clock.wetSince !== null && secondsBetween(clock.wetSince, now) >= treatment.seconds,
+  ) ??
   stops.find(({ clock }) => clock.wetSince === null && !clock.done) ??
   stops.find(({ clock }) => clock.wetSince !== null);
 
@@ -47,7 +63,11 @@ const RoundPage = () => {
   const { data: rows = [] } = api.useBatchesQuery();
   const { data: me } = api.useMeQuery();
   const [finish, finishing] = api.useFinishRoundMutation();
-  const [stopped, setStopped] = useState<{ verdict: Verdict; stop: Stop; batchId: string | null } | null>(null);
+  const [stopped, setStopped] = useState<{
+    verdict: Verdict;
+    stop: Stop;
+    batchId: string | null;
+  } | null>(null);
   const [asking, ask] = useState<'early' | 'finish' | null>(null);
   const [hands, setHands] = useState<Record<string, string>>({});
   const unsent = useAppSelector((state) => state.outbox.waiting.length);
@@ -56,31 +76,68 @@ const RoundPage = () => {
   const now = useNow(500);
   useAwake(stops.some(({ clock }) => clock.wetSince !== null));
 
-  if (error && !round) return <main className="p-6"><WentWrong error={error} /><Link className="btn btn--quiet" to="/rounds">To the rounds</Link></main>;
-  if (!round || !me) return <main className="px-6"><Waiting what="the round" /></main>;
+  if (error && !round)
+    return (
+      <main className="p-6">
+        <WentWrong error={error} />
+        <Link className="btn btn--quiet" to="/rounds">
+          To the rounds
+        </Link>
+      </main>
+    );
+  if (!round || !me)
+    return (
+      <main className="px-6">
+        <Waiting what="the round" />
+      </main>
+    );
 
   const batches = asBatches(rows);
-  const current = stops.find(({ surface }) => surface.id === search.get('surface')) ?? upNext(stops, now) ?? stops[0]!;
+  const current =
+    stops.find(({ surface }) => surface.id === search.get('surface')) ??
+    upNext(stops, now) ??
+    stops[0]!;
   const go = (id: string) => setSearch({ surface: id }, { replace: true });
-  const nameOf = (id: string) => stops.find(({ surface }) => surface.id === id)?.surface.name ?? 'in another round';
+  const nameOf = (id: string) =>
+    stops.find(({ surface }) => surface.id === id)?.surface.name ?? 'in another round';
   const open = stops.filter(({ clock }) => !clock.done);
   const at = stops.indexOf(current);
   const others = [...stops.slice(at + 1), ...stops.slice(0, at)];
-  const ahead = others.filter(({ clock }) => !clock.done).sort((a, b) => Number(b.clock.wetSince !== null) - Number(a.clock.wetSince !== null));
+  const ahead = others
+    .filter(({ clock }) => !clock.done)
+    .sort((a, b) => Number(b.clock.wetSince !== null) - Number(a.clock.wetSince !== null));
 
   /** Bottles that fit what is set come first; the newest of them is taken to be in hand. */
-  const fitting = rows.find((row) => current.treatment.use && row.active === current.treatment.use.active && Math.abs(row.strength - current.treatment.use.strength) < 1e-9 && row.discardAfter > now && (row.active !== 'registered product' || row.stockId === current.treatment.use.stockId) && (row.status === 'verified' || row.active === 'registered product' || (row.status === 'unchecked' && current.treatment.seconds === 0)));
-  const hand = hands[current.surface.id] ?? (current.clock.wetSince === null ? fitting?.id : current.clock.on[0]) ?? null;
+  const fitting = rows.find(
+    (row) =>
+      current.treatment.use &&
+      row.active === current.treatment.use.active &&
+      Math.abs(row.strength - current.treatment.use.strength) < 1e-9 &&
+      row.discardAfter > now &&
+      (row.active !== 'registered product' || row.stockId === current.treatment.use.stockId) &&
+      (row.status === 'verified' ||
+        row.active === 'registered product' ||
+        (row.status === 'unchecked' && current.treatment.seconds === 0)),
+  );
+  const hand =
+    hands[current.surface.id] ??
+    (current.clock.wetSince === null ? fitting?.id : current.clock.on[0]) ??
+    null;
 
   const act = (kind: EventKind) => {
     ask(null);
     const batchId = kind === 'applied' || kind === 'rewet' ? hand : null;
-    const verdict = doAt(round.id, me.person.id, current, kind, batchId, batches, { clientKeeps: round.clientKeeps, book });
+    const verdict = doAt(round.id, me.person.id, current, kind, batchId, batches, {
+      clientKeeps: round.clientKeeps,
+      book,
+    });
     if (verdict.outcome === 'never') setStopped({ verdict, stop: current, batchId });
     else go(current.surface.id);
   };
   const wipe = () => {
-    const early = current.clock.wetSince !== null && secondsBetween(current.clock.wetSince, Date.now()) < current.treatment.seconds;
+    const early =
+      current.clock.wetSince !== null &&
+      secondsBetween(current.clock.wetSince, Date.now()) < current.treatment.seconds;
     if (early) ask('early');
     else act('wiped');
   };
@@ -95,36 +152,117 @@ const RoundPage = () => {
     setStopped(null);
   };
 
-  if (stopped) return <StopScreen {...stopped} rows={rows} poisonLine={me.company.poisonLine} onBack={putBack} />;
+  if (stopped)
+    return (
+      <StopScreen {...stopped} rows={rows} poisonLine={me.company.poisonLine} onBack={putBack} />
+    );
   const held = current.clock.wetSince === null ? 0 : secondsBetween(current.clock.wetSince, now);
   return (
     <main className="phone">
-      <header className="phone__top"><Link to="/rounds" className="phone__back">Rounds</Link><b>{current.roomName}</b><Saved /></header>
+      <header className="phone__top">
+        <Link to="/rounds" className="phone__back">
+          Rounds
+        </Link>
+        <b>{current.roomName}</b>
+        <Saved />
+      </header>
       <KeptHere nameOf={nameOf} />
-      <SurfaceScreen stop={current} rows={rows} hand={hand} now={now} onHand={(id) => setHands({ ...hands, [current.surface.id]: id })} onDo={act} onWipe={wipe} onNext={ahead[0] && (() => go(ahead[0]!.surface.id))} />
+      <SurfaceScreen
+        stop={current}
+        rows={rows}
+        hand={hand}
+        now={now}
+        onHand={(id) => setHands({ ...hands, [current.surface.id]: id })}
+        onDo={act}
+        onWipe={wipe}
+        onNext={ahead[0] && (() => go(ahead[0]!.surface.id))}
+      />
       <section className="phone__next">
-        <h2>{current.clock.wetSince !== null ? 'Next, while the clock runs' : ahead.length > 0 ? 'Next' : 'Everything else is done'}</h2>
+        <h2>
+          {current.clock.wetSince !== null
+            ? 'Next, while the clock runs'
+            : ahead.length > 0
+              ? 'Next'
+              : 'Everything else is done'}
+        </h2>
         <ol>
           {ahead.map((stop) => (
-            <li key={stop.surface.id}><button className="cursor-pointer text-left" onClick={() => go(stop.surface.id)}>{stop.roomName === current.roomName ? '' : `${stop.roomName}: `}{stop.surface.name}</button><span>{nextWord(stop, now)}</span></li>
+            <li key={stop.surface.id}>
+              <button className="cursor-pointer text-left" onClick={() => go(stop.surface.id)}>
+                {stop.roomName === current.roomName ? '' : `${stop.roomName}: `}
+                {stop.surface.name}
+              </button>
+              <span>{nextWord(stop, now)}</span>
+            </li>
           ))}
         </ol>
-        <p className="my-4"><button className="btn w-full" onClick={() => ask('finish')}>Finish the round</button></p>
-        <details className="mb-4 text-[16px]"><summary className="soft min-h-11 cursor-pointer">All {stops.length} surfaces, {stops.length - open.length} done</summary>
-          <ol>{stops.map((stop) => <li key={stop.surface.id}><button className="cursor-pointer text-left" onClick={() => go(stop.surface.id)}>{stop.roomName}: {stop.surface.name}</button><span>{nextWord(stop, now)}</span></li>)}</ol>
+        <p className="my-4">
+          <button className="btn w-full" onClick={() => ask('finish')}>
+            Finish the round
+          </button>
+        </p>
+        <details className="mb-4 text-[16px]">
+          <summary className="soft min-h-11 cursor-pointer">
+            All {stops.length} surfaces, {stops.length - open.length} done
+          </summary>
+          <ol>
+            {stops.map((stop) => (
+              <li key={stop.surface.id}>
+                <button className="cursor-pointer text-left" onClick={() => go(stop.surface.id)}>
+                  {stop.roomName}: {stop.surface.name}
+                </button>
+                <span>{nextWord(stop, now)}</span>
+              </li>
+            ))}
+          </ol>
         </details>
         <NotTaken nameOf={nameOf} />
         <StandingNote />
       </section>
-      <Window open={asking === 'early'} title={`Wipe ${current.surface.name} now?`} onClose={() => ask(null)}>
-        <p className="mb-4 text-[18px]">It has been wet <b className="fig">{clockWords(held)}</b> of <b className="fig">{clockWords(current.treatment.seconds)}</b>. Wiping now is recorded as not met, and stays so.</p>
-        <p className="grid gap-3"><button className="btn btn--main min-h-14" onClick={() => ask(null)}>Keep it wet</button><button className="btn min-h-14" onClick={() => act('wiped')}>Wipe it, not met</button></p>
+      <Window
+        open={asking === 'early'}
+        title={`Wipe ${current.surface.name} now?`}
+        onClose={() => ask(null)}
+      >
+        <p className="mb-4 text-[18px]">
+          It has been wet <b className="fig">{clockWords(held)}</b> of{' '}
+          <b className="fig">{clockWords(current.treatment.seconds)}</b>. Wiping now is recorded as
+          not met, and stays so.
+        </p>
+        <p className="grid gap-3">
+          <button className="btn btn--main min-h-14" onClick={() => ask(null)}>
+            Keep it wet
+          </button>
+          <button className="btn min-h-14" onClick={() => act('wiped')}>
+            Wipe it, not met
+          </button>
+        </p>
       </Window>
-      <Window open={asking === 'finish'} title={`Finish ${round.homeName}’s round?`} onClose={() => ask(null)}>
-        <p className="mb-4 text-[18px]">{open.length === 0 ? 'Every surface is done.' : `${open.length} of ${stops.length} surfaces are not done: ${open.slice(0, 4).map(({ surface }) => surface.name).join(', ')}${open.length > 4 ? ' …' : ''}. It is recorded so.`}</p>
-        {unsent > 0 && <p className="notice mb-3">{unsent} still to be sent. Wait for signal, then finish.</p>}
+      <Window
+        open={asking === 'finish'}
+        title={`Finish ${round.homeName}’s round?`}
+        onClose={() => ask(null)}
+      >
+        <p className="mb-4 text-[18px]">
+          {open.length === 0
+            ? 'Every surface is done.'
+            : `${open.length} of ${stops.length} surfaces are not done: ${open
+                .slice(0, 4)
+                .map(({ surface }) => surface.name)
+                .join(', ')}${open.length > 4 ? ' …' : ''}. It is recorded so.`}
+        </p>
+        {unsent > 0 && (
+          <p className="notice mb-3">{unsent} still to be sent. Wait for signal, then finish.</p>
+        )}
         <WentWrong error={finishing.error} />
-        <p className="grid gap-3"><button className="btn btn--main min-h-14" onClick={() => ask(null)}>Go on with it</button><button className="btn min-h-14" disabled={unsent > 0} onClick={leave}>Finish it</button></p>
+        <p className="grid gap-3">
+          <button className="btn btn--main min-h-14" onClick={() => ask(null)}>
+            Go on with it
+          </button>
+          <button className="btn min-h-14" disabled={unsent > 0} onClick={leave}>
+            Finish it
+          </button>
+        </p>
       </Window>
     </main>
   );

@@ -22,14 +22,25 @@ const Rounds = () => {
   return (
     <main className="leaves">
       <section className="leaf" aria-label="Rounds in hand">
-        <div className="headline"><h1>Rounds</h1></div>
+        <div className="headline">
+          <h1>Rounds</h1>
+        </div>
         <WentWrong error={error} />
         <KeptHere nameOf={() => 'at one surface'} />
         <h2 className="mb-1">In hand</h2>
         {rounds?.length === 0 && <p className="soft">None. Start one from its home.</p>}
         <ul className="list">
           {rounds?.map((round) => (
-            <li key={round.id}><Link className="list__row" to={`/rounds/${round.id}`}><b className="font-semibold">{round.homeName}, {round.place}</b><span className="small soft block">{round.by}, begun {momentOf(round.startedAt)}</span></Link></li>
+            <li key={round.id}>
+              <Link className="list__row" to={`/rounds/${round.id}`}>
+                <b className="font-semibold">
+                  {round.homeName}, {round.place}
+                </b>
+                <span className="small soft block">
+                  {round.by}, begun {momentOf(round.startedAt)}
+                </span>
+              </Link>
+            </li>
           ))}
         </ul>
       </section>
@@ -40,8 +51,16 @@ const Rounds = () => {
         <ul className="list mb-6">
           {homes?.map((home) => (
             <li key={home.id} className="flex items-center justify-between gap-3 py-2">
-              <span><b className="font-semibold">{home.name}</b>, {home.place}</span>
-              <button className="btn" disabled={starting.isLoading} onClick={() => void start(home.id)}>Start {home.name}’s round</button>
+              <span>
+                <b className="font-semibold">{home.name}</b>, {home.place}
+              </span>
+              <button
+                className="btn"
+                disabled={starting.isLoading}
+                onClick={() => void start(home.id)}
+              >
+                Start {home.name}’s round
+              </button>
             </li>
           ))}
         </ul>

@@ -16,11 +16,18 @@ interface Kept extends Waiting {
 const kept = new Dexie('zymostat') as Dexie & { outbox: EntityTable<Kept, 'order'> };
 kept.version(1).stores({ outbox: '++order' });
 // What an earlier version kept says nobody's name: it is nobody's to send, and stays.
-kept.version(2).stores({ outbox: '++order' }).upgrade((tx) =>
-  tx.table('outbox').toCollection().modify((row: Kept) => {
-    row.by = 'somebody';
-    row.event.personId = '';
-  }));
+kept
+  .version(2)
+  .stores({ outbox: '++order' })
+  .upgrade((tx) =>
+    tx
+      .table('outbox')
+      .toCollection()
+      .modify((row: Kept) => {
+        row.by = 'somebody';
+        row.event.personId = '';
+      }),
+  );
 
 const AGAIN_MS = 2000;
 let sending = false;
@@ -35,7 +42,11 @@ const nextToSend = async (): Promise<Kept | undefined> =>
 
 /** Whether the server has decided: no answer, a lost session and another person's session decide nothing. */
 const isDecided = ({ status, type }: Problem): boolean =>
-  status >= 400 && status < 500 && status !== 401 && status !== 429 && !type.endsWith('/not-theirs');
+  status >= 400 &&
+  status < 500 &&
+  status !== 401 &&
+  status !== 429 &&
+  !type.endsWith('/not-theirs');
 
 /**
  * Sends what waits, oldest first, one at a time. What gets no answer is tried again; what the server does not take
@@ -47,7 +58,9 @@ const send = async (): Promise<void> => {
   try {
     for (let next = await nextToSend(); next; next = await nextToSend()) {
       const { order, roundId, event } = next;
-      const result = await store.dispatch(api.endpoints.addEvent.initiate({ id: roundId, body: event }));
+      const result = await store.dispatch(
+        api.endpoints.addEvent.initiate({ id: roundId, body: event }),
+      );
       const problem = result.error && problemOf(result.error);
       if (problem && !isDecided(problem)) {
         store.dispatch(outbox.actions.unsent());
@@ -78,7 +91,11 @@ const countOthers = (rows: readonly Kept[]): OfOthers[] => {
   const found = new Map<string, OfOthers>();
   for (const { by, event } of rows) {
     const known = found.get(event.personId);
-    found.set(event.personId, { by, count: (known?.count ?? 0) + 1, since: Math.min(known?.since ?? event.at, event.at) });
+    found.set(event.personId, {
+      by,
+      count: (known?.count ?? 0) + 1,
+      since: Math.min(known?.since ?? event.at, event.at),
+    });
   }
   return [...found.values()];
 };
@@ -88,8 +105,11 @@ export const resume = async (): Promise<void> => {
   const rows = await inOrder();
   const mine = rows.filter(isMine);
   const notTaken = mine.flatMap(({ roundId, event, problem, read }): NotTaken[] =>
-    (problem ? [{ roundId, event, problem, read: read ?? false }] : []));
-  const waiting = mine.filter(({ problem }) => !problem).map(({ roundId, event }) => ({ roundId, event }));
+    problem ? [{ roundId, event, problem, read: read ?? false }] : [],
+  );
+  const waiting = mine
+    .filter(({ problem }) => !problem)
+    .map(({ roundId, event }) => ({ roundId, event }));
   const ofOthers = countOthers(rows.filter((row) => !isMine(row) && !row.problem));
   store.dispatch(outbox.actions.loaded({ waiting, notTaken, ofOthers }));
   void send();

@@ -35,7 +35,10 @@ export const outbox = createSlice({
   name: 'outbox',
   initialState: { waiting: [], taken: [], online: true, notTaken: [], ofOthers: [] } as Outbox,
   reducers: {
-    loaded: (state, { payload }: PayloadAction<Pick<Outbox, 'waiting' | 'notTaken' | 'ofOthers'>>) => ({ ...state, ...payload }),
+    loaded: (
+      state,
+      { payload }: PayloadAction<Pick<Outbox, 'waiting' | 'notTaken' | 'ofOthers'>>,
+    ) => ({ ...state, ...payload }),
     added: (state, { payload }: PayloadAction<Waiting>) => void state.waiting.push(payload),
     sent: (state, { payload }: PayloadAction<Waiting>) => {
       state.waiting = state.waiting.filter(({ event }) => event.id !== payload.event.id);
@@ -48,6 +51,9 @@ export const outbox = createSlice({
       state.online = true;
       state.notTaken.push(payload);
     },
-    read: (state) => void state.notTaken.forEach((one) => { one.read = true; }),
+    read: (state) =>
+      void state.notTaken.forEach((one) => {
+        one.read = true;
+      }),
   },
 });

@@ -1,5 +1,16 @@
 import type { BatchRow, Round, RoundEvent } from '@zymostat/contract';
-import { foldClock, judgeEvent, treatmentOf, type AroundEvent, type Batch, type EventKind, type SurfaceClock, type Treatment, type TreatedSurface, type Verdict } from '@zymostat/core';
+import {
+  foldClock,
+  judgeEvent,
+  treatmentOf,
+  type AroundEvent,
+  type Batch,
+  type EventKind,
+  type SurfaceClock,
+  type Treatment,
+  type TreatedSurface,
+  type Verdict,
+} from '@zymostat/core';
 import { useMemo } from 'react';
 import { v7 as newId } from 'uuid';
 import { useAppSelector } from '../../app/store.ts';
@@ -13,28 +24,54 @@ export interface Stop {
   clock: SurfaceClock;
 }
 
-const unique = (events: RoundEvent[]): RoundEvent[] => [...new Map(events.map((event) => [event.id, event])).values()];
+const unique = (events: RoundEvent[]): RoundEvent[] => [
+  ...new Map(events.map((event) => [event.id, event])).values(),
+];
 
 /** Every surface of the round in working order, folded from what the server has and what still waits on the phone. */
 export const useStops = (round: Round | undefined): Stop[] => {
   const { waiting, taken } = useAppSelector((state) => state.outbox);
   return useMemo(() => {
     if (!round) return [];
-    const own = [...taken, ...waiting].filter((one) => one.roundId === round.id && !one.event.turnedBack).map(({ event }) => event);
+    const own = [...taken, ...waiting]
+      .filter((one) => one.roundId === round.id && !one.event.turnedBack)
+      .map(({ event }) => event);
     const events = unique([...round.events, ...own]);
     return round.version.protocol.rooms.flatMap((room) =>
       room.surfaces.map((surface) => {
         const treatment = treatmentOf(surface);
-        return { surface, roomName: room.name, treatment, clock: foldClock(events.filter((event) => event.surfaceId === surface.id), treatment) };
+        return {
+          surface,
+          roomName: room.name,
+          treatment,
+          clock: foldClock(
+            events.filter((event) => event.surfaceId === surface.id),
+            treatment,
+          ),
+        };
       }),
     );
   }, [round, waiting, taken]);
 };
 
-export const asBatches = (rows: BatchRow[]): Map<string, Batch> => new Map(rows.map(({ id, stockId, active, strength, discardAfter, status, groups }) => [id, { id, stockId, active, strength, discardAfter, status, groups }]));
+export const asBatches = (rows: BatchRow[]): Map<string, Batch> =>
+  new Map(
+    rows.map(({ id, stockId, active, strength, discardAfter, status, groups }) => [
+      id,
+      { id, stockId, active, strength, discardAfter, status, groups },
+    ]),
+  );
 
 /** Records what was done at a stop. Judged here at once by the core; a refusal is put on record too. */
-export const doAt = (roundId: string, personId: string, stop: Stop, kind: EventKind, batchId: string | null, batches: Map<string, Batch>, around: AroundEvent): Verdict => {
+export const doAt = (
+  roundId: string,
+  personId: string,
+  stop: Stop,
+  kind: EventKind,
+  batchId: string | null,
+  batches: Map<string, Batch>,
+  around: AroundEvent,
+): Verdict => {
   const event = { id: newId(), surfaceId: stop.surface.id, kind, at: Date.now(), batchId };
   const verdict = judgeEvent(event, stop.treatment, stop.clock, batches, around);
   void keep(roundId, { ...event, personId, turnedBack: verdict.outcome === 'never' });

@@ -21,11 +21,19 @@ const Compare = ({ source }: { source: SourceId }) => {
   return (
     <Form className="mt-4 border-y border-ink py-3" onSubmit={submit}>
       <TextField
-        label="What you compared, and what it says" value={note} onChange={setNote} check={written} lines={2}
+        label="What you compared, and what it says"
+        value={note}
+        onChange={setNote}
+        check={written}
+        lines={2}
         hint="The edition and the page, and whether it says the same. It stays on record with your name."
       />
       <WentWrong error={error} />
-      <p><button className="btn btn--main" disabled={isLoading}>Write it down</button></p>
+      <p>
+        <button className="btn btn--main" disabled={isLoading}>
+          Write it down
+        </button>
+      </p>
     </Form>
   );
 };
@@ -38,25 +46,38 @@ interface SheetProps {
 
 const SourceSheet = ({ source, checks, supervisor }: SheetProps) => (
   <>
-    <p className="crumb"><b>{source.title}</b> · {source.edition}</p>
+    <p className="crumb">
+      <b>{source.title}</b> · {source.edition}
+    </p>
     <Verdict
-      say={checks.length > 0 ? `Compared by ${checks[0]!.by} on ${dateOf(checks[0]!.at)}.` : 'Entered from memory, and not yet compared with the page.'}
+      say={
+        checks.length > 0
+          ? `Compared by ${checks[0]!.by} on ${dateOf(checks[0]!.at)}.`
+          : 'Entered from memory, and not yet compared with the page.'
+      }
       why="Every figure from memory was entered on the careful side. Writing down what you found changes no figure."
     />
-    <dl className="facts"><dt>Taken from it</dt><dd>{source.for}.</dd></dl>
+    <dl className="facts">
+      <dt>Taken from it</dt>
+      <dd>{source.for}.</dd>
+    </dl>
     {checks.length > 0 && (
       <section className="mt-4" aria-label="Who has compared it">
         <h2>Who has compared it</h2>
         <ul className="list mt-1">
           {checks.map(({ by, at, note }) => (
-            <li key={at} className="py-1.5"><span className="fig small soft mr-3">{dateOf(at)}</span><b className="font-semibold">{by}</b> · {note}</li>
+            <li key={at} className="py-1.5">
+              <span className="fig small soft mr-3">{dateOf(at)}</span>
+              <b className="font-semibold">{by}</b> · {note}
+            </li>
           ))}
         </ul>
       </section>
     )}
     {supervisor && <Compare key={source.key} source={source.key} />}
     <p className="small soft mt-4">
-      If a page says something else, use the more careful of the two, tell whoever keeps this application, and write it down here.
+      If a page says something else, use the more careful of the two, tell whoever keeps this
+      application, and write it down here.
     </p>
   </>
 );
@@ -72,31 +93,54 @@ const Sources = () => {
   return (
     <main className="leaves">
       <section className="leaf" aria-label="Publications">
-        <p className="crumb"><b>Company</b> · what our figures rest on</p>
+        <p className="crumb">
+          <b>Company</b> · what our figures rest on
+        </p>
         <h1>Sources</h1>
         <WentWrong error={error} />
-        <p className="mt-1 mb-3"><b><span className="fig">{open.length}</span> {open.length === 1 ? 'publication rests' : 'publications rest'}</b> on memory, not yet compared with the page.</p>
+        <p className="mt-1 mb-3">
+          <b>
+            <span className="fig">{open.length}</span>{' '}
+            {open.length === 1 ? 'publication rests' : 'publications rest'}
+          </b>{' '}
+          on memory, not yet compared with the page.
+        </p>
         <ol className="list">
           {sources.map((source) => (
             <li key={source.key}>
               <button
-                className={`list__row ${source === chosen ? 'on-ink' : ''}`} aria-current={source === chosen || undefined}
+                className={`list__row ${source === chosen ? 'on-ink' : ''}`}
+                aria-current={source === chosen || undefined}
                 onClick={() => setSearch({ of: source.key }, { replace: true })}
               >
                 <span className="source__name">
-                  <i className={`source__stroke ${of(source.key).length > 0 ? 'source__stroke--full' : ''}`} aria-hidden="true" />
+                  <i
+                    className={`source__stroke ${of(source.key).length > 0 ? 'source__stroke--full' : ''}`}
+                    aria-hidden="true"
+                  />
                   <b className="font-semibold">{source.key}</b>
-                  <span className="small soft">{of(source.key).length > 0 ? 'compared' : 'from memory'}</span>
+                  <span className="small soft">
+                    {of(source.key).length > 0 ? 'compared' : 'from memory'}
+                  </span>
                 </span>
-                <span className="small soft">{source.title}, {source.edition}</span>
+                <span className="small soft">
+                  {source.title}, {source.edition}
+                </span>
               </button>
             </li>
           ))}
         </ol>
-        <p className="small soft mt-3">What is marked “common practice, no source” is a rule of the trade: there is no page to compare it with.</p>
+        <p className="small soft mt-3">
+          What is marked “common practice, no source” is a rule of the trade: there is no page to
+          compare it with.
+        </p>
       </section>
       <section className="sheet" aria-label={chosen.key}>
-        <SourceSheet source={chosen} checks={of(chosen.key)} supervisor={me?.person.role === 'supervisor'} />
+        <SourceSheet
+          source={chosen}
+          checks={of(chosen.key)}
+          supervisor={me?.person.role === 'supervisor'}
+        />
         <StandingNote />
       </section>
     </main>

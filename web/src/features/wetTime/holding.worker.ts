@@ -4,10 +4,26 @@ import { expose } from 'comlink';
 const LOT = 1000;
 
 const worker = {
-  draw: async (film: Film, air: RoomAir, floor: number, needed: number, coats: number, draws: number, tell: (done: number) => void): Promise<Holding | null> => {
+  draw: async (
+    film: Film,
+    air: RoomAir,
+    floor: number,
+    needed: number,
+    coats: number,
+    draws: number,
+    tell: (done: number) => void,
+  ): Promise<Holding | null> => {
     let sum: Holding | null = null;
     for (let done = 0; done < draws; done += LOT) {
-      const lot = chanceOfHolding(film, air, floor, needed, coats, Math.min(LOT, draws - done), done + 1);
+      const lot = chanceOfHolding(
+        film,
+        air,
+        floor,
+        needed,
+        coats,
+        Math.min(LOT, draws - done),
+        done + 1,
+      );
       sum = sum ? { ...lot, draws: sum.draws + lot.draws, held: sum.held + lot.held } : lot;
       tell(sum.draws);
       // Let go, so that what was told is sent.
