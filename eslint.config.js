@@ -3,7 +3,9 @@ import globals from 'globals';
 import hooks from 'eslint-plugin-react-hooks';
 import ts from 'typescript-eslint';
 
-/** The arrows of the architecture point only downwards: e2e, web and server over contract over core. */
+/**
+ * The arrows of the architecture point only downwards: e2e, web and server over contract over core.
+ */
 const mayNotImport = (...patterns) => ({ 'no-restricted-imports': ['error', { patterns }] });
 const barred = (regex, message) => ({ regex, message });
 

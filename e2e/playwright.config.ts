@@ -1,6 +1,9 @@
 import { defineConfig, type PlaywrightTestConfig } from '@playwright/test';
 
-/** Debian's Chromium, and nothing from outside: background requests would only be refused by a closed network. */
+/**
+ * Debian's Chromium, and nothing from outside: background requests would only be refused by a
+ * closed network.
+ */
 export const chromium: PlaywrightTestConfig['use'] = {
   baseURL: process.env.BASE_URL,
   launchOptions: {

@@ -24,7 +24,10 @@ export const another = async (
   return page;
 };
 
-/** Goes to a place, and waits for it: what is pressed meanwhile would still be pressed in the place before. */
+/**
+ * Goes to a place, and waits for it: what is pressed meanwhile would still be pressed in the place
+ * before.
+ */
 export const goTo = async (page: Page, place: string): Promise<void> => {
   await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: place }).click();
   await expect(page.getByRole('heading', { level: 1, name: place })).toBeVisible();
@@ -38,7 +41,8 @@ export const choose = async (
 ): Promise<void> => {
   const list = page.getByRole('button', { name: label });
   const wanted = page.getByRole('option', { name: option }).first();
-  // A list whose button moved under it, because something came in, is put away but still counts as open: closed, and opened again.
+  // A list whose button moved under it, because something came in, is put away but still counts as
+  // open: closed, and opened again.
   await expect(async () => {
     if ((await list.getAttribute('aria-expanded')) === 'true') await list.click();
     await list.click();

@@ -65,7 +65,10 @@ const endpoint = <
   };
 };
 
-/** Every route there is: the server serves this list, the page calls it, and the OpenAPI description is made from it. */
+/**
+ * Every route there is: the server serves this list, the page calls it, and the OpenAPI description
+ * is made from it.
+ */
 export const endpoints = {
   signIn: endpoint(routes.signIn, 'anyone', 'Sign in', { body: m.signIn, answer: m.me }),
   me: endpoint(routes.me, 'person', 'Who is signed in, and the company', { answer: m.me }),

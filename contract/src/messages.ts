@@ -45,7 +45,10 @@ const plain = v.regex(
   'Control characters are not allowed.',
 );
 
-/** What crosses the wire, one schema a message. Strengths are fractions, lengths m, volumes m³, times ms since 1970. */
+/**
+ * What crosses the wire, one schema a message. Strengths are fractions, lengths m, volumes m³,
+ * times ms since 1970.
+ */
 
 export const signIn = v.strictObject({
   login: name,
@@ -61,7 +64,10 @@ export const me = v.strictObject({
     emergencyNumber: v.string(),
     poisonLine: v.string(),
     houseRules,
-    /** What the company has added to the book, and which edition that makes; the one this person has last confirmed. */
+    /**
+     * What the company has added to the book, and which edition that makes; the one this person has
+     * last confirmed.
+     */
     ownRules: v.array(companyRule),
     edition: v.number(),
   }),
@@ -101,7 +107,10 @@ export const home = v.strictObject({
 export const setMany = v.strictObject({
   settings: listOf(v.strictObject({ surfaceId: id, setting }), 2000),
 });
-/** Rooms with their surfaces, as a home's file and a list of surfaces bring them: docs/formats/home.md. */
+/**
+ * Rooms with their surfaces, as a home's file and a list of surfaces bring them:
+ * docs/formats/home.md.
+ */
 export const surveyedRoom = v.strictObject({
   ...roomFields.entries,
   surfaces: listOf(surfaceFields, 500),
@@ -212,7 +221,9 @@ export const batch = v.strictObject({
   groups: v.array(v.picklist(groups)),
 });
 
-/** kg/m³ and °C as a density meter shows them, or the step of a peroxide strip as a fraction w/v. */
+/**
+ * kg/m³ and °C as a density meter shows them, or the step of a peroxide strip as a fraction w/v.
+ */
 export const densityReading = v.strictObject({
   density: v.pipe(
     v.number(),
@@ -282,7 +293,10 @@ export const recipeFile = v.strictObject({
   ...recipeFields.entries,
 });
 
-/** Which two met or nearly did, by which route, how much, and what somebody felt: as far as it is known. */
+/**
+ * Which two met or nearly did, by which route, how much, and what somebody felt: as far as it is
+ * known.
+ */
 const meeting = {
   pair: v.optional(v.nullable(v.strictObject({ one: group, other: group }))),
   route: v.optional(v.nullable(route)),
@@ -311,7 +325,10 @@ export const newMishap = v.strictObject({
   at: instant,
   ...mishapFacts,
 });
-/** What a supervisor makes of a near miss or an incident: what is to be done, whose it is, until when, and whether that closes it. */
+/**
+ * What a supervisor makes of a near miss or an incident: what is to be done, whose it is, until
+ * when, and whether that closes it.
+ */
 export const newFollowUp = v.strictObject({
   text: sentence,
   owner: name,
@@ -321,7 +338,10 @@ export const newFollowUp = v.strictObject({
 
 export const readBook = v.strictObject({ edition: v.pipe(v.number(), v.integer(), v.minValue(1)) });
 export const withdrawal = v.strictObject({ why: sentence });
-/** Rules of the company, the edition they make, and who has confirmed which; a cleaner sees only their own line. */
+/**
+ * Rules of the company, the edition they make, and who has confirmed which; a cleaner sees only
+ * their own line.
+ */
 export const book = v.strictObject({
   edition: v.number(),
   own: v.array(companyRule),
@@ -372,8 +392,8 @@ export const roundEvent = v.strictObject({
   batchId: v.nullable(id),
 });
 /**
- * `personId`: who did it; nobody else's session may send it. `turnedBack`: the phone has already refused it, so it is
- * only put on record.
+ * `personId`: who did it; nobody else's session may send it. `turnedBack`: the phone has already
+ * refused it, so it is only put on record.
  */
 export const newRoundEvent = v.strictObject({
   ...roundEvent.entries,
@@ -413,7 +433,10 @@ export const wetNow = v.array(
   }),
 );
 
-/** A row of the ledger. What happened is in `body`, by `kind`; `hash` covers the row and the hash before it. */
+/**
+ * A row of the ledger. What happened is in `body`, by `kind`; `hash` covers the row and the hash
+ * before it.
+ */
 const row = {
   seq: v.number(),
   factId: id,
@@ -594,7 +617,10 @@ export const recordFilter = v.strictObject({
 });
 export const records = v.strictObject({ rows: v.array(record), more: v.boolean() });
 
-/** RFC 9457. `reasons` are the core's, for a refusal; `fields` name what was found and what is allowed. */
+/**
+ * RFC 9457. `reasons` are the core's, for a refusal; `fields` name what was found and what is
+ * allowed.
+ */
 export const problem = v.strictObject({
   type: v.string(),
   title: v.string(),

@@ -2,7 +2,10 @@ import { toJsonSchema } from '@valibot/to-json-schema';
 import { endpoints, type Endpoint, type Schema } from './endpoints.ts';
 import { homeFile, problem, recipeFile } from './messages.ts';
 
-/** JSON Schema of what goes over the wire; checks that JSON Schema cannot say are left to the server. */
+/**
+ * JSON Schema of what goes over the wire; checks that JSON Schema cannot say are left to the
+ * server.
+ */
 const jsonSchema = (schema: Schema): object => {
   const { $schema: _, ...rest } = toJsonSchema(schema as never, {
     errorMode: 'ignore',

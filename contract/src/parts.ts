@@ -24,7 +24,10 @@ import {
 } from '@zymostat/core';
 import * as v from 'valibot';
 
-/** A list of at most `most`: counted before anything in it is looked at, so that a long one costs nothing. */
+/**
+ * A list of at most `most`: counted before anything in it is looked at, so that a long one costs
+ * nothing.
+ */
 export const listOf = <const S extends v.GenericSchema>(
   item: S,
   most: number,
@@ -52,7 +55,9 @@ const written = (most: number) =>
 export const name = written(80);
 export const sentence = written(500);
 
-/** Ids are kept in lower case: however one is sent, what is compared, hashed and stored is the same. */
+/**
+ * Ids are kept in lower case: however one is sent, what is compared, hashed and stored is the same.
+ */
 export const id = v.pipe(v.string(), v.uuid('An id is a UUID.'), v.toLowerCase());
 /** Milliseconds since 1970, whole. */
 export const instant = v.pipe(
@@ -163,7 +168,10 @@ export const houseRules = v.strictObject(
   ) as unknown as { [Q in HouseQuestion]: v.GenericSchema<HouseRules[Q]> },
 );
 
-/** A registered product's label as the supervisor enters it: at least one use, each against something and for a time. */
+/**
+ * A registered product's label as the supervisor enters it: at least one use, each against
+ * something and for a time.
+ */
 export const productLabel = v.strictObject({
   groups: v.pipe(
     listOf(v.picklist(groups), groups.length),
@@ -224,7 +232,10 @@ export const productLabel = v.strictObject({
 /** What a batch is poured for. */
 export const batchPurpose = v.picklist(['clean', 'disinfect']);
 
-/** A company's own rule: which two must not meet, by which routes and how badly. It adds to the book and makes nothing milder. */
+/**
+ * A company's own rule: which two must not meet, by which routes and how badly. It adds to the book
+ * and makes nothing milder.
+ */
 export const companyRuleFields = v.strictObject({
   one: group,
   other: v.picklist([...groups, 'anything']),

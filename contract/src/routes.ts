@@ -1,4 +1,7 @@
-/** Method and path of every route, under /api in Express's way of writing parameters. By itself, so that the page can call without carrying the schemas. */
+/**
+ * Method and path of every route, under /api in Express's way of writing parameters. By itself, so
+ * that the page can call without carrying the schemas.
+ */
 export const routes = {
   signIn: 'POST /session',
   me: 'GET /session',

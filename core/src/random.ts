@@ -1,4 +1,7 @@
-/** Numbers from 0 to 1 that follow from a seed: the same seed, the same numbers. Source: mulberry32, public domain. */
+/**
+ * Numbers from 0 to 1 that follow from a seed: the same seed, the same numbers. Source: mulberry32,
+ * public domain.
+ */
 export const seeded = (seed: number): (() => number) => {
   let state = seed >>> 0;
   return () => {

@@ -1,7 +1,12 @@
-/** What may be done: `use` freely, `care` by a competent person who says why, `never` by anybody. */
+/**
+ * What may be done: `use` freely, `care` by a competent person who says why, `never` by anybody.
+ */
 export type Outcome = 'use' | 'care' | 'never';
 
-/** Stable codes: records, tests and translations rest on them. Words are made from them elsewhere, in one place. */
+/**
+ * Stable codes: records, tests and translations rest on them. Words are made from them elsewhere,
+ * in one place.
+ */
 export type ReasonCode =
   // strength and contact time
   | 'contact-by-evidence'

@@ -18,7 +18,8 @@ const room = (volume: number, ventilation: Ventilation, lives: Situation[] = [])
   roomOfAir({ ventilation, floorArea: volume / 2.5, height: 2.5 }, { situations: lives });
 
 describe('a film counts until it is dry', () => {
-  // Worked, mass balance: 1 m² of 50 µm of 70 % 2-propanol in 10 m³, window open (4 an hour), dried whole: about 620 ppm.
+  // Worked, mass balance: 1 m² of 50 µm of 70 % 2-propanol in 10 m³, window open (4 an hour), dried
+  // whole: about 620 ppm.
   test('1 m² of 70 % 2-propanol in 10 m³ with the window open is about 620 ppm over a quarter of an hour, and does not fit', () => {
     const air = breathe('2-propanol', 0.7, 'spray', room(10, 'window'), 1, 1, 120);
     expect(Math.abs(air.shortTerm - 620)).toBeLessThan(30);
@@ -64,7 +65,8 @@ describe('a film counts until it is dry', () => {
 });
 
 describe('peroxide in the air', () => {
-  // Sander-2015: 8.3e4 mol/(L atm) at 25 °C, 7,400 K: 7.6 ppm over 3 % at 21 °C; Raoult gives about four times that.
+  // Sander-2015: 8.3e4 mol/(L atm) at 25 °C, 7,400 K: 7.6 ppm over 3 % at 21 °C; Raoult gives about
+  // four times that.
   test('over 3 % at 21 °C it is 7.6 ppm', () => {
     const x = (0.03 * 1000) / 34.015 / (998.2 / 18.015);
     expect((peroxidePressureOver(21)(x) / 101_325) * 1e6).toBeCloseTo(7.6, 0);

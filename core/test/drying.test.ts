@@ -23,7 +23,8 @@ const film = (active: GenericActive, strength: number, microns = 50): Film => ({
 });
 
 describe('a drying film', () => {
-  // ASHRAE, natatoriums, after Carrier (memory): W = (pw - pa)(0.089 + 0.0782 v)/Y in kPa, m/s, kJ/kg.
+  // ASHRAE, natatoriums, after Carrier (memory): W = (pw - pa)(0.089 + 0.0782 v)/Y in kPa, m/s,
+  // kJ/kg.
   test.each([
     [20, 0.5, 0.1],
     [25, 0.4, 0.2],

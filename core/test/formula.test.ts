@@ -52,7 +52,8 @@ describe('composition', () => {
     expect(analysed(text).contraction * 100).toBeCloseTo(less, 1);
   });
 
-  // WHO, Guide to Local Production (memory). The published 1.45 % counts the 98 % glycerol as whole.
+  // WHO, Guide to Local Production (memory). The published 1.45 % counts the 98 % glycerol as
+  // whole.
   test.each([
     ['8333 ml ethanol 96 %', 'ethanol', 0.8],
     ['7515 ml isopropyl alcohol 99.8 %', '2-propanol', 0.75],
@@ -137,7 +138,8 @@ describe('what reacts', () => {
     ['1 cup vinegar 5 %', 2.4],
     ['250 ml water', 7],
   ])('pH of %s is %d', (text, pH) => expect(analysed(text).ph).toBeCloseTo(pH, 1));
-  // Textbook: 0.1 M sodium hydrogencarbonate 8.3, 0.1 M sodium carbonate 11.6, 0.1 M acetate buffer 4.76.
+  // Textbook: 0.1 M sodium hydrogencarbonate 8.3, 0.1 M sodium carbonate 11.6, 0.1 M acetate buffer
+  // 4.76.
   test.each<[Masses, number]>([
     [{ water: 1, 'sodium hydrogencarbonate': 0.0084 }, 8.34],
     [{ water: 1, 'sodium carbonate': 0.0106 }, 11.6],
@@ -363,7 +365,8 @@ describe('how sure', () => {
     expect(a! / 4000).toBeLessThan(0.65);
     expect(b! / 4000).toBeGreaterThan(0.95);
   });
-  // With one deviation of 15 % in what is filled by eye and none elsewhere, the spread is the derivative times it.
+  // With one deviation of 15 % in what is filled by eye and none elsewhere, the spread is the
+  // derivative times it.
   test('names what matters most: what is filled by eye, then the stock', () => {
     expect(
       strongestLever(

@@ -19,7 +19,8 @@ import {
 const pair = (a: ProductId, b: ProductId, route: Route, place: Circumstances = {}): Severity =>
   judgeCombination(products[a], products[b], route, place, book).severity;
 
-// docs reference table "What must not meet": EPA-label, CDC-2008, Bretherick, poison control, stoichiometry (memory).
+// docs reference table "What must not meet": EPA-label, CDC-2008, Bretherick, poison control,
+// stoichiometry (memory).
 describe('what must not meet', () => {
   test.each<[ProductId, ProductId, Route, Severity]>([
     ['chlorine-bleach', 'vinegar', 'vessel', 'never'],

@@ -42,8 +42,9 @@ import {
 } from '../src/index.ts';
 
 /**
- * The table "What must not meet", row by row and route by route, written from the reference and not from the code: EPA-label,
- * CDC-2008, Bretherick, poison control, stoichiometry (memory). A route that a row does not name is not spoken of by that row.
+ * The table "What must not meet", row by row and route by route, written from the reference and not
+ * from the code: EPA-label, CDC-2008, Bretherick, poison control, stoichiometry (memory). A route
+ * that a row does not name is not spoken of by that row.
  */
 const N: Severity = 'never';
 const table: [rule: RuleId, one: Group, other: Group, by: Partial<Record<Route, Severity>>][] = [
@@ -312,7 +313,10 @@ describe('the company’s own rules', () => {
   });
 });
 
-/** All ways to put `n` things into groups, by trying them: the fewest groups, then the most that stay in one. */
+/**
+ * All ways to put `n` things into groups, by trying them: the fewest groups, then the most that
+ * stay in one.
+ */
 const bruteForce = (
   n: number,
   pairs: readonly (readonly [number, number])[],
@@ -797,7 +801,8 @@ describe('how bad, in that room', () => {
   });
 
   test('peroxide that breaks down in a closed bottle: half its mol is oxygen', () => {
-    // 100 mL of 3 % w/v: 3 g, 88.2 mmol, so 44.1 mmol of O2, 1.06 L into 50 mL of headspace. Stoichiometry.
+    // 100 mL of 3 % w/v: 3 g, 88.2 mmol, so 44.1 mmol of O2, 1.06 L into 50 mL of headspace.
+    // Stoichiometry.
     expect(
       peroxidePressure(poured('peroxide-household', millilitres(100)), millilitres(50)),
     ).toBeCloseTo(21.2, 1);

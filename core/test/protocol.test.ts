@@ -256,7 +256,8 @@ describe('a whole home', () => {
     ).toEqual([]);
   });
 
-  // NIOSH (memory): 500 ppm over a quarter of an hour; each of the three alone leaves about half of that.
+  // NIOSH (memory): 500 ppm over a quarter of an hour; each of the three alone leaves about half of
+  // that.
   test('treatments that fit the air one by one may be too much for it together', () => {
     const big = (name: string) =>
       surface(

@@ -80,8 +80,9 @@ const compare = (
   });
 
 /**
- * Whole situations, read off the reference (surfaces.md, contact-times.md, practice.md, never the code): what is chosen,
- * how well it stands, and why the others are not. Where two do equally well, what is poured undiluted comes first.
+ * Whole situations, read off the reference (surfaces.md, contact-times.md, practice.md, never the
+ * code): what is chosen, how well it stands, and why the others are not. Where two do equally well,
+ * what is poured undiluted comes first.
  */
 type Row = [
   string,
@@ -1095,7 +1096,8 @@ describe('after approval', () => {
       { why: 'never', reasons: [{ code: 'stock-missing' }] },
     ]);
   });
-  // NIOSH (memory): 500 ppm over a quarter of an hour; each of the four alone leaves less, in a larger room all four do.
+  // NIOSH (memory): 500 ppm over a quarter of an hour; each of the four alone leaves less, in a
+  // larger room all four do.
   test('a room found smaller makes too much of what was approved together', () => {
     const use = { stockId: '2-propanol', strength: 0.7 };
     const rails = (floorArea: number): Home => ({

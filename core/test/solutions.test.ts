@@ -85,7 +85,8 @@ describe('density of 2-propanol and water (Perry, memory)', () => {
     );
   });
 
-  // USP, Isopropyl Rubbing Alcohol (memory): 68 to 72 % v/v has a specific gravity of 0.872 to 0.883.
+  // USP, Isopropyl Rubbing Alcohol (memory): 68 to 72 % v/v has a specific gravity of 0.872 to
+  // 0.883.
   test('70 % v/v lies in the pharmacopoeia’s window', () => {
     const gravity = alcoholDensity('2-propanol', massFraction('2-propanol', 0.7)) / 998.2;
     expect(gravity).toBeGreaterThan(0.872);
@@ -170,8 +171,8 @@ describe('diluting', () => {
     expect(dilute('2-propanol', 0.7, 0.7, litres(1)).water).toBe(0);
   });
 
-  // WHO, Guide to Local Production (memory): both handrub formulations, made up to 10 L. The published 1.45 %
-  // counts the 98 % glycerol as whole, so the check allows 2.1 %.
+  // WHO, Guide to Local Production (memory): both handrub formulations, made up to 10 L. The
+  // published 1.45 % counts the 98 % glycerol as whole, so the check allows 2.1 %.
   test.each([
     ['ethanol 96 %', 8333, 0.96, 0.8],
     ['2-propanol 99.8 %', 7515, 0.998, 0.75],

@@ -10,7 +10,10 @@ const STEADY_MS = 1200;
 const figure = (text: string | undefined): number | undefined =>
   text !== undefined && /^-?\d+(\.\d+)?$/.test(text) ? Number(text) : undefined;
 
-/** A bench scale that is not there: what lies on it, its tare, its noise and drift. Documented in docs/formats/scale.md. */
+/**
+ * A bench scale that is not there: what lies on it, its tare, its noise and drift. Documented in
+ * docs/formats/scale.md.
+ */
 export class Scale {
   private load = 0;
   private before = 0;

@@ -3,7 +3,10 @@ import { densityAt, massFraction, normal, seeded, stripSteps } from '@zymostat/c
 const NOISE = 0.03;
 const alcohols = ['ethanol', '2-propanol'] as const;
 
-/** A density meter that is not there: it shows the density of the sample that was set, with a little noise. Strengths in % v/v, °C. */
+/**
+ * A density meter that is not there: it shows the density of the sample that was set, with a little
+ * noise. Strengths in % v/v, °C.
+ */
 export class DensityMeter {
   private sample: { alcohol: (typeof alcohols)[number]; strength: number; temperature: number } = {
     alcohol: '2-propanol',
@@ -28,7 +31,10 @@ export class DensityMeter {
   }
 }
 
-/** A peroxide strip that is not there: it shows the highest colour step that the sample reaches. % w/v. */
+/**
+ * A peroxide strip that is not there: it shows the highest colour step that the sample reaches. %
+ * w/v.
+ */
 export class Strip {
   private percent = 3;
 

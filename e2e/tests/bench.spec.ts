@@ -106,7 +106,8 @@ test.describe.serial('the bench', () => {
     await expect(panel).toContainText('Scale, steady');
     await act('scale', 'tare');
     await expect(panel).toContainText('The scale is at zero');
-    // A bottle that is too heavy to be empty is asked about: what is in it would count as the bottle.
+    // A bottle that is too heavy to be empty is asked about: what is in it would count as the
+    // bottle.
     await act('scale', 'put 300');
     await panel.getByRole('button', { name: 'Set to zero' }).click();
     await expect(panel).toContainText('300.0 g is heavy for an empty bottle.');

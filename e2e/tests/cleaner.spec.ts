@@ -124,7 +124,8 @@ test.describe.serial('a cleaner on the phone', () => {
     await expect(page.getByRole('button', { name: /^Bottle in hand: Alcohol 70 %/ })).toBeVisible();
     await page.getByRole('button', { name: 'Applied' }).click();
     await expect(page.getByRole('status').filter({ hasText: 'all sent' })).toBeVisible();
-    // Two minutes: most of them by winding the phone's clock on, as far as the server lets a phone be ahead.
+    // Two minutes: most of them by winding the phone's clock on, as far as the server lets a phone
+    // be ahead.
     await page.clock.fastForward(115_000);
     await expect(page.getByRole('button', { name: /^Wiped/ })).toBeVisible({ timeout: 15_000 });
     await page.getByRole('button', { name: /^Wiped/ }).click();

@@ -71,7 +71,8 @@ test.describe.serial('keep apart', () => {
         locale: 'en-GB',
       })
     ).newPage();
-    // No camera here, and no reader of codes in this browser: a picture that moves, and a reader that sees nothing at first.
+    // No camera here, and no reader of codes in this browser: a picture that moves, and a reader
+    // that sees nothing at first.
     await phone.addInitScript(() => {
       let looks = 0;
       const detect = () => Promise.resolve((looks += 1) < 3 ? [] : [{ rawValue: 'S-0106' }]);

@@ -22,7 +22,10 @@ interface Thing {
   goal?: 'clean' | 'disinfect';
   stock?: string;
   strength?: number;
-  /** Orders before it is cleaned, as they must be read on the phone; what its button says; orders afterwards. */
+  /**
+   * Orders before it is cleaned, as they must be read on the phone; what its button says; orders
+   * afterwards.
+   */
   first: string[];
   cleaned: string;
   then?: string[];

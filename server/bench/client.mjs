@@ -3,7 +3,10 @@ import { Agent, request } from 'node:http';
 import { performance } from 'node:perf_hooks';
 import { parentPort, workerData } from 'node:worker_threads';
 
-/* Asks as fifty pages at once would, away from the thread that answers, so that asking does not slow the answers down. */
+/**
+ * Asks as fifty pages at once would, away from the thread that answers, so that asking does not
+ * slow the answers down.
+ */
 const { base, cookie, inFlight, requests, ids, versions, surfaces, setting } = workerData;
 const agent = new Agent({ keepAlive: true, maxSockets: inFlight });
 

@@ -1,7 +1,10 @@
 import { Worker } from 'node:worker_threads';
 import { addHome, disinfect, testBed } from '../test/support.ts';
 
-/* How quickly the protocol's routes answer with 2,000 homes and 50 requests in flight: npm run bench:server, with DATABASE_URL set. */
+/**
+ * How quickly the protocol's routes answer with 2,000 homes and 50 requests in flight: npm run
+ * bench:server, with DATABASE_URL set.
+ */
 const HOMES = 2000;
 const IN_FLIGHT = 50;
 const REQUESTS = 3000;
@@ -16,7 +19,8 @@ const { home } = await addHome(
   })),
 );
 await maren.call(`POST /homes/${home}/protocols`, {});
-// The other homes are copies of the first: rooms, surfaces and approved version with ids of their own.
+// The other homes are copies of the first: rooms, surfaces and approved version with ids of their
+// own.
 await bed.context.db.query(
   `WITH made AS (INSERT INTO home (id, name, place, situations, client_keeps) SELECT gen_random_uuid(), name || n, place, situations, client_keeps FROM home, generate_series(2, $1::int) n RETURNING id),
         room_made AS (INSERT INTO room (id, home_id, name, floor_area, height, ventilation, flame) SELECT gen_random_uuid(), made.id, r.name, floor_area, height, ventilation, flame FROM made, room r WHERE r.home_id = $2 RETURNING id, home_id),

@@ -25,7 +25,9 @@ import { ProblemError, problems } from './http/problems.ts';
 
 const pageFolder = fileURLToPath(new URL('../../web/dist/', import.meta.url));
 
-/** Only this origin, nothing inline: the page's style properties are set through the object model. */
+/**
+ * Only this origin, nothing inline: the page's style properties are set through the object model.
+ */
 const contentSecurity = {
   useDefaults: false,
   directives: {
@@ -43,7 +45,10 @@ const contentSecurity = {
   },
 };
 
-/** PostgreSQL's classes of "not now": connection lost (08), shutting down or starting (57), too many clients (53). */
+/**
+ * PostgreSQL's classes of "not now": connection lost (08), shutting down or starting (57), too many
+ * clients (53).
+ */
 const isUnavailable = (error: unknown): boolean => {
   const { code = '', message = '' } = ((error instanceof QueryFailedError
     ? error.driverError

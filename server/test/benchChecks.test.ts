@@ -248,8 +248,8 @@ describe('recipes', () => {
 });
 
 /**
- * Scales under 1 that the drawings of a PDF are set by: a scale is written `a 0 0 d x y cm` in a deflated stream. A
- * stream is as long as it says: its last byte may look like the end of a line.
+ * Scales under 1 that the drawings of a PDF are set by: a scale is written `a 0 0 d x y cm` in a
+ * deflated stream. A stream is as long as it says: its last byte may look like the end of a line.
  */
 const scalesIn = (bytes: Uint8Array): number[] => {
   const text = Buffer.from(bytes).toString('latin1');
@@ -318,18 +318,16 @@ describe('labels', () => {
     expect(text).toContain('Wear gloves');
   });
   test('what has most to warn of still fits, six to a page', async () => {
-    const { id: stockId } = await bed.context.db
-      .getRepository(StockEntity)
-      .save({
-        id: randomUUID(),
-        code: 'S-9',
-        name: 'Peroxide 8 %',
-        active: 'hydrogen peroxide',
-        strength: 0.08,
-        volume: litres(1),
-        expiresAt: new Date(bed.context.now() + 9e8),
-        pricePerLitre: null,
-      });
+    const { id: stockId } = await bed.context.db.getRepository(StockEntity).save({
+      id: randomUUID(),
+      code: 'S-9',
+      name: 'Peroxide 8 %',
+      active: 'hydrogen peroxide',
+      strength: 0.08,
+      volume: litres(1),
+      expiresAt: new Date(bed.context.now() + 9e8),
+      pricePerLitre: null,
+    });
     const { body } = await tobias.call('POST /batches', {
       stockId,
       strength: 0.08,
@@ -343,23 +341,22 @@ describe('labels', () => {
     expect(totalPages).toBe(1);
     expect(text.replace(/\s+/g, ' ').split('Causes serious eye damage.')).toHaveLength(7);
   });
-  // CLP (signs at least 10 mm); text of a label that can be read at arm's length, 8 pt: measured in the PDF itself.
+  // CLP (signs at least 10 mm); text of a label that can be read at arm's length, 8 pt: measured in
+  // the PDF itself.
   test.each(['', '?size=A6'])(
     'nothing on a label%s is set under 8 pt, and no sign is under 10 mm',
     async (query) => {
-      const { id: stockId } = await bed.context.db
-        .getRepository(StockEntity)
-        .save({
-          id: randomUUID(),
-          code: `S-${randomUUID().slice(0, 4)}`,
-          name: 'Peroxide 8 %',
-          active: 'hydrogen peroxide',
-          strength: 0.08,
-          volume: litres(1),
-          expiresAt: new Date(bed.context.now() + 9e8),
-          pricePerLitre: null,
-          label: null,
-        });
+      const { id: stockId } = await bed.context.db.getRepository(StockEntity).save({
+        id: randomUUID(),
+        code: `S-${randomUUID().slice(0, 4)}`,
+        name: 'Peroxide 8 %',
+        active: 'hydrogen peroxide',
+        strength: 0.08,
+        volume: litres(1),
+        expiresAt: new Date(bed.context.now() + 9e8),
+        pricePerLitre: null,
+        label: null,
+      });
       for (const [stock, strength] of [
         [stockId, 0.08],
         [bed.stock['S-2'], 0.7],

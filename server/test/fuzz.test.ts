@@ -103,7 +103,10 @@ const anyCall = () =>
     ),
   });
 
-/** What no random call may have touched: what is approved, and every row of the ledger that was there. */
+/**
+ * What no random call may have touched: what is approved, and every row of the ledger that was
+ * there.
+ */
 const untouchable = async () => {
   const rows = (await bed.context.db.query('SELECT hash FROM ledger ORDER BY seq')) as {
     hash: string;
@@ -147,7 +150,8 @@ test(`${CALLS} random calls: none breaks the server, none changes what it should
   for (let i = 0; i < calls.length; i += AT_ONCE)
     await Promise.all(calls.slice(i, i + AT_ONCE).map(one));
   expect(broken).toEqual([]);
-  // The calls did reach the doors: some were let through, most were turned away for as many reasons.
+  // The calls did reach the doors: some were let through, most were turned away for as many
+  // reasons.
   expect([...statuses.keys()].filter((status) => status >= 400).length).toBeGreaterThanOrEqual(4);
   expect(statuses.get(200)).toBeGreaterThan(100);
 

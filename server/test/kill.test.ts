@@ -57,7 +57,10 @@ afterAll(async () => {
   rmSync(dir, { recursive: true, force: true });
 });
 
-/** Does what the phone's outbox does: sends in order, again and again, until each event is acknowledged. */
+/**
+ * Does what the phone's outbox does: sends in order, again and again, until each event is
+ * acknowledged.
+ */
 const sendAll = async (
   caller: Caller,
   round: string,

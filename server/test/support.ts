@@ -11,7 +11,10 @@ import { ledgerListener } from '../src/features/live/listener.ts';
 import { CompanyEntity, PersonEntity } from '../src/features/people/entities.ts';
 import { hashPassword } from '../src/features/people/service.ts';
 
-/* eslint-disable @typescript-eslint/no-explicit-any -- the tests read answers as a client without types would */
+/**
+ * eslint-disable @typescript-eslint/no-explicit-any -- the tests read answers as a client without
+ * types would
+ */
 export interface Answered<T = any> {
   status: number;
   body: T;
@@ -62,7 +65,9 @@ export class Caller {
   }
 }
 
-/** Makes an empty database on the server at DATABASE_URL; gives its address and a way to drop it. */
+/**
+ * Makes an empty database on the server at DATABASE_URL; gives its address and a way to drop it.
+ */
 export const freshDatabase = async () => {
   const admin = new URL(process.env.DATABASE_URL!);
   const name = `test_${randomUUID().replaceAll('-', '')}`;
@@ -82,15 +87,13 @@ const password = 'a long enough one';
 
 /** A company with one supervisor, two cleaners and four stocks. */
 export const seedCompany = async ({ db, now }: Context) => {
-  await db
-    .getRepository(CompanyEntity)
-    .insert({
-      id: randomUUID(),
-      name: 'Test Care',
-      emergencyNumber: '1',
-      poisonLine: '2',
-      houseRules: cautiousRules,
-    });
+  await db.getRepository(CompanyEntity).insert({
+    id: randomUUID(),
+    name: 'Test Care',
+    emergencyNumber: '1',
+    poisonLine: '2',
+    houseRules: cautiousRules,
+  });
   const passwordHash = await hashPassword(password);
   const people = [
     ['maren', 'supervisor'],

@@ -271,7 +271,8 @@ describe('what is sent is bounded and read one way', () => {
     expect(JSON.stringify(answer.body).length).toBeLessThan(4000);
     const usual = performance.now();
     await tobias.call('POST /mishaps', { ...mishap, products: [1] });
-    // By ratio in one run: counted before it is looked at, a long list costs little more than reading its JSON.
+    // By ratio in one run: counted before it is looked at, a long list costs little more than
+    // reading its JSON.
     expect(usual - started).toBeLessThan(60 * Math.max(5, performance.now() - usual));
     const settings = Array.from({ length: 1000 }, () => ({ surfaceId: 'none', setting: {} }));
     const many = await maren.call(`PUT /homes/${randomUUID()}/settings`, { settings });

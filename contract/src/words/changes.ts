@@ -26,7 +26,10 @@ const listed = (fields: readonly string[]): string =>
     .filter(Boolean)
     .join(', ');
 
-/** "Anneke changed the area of Basin at 14:02." Times by the clock of whoever reads, or of the server. */
+/**
+ * "Anneke changed the area of Basin at 14:02." Times by the clock of whoever reads, or of the
+ * server.
+ */
 export const changeInWords = ({ by, at, subject, what, fields }: Changed): string => {
   const when = new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
   if (what === 'added') return `${by} added ${subject} at ${when}.`;

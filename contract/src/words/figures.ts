@@ -25,7 +25,10 @@ export const clock = (seconds: number): string => {
   return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
 };
 
-/** "about 45 min", "about 95 s": an estimate is not told to the second, and never as longer than it is. */
+/**
+ * "about 45 min", "about 95 s": an estimate is not told to the second, and never as longer than it
+ * is.
+ */
 export const about = (seconds: number): string =>
   `about ${seconds < 120 ? `${Math.floor(seconds / 5) * 5} s` : `${Math.floor(seconds / 60)} min`}`;
 

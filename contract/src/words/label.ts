@@ -39,7 +39,10 @@ export interface LabelWords {
 
 type LabelledBatch = Omit<BatchFacts, 'id' | 'stockId'>;
 
-/** What people have in their hands, not groups: what a label warns of. In the order of how often it is at hand. */
+/**
+ * What people have in their hands, not groups: what a label warns of. In the order of how often it
+ * is at hand.
+ */
 const things: readonly { words: string; of: readonly Group[] }[] = [
   { words: 'vinegar, lemon, descaler', of: ['acid'] },
   { words: 'bleach', of: ['hypochlorite'] },

@@ -186,7 +186,10 @@ export const recordKindNames: Record<RecordKind, string> = {
   'source-checked': 'Source checked',
 };
 
-/** What people call a material, and why it answers as it does; common practice and makers' care advice (memory). */
+/**
+ * What people call a material, and why it answers as it does; common practice and makers' care
+ * advice (memory).
+ */
 export const materialWords: Record<MaterialId, { name: string; why: string }> = {
   'glazed-ceramic': { name: 'Glazed ceramic tile', why: 'The glaze takes all three.' },
   porcelain: { name: 'Porcelain', why: 'Takes all three.' },

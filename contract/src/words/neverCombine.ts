@@ -10,7 +10,10 @@ export const routeWords: Record<Route, string> = {
   shelf: 'on different shelves, well apart',
 };
 
-/** What happens when two meet, the reaction where there is one to write, and what lifts the rule between uses. */
+/**
+ * What happens when two meet, the reaction where there is one to write, and what lifts the rule
+ * between uses.
+ */
 export const ruleWords: Record<RuleId, { happens: string; reaction?: string; remedy: string }> = {
   chlorine: {
     happens: 'Together they give off chlorine gas.',
@@ -186,7 +189,10 @@ export const remedyInWords = (acts: readonly Act[] | null): string =>
     ? 'Nothing makes it safe: leave one of the two out.'
     : sentence(acts.map((act) => actWords[act]).join(', '));
 
-/** What to do first, by what has come of it; nothing where nobody is hurt. Source: general first response (poison control, OSHA). */
+/**
+ * What to do first, by what has come of it; nothing where nobody is hurt. Source: general first
+ * response (poison control, OSHA).
+ */
 export const firstResponse = (
   emergencyNumber: string,
   poisonLine: string,

@@ -1,6 +1,9 @@
 import type { Pictogram } from '@zymostat/core';
 
-/** Black signs in a red square set on its point, drawn here after the public standard (GHS, annex 1). */
+/**
+ * Black signs in a red square set on its point, drawn here after the public standard (GHS, annex
+ * 1).
+ */
 const signs: Record<Pictogram, string> = {
   flame:
     '<path d="M52 20c7 13 14 18 12 32 3-3 4-6 4-9 8 12 5 29-18 29-21 0-25-17-15-28 0 5 2 9 6 10-4-12 5-22 11-34z"/><path d="M30 75h40v5H30z"/>',

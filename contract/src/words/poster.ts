@@ -11,7 +11,10 @@ import {
 import { groupNames, routeNames, severityNames } from './names.ts';
 import { groupOrAnything, wordsOfRule } from './neverCombine.ts';
 
-/** One line of the never-combine list: which two, how bad, by which routes, what happens, what to do. */
+/**
+ * One line of the never-combine list: which two, how bad, by which routes, what happens, what to
+ * do.
+ */
 export interface PosterLine {
   pair: string;
   severity: Severity;
@@ -49,7 +52,10 @@ const byInWords = (by: Map<Route, Severity>, worst: Severity): string =>
     })
     .join('; ');
 
-/** Every rule of the book in plain words, worst first; pairs that share a rule and its routes share a line. */
+/**
+ * Every rule of the book in plain words, worst first; pairs that share a rule and its routes share
+ * a line.
+ */
 export const posterLines = (book: Book): PosterLine[] => {
   const lines = new Map<string, PosterLine & { others: string[]; one: string }>();
   for (const rule of book) {

@@ -2,7 +2,10 @@ import { normal, seeded } from '../random.ts';
 import type { RoomAir } from '../reference/roomAir.ts';
 import { holdsFor, type Film } from './dryingCurve.ts';
 
-/** What differs from one spraying to the next, one deviation each. Source: common practice, no source. */
+/**
+ * What differs from one spraying to the next, one deviation each. Source: common practice, no
+ * source.
+ */
 export const spread = {
   coat: 0.25,
   temperature: 1.5,
@@ -20,7 +23,9 @@ export interface Holding {
   holdsWith: number;
 }
 
-/** A film and air one deviation (`by`) off in one thing: thinner, warmer, drier, windier, weaker. */
+/**
+ * A film and air one deviation (`by`) off in one thing: thinner, warmer, drier, windier, weaker.
+ */
 const off = (
   film: Film,
   air: RoomAir,
@@ -53,8 +58,9 @@ export const holdingLever = (
     .reduce((worst, one) => (one.holdsWith < worst.holdsWith ? one : worst));
 
 /**
- * The chance that each coat holds for `needed` s (the required time, or the planned interval of re-wets), given how
- * people spray and what rooms are like: `draws` draws from `seed`. Sources: as of the drying model; spread common practice.
+ * The chance that each coat holds for `needed` s (the required time, or the planned interval of
+ * re-wets), given how people spray and what rooms are like: `draws` draws from `seed`. Sources: as
+ * of the drying model; spread common practice.
  */
 export const chanceOfHolding = (
   film: Film,
@@ -68,7 +74,8 @@ export const chanceOfHolding = (
   const next = normal(seeded(seed));
   let held = 0;
   for (let draw = 0; draw < draws; draw += 1) {
-    // The room and the bottle are the same for all coats of a treatment; the hand differs from coat to coat.
+    // The room and the bottle are the same for all coats of a treatment; the hand differs from coat
+    // to coat.
     const room = { temperature: next(), humidity: next(), airSpeed: next(), strength: next() };
     let all = true;
     for (let coat = 0; coat < coatsNeeded && all; coat += 1)

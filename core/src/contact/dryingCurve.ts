@@ -12,19 +12,28 @@ import {
 import { alcoholOf, massFraction, volumeFraction } from '../solutions/alcohol.ts';
 import { weightToVolume, wateryDensity, volumeToWeight } from '../solutions/stockContent.ts';
 
-/** A film as it is put on: strength as a fraction in the active's basis (0 is water), thickness in m. */
+/**
+ * A film as it is put on: strength as a fraction in the active's basis (0 is water), thickness in
+ * m.
+ */
 export interface Film {
   active: GenericActive;
   strength: number;
   thickness: number;
 }
 
-/** J/m²K of what lies under the film, where its cooling is to be counted; left out, the surface stays as warm as the room. */
+/**
+ * J/m²K of what lies under the film, where its cooling is to be counted; left out, the surface
+ * stays as warm as the room.
+ */
 export interface Under {
   heatCapacity: number;
 }
 
-/** A film over time: s, kg/m², strength in the active's basis, and kg/m² of active gone into the air. */
+/**
+ * A film over time: s, kg/m², strength in the active's basis, and kg/m² of active gone into the
+ * air.
+ */
 export interface Drying {
   times: number[];
   mass: number[];
@@ -63,7 +72,10 @@ const check = (film: Film, air: RoomAir): void => {
     );
 };
 
-/** m/s by which a vapour leaves a surface: laminar flow over a flat plate, diffusivity after Fuller. Source: Incropera. */
+/**
+ * m/s by which a vapour leaves a surface: laminar flow over a flat plate, diffusivity after Fuller.
+ * Source: Incropera.
+ */
 export const massTransfer = (
   of: keyof typeof diffusivity,
   { temperature, airSpeed, length }: RoomAir,
@@ -79,8 +91,9 @@ export const massTransfer = (
 const WATER_MOLAR = 998.2 / 18.015;
 
 /**
- * Pressure of peroxide over water at `t` °C in Pa by its mole fraction: Henry's law where it is dilute, Raoult's where it
- * is pure, and between the two by a Margules activity of one constant. Source: Sander-2015; Perry.
+ * Pressure of peroxide over water at `t` °C in Pa by its mole fraction: Henry's law where it is
+ * dilute, Raoult's where it is pure, and between the two by a Margules activity of one constant.
+ * Source: Sander-2015; Perry.
  */
 export const peroxidePressureOver = (t: number): ((x: number) => number) => {
   const pure = saturation(otherAntoine['hydrogen peroxide'], t);
@@ -91,7 +104,10 @@ export const peroxidePressureOver = (t: number): ((x: number) => number) => {
   return (x) => x * Math.exp(constant * (1 - x) ** 2) * pure * PA_PER_MMHG;
 };
 
-/** What an active in water does over its film: partial pressures in Pa by its mole fraction `x`. Alcohol after van Laar, acid after Raoult. */
+/**
+ * What an active in water does over its film: partial pressures in Pa by its mole fraction `x`.
+ * Alcohol after van Laar, acid after Raoult.
+ */
 const pressures = (active: GenericActive, t: number) => {
   const alcohol = alcoholOf(active);
   const water = saturation(waterAntoine, t) * PA_PER_MMHG;
@@ -149,14 +165,17 @@ const setUp = (film: Film, air: RoomAir, floor: number) => {
   };
 };
 
-/** The largest part of a film that may go in one step; halving it moves results by less than 0.5 %. */
+/**
+ * The largest part of a film that may go in one step; halving it moves results by less than 0.5 %.
+ */
 const STEP = 0.06;
 
 /**
- * How a film dries in a room's air, until it is gone or two hours have passed: both its volatile parts leave by vapour
- * pressure, activity and laminar mass transfer. Alcohol loses strength long before it is dry; peroxide gains. The
- * surface keeps the room's warmth unless `under` is given (cautious: a cooled film dries more slowly). Throws a
- * RangeError for a film or air outside what the tables cover. Sources: Perry, Incropera, Lugg-1968.
+ * How a film dries in a room's air, until it is gone or two hours have passed: both its volatile
+ * parts leave by vapour pressure, activity and laminar mass transfer. Alcohol loses strength long
+ * before it is dry; peroxide gains. The surface keeps the room's warmth unless `under` is given
+ * (cautious: a cooled film dries more slowly). Throws a RangeError for a film or air outside what
+ * the tables cover. Sources: Perry, Incropera, Lugg-1968.
  */
 export const dryingCurve = (
   film: Film,
@@ -232,7 +251,10 @@ export const dryingCurve = (
   return out;
 };
 
-/** Only how long a film holds (wet and above the floor), for drawing many: no curve is kept. s, at most two hours. */
+/**
+ * Only how long a film holds (wet and above the floor), for drawing many: no curve is kept. s, at
+ * most two hours.
+ */
 export const holdsFor = (film: Film, air: RoomAir, floor: number, step = 0.1): number => {
   const s = setUp(film, air, floor);
   const kelvin = air.temperature + 273.15;

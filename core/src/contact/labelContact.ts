@@ -3,20 +3,29 @@ import type { MaterialId } from '../reference/materials.ts';
 import { verdictOf, type Reason } from '../verdict.ts';
 import type { Against, Contact, Goal } from './requiredContact.ts';
 
-/** One use that a registered product's label grants: for a goal, against these, kept wet for `seconds`. */
+/**
+ * One use that a registered product's label grants: for a goal, against these, kept wet for
+ * `seconds`.
+ */
 export interface LabelUse {
   goal: Exclude<Goal, 'clean' | 'reduce'>;
   against: Against[];
   seconds: number;
 }
 
-/** A registered product's label as the supervisor entered it: it outranks every table, and nothing but it is claimed. */
+/**
+ * A registered product's label as the supervisor entered it: it outranks every table, and nothing
+ * but it is claimed.
+ */
 export interface ProductLabel {
   groups: Group[];
   uses: LabelUse[];
   /** Materials that the label excludes. */
   notOn: MaterialId[];
-  /** A concentrate: parts of water to one part of it, how long the dilution keeps (s), and what water it wants. */
+  /**
+   * A concentrate: parts of water to one part of it, how long the dilution keeps (s), and what
+   * water it wants.
+   */
   dilution?: LabelDilution | null;
   /** Its registration number, as entered. */
   registration?: string | null;
@@ -38,7 +47,10 @@ export const labelStrength = (label: ProductLabel | null | undefined): number =>
 const LEAST = 60;
 const source = 'product label, as entered';
 
-/** What holds whatever a label says: more blood than a spot, and what a health authority has to be asked about. */
+/**
+ * What holds whatever a label says: more blood than a spot, and what a health authority has to be
+ * asked about.
+ */
 const beyondLabels = (against: Against): Reason | undefined => {
   if (against === 'blood')
     return { code: 'needs-licensed', outcome: 'never', figures: {}, source: 'OSHA' };
@@ -48,8 +60,8 @@ const beyondLabels = (against: Against): Reason | undefined => {
 };
 
 /**
- * How long a product must stay wet for a goal by its label; a use to disinfect also sanitises. Of several uses that fit
- * the longest time counts. Never where the label does not grant it.
+ * How long a product must stay wet for a goal by its label; a use to disinfect also sanitises. Of
+ * several uses that fit the longest time counts. Never where the label does not grant it.
  */
 export const labelContact = (
   label: ProductLabel | null | undefined,

@@ -9,8 +9,9 @@ const series = evidence
   .sort((a, b) => a.from - b.from);
 
 /**
- * Seconds that peroxide of `strength` (fraction w/v) needs, by Chick–Watson (c^n t = k) piecewise through the
- * published upper bounds (rhinovirus: 3 %, 1.5 %, 0.75 %). Stronger than 3 % takes as long as 3 %; weaker than
+ * Seconds that peroxide of `strength` (fraction w/v) needs, by Chick–Watson (c^n t = k) piecewise
+ * through the published upper bounds (rhinovirus: 3 %, 1.5 %, 0.75 %). Stronger than 3 % takes as
+ * long as 3 %; weaker than
  * 0.75 % is unpublished and gives nothing. Source: CDC-2008.
  */
 export const peroxideSeconds = (strength: number): number | undefined => {

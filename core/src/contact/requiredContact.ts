@@ -6,12 +6,15 @@ import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 import { peroxideSeconds } from './peroxideSeries.ts';
 
 export const goals = ['clean', 'reduce', 'sanitise', 'disinfect'] as const;
-/** `reduce` is what a household's undiluted vinegar is credited with by one school: some bacteria, nothing more. */
+/**
+ * `reduce` is what a household's undiluted vinegar is credited with by one school: some bacteria,
+ * nothing more.
+ */
 export type Goal = (typeof goals)[number];
 
 /**
- * What it is to be against. `respiratory` is influenza, corona or RSV, `cold` the common cold; `blood-spot` a small
- * spot of blood or body fluid, `blood` more than that.
+ * What it is to be against. `respiratory` is influenza, corona or RSV, `cold` the common cold;
+ * `blood-spot` a small spot of blood or body fluid, `blood` more than that.
  */
 export const threats = [
   'everyday',
@@ -41,13 +44,21 @@ export interface Contact extends Verdict {
   span?: Span;
 }
 
-/** Strengths and times are compared as people read them: a tenth of a per cent of the strength, whole seconds up. */
+/**
+ * Strengths and times are compared as people read them: a tenth of a per cent of the strength,
+ * whole seconds up.
+ */
 const slack = 1 - 1e-9;
 
-/** Published for one rhinovirus study only; everything else wants the usual strength. Source: CDC-2008. */
+/**
+ * Published for one rhinovirus study only; everything else wants the usual strength. Source:
+ * CDC-2008.
+ */
 const hasSeries = (against: Against): boolean => against === 'respiratory' || against === 'cold';
 
-/** The span in which an active may disinfect against something under the house rules, or nothing. */
+/**
+ * The span in which an active may disinfect against something under the house rules, or nothing.
+ */
 export const disinfectingSpan = (
   active: Active,
   against: Against,
@@ -84,7 +95,10 @@ const beyondAll = (against: Against): Reason | undefined => {
   return against === 'candida-auris' ? never('needs-authority', {}, 'CDC-2008') : undefined;
 };
 
-/** What none of the three families, or not this active, can be trusted with; whom to ask instead is said in the words. */
+/**
+ * What none of the three families, or not this active, can be trusted with; whom to ask instead is
+ * said in the words.
+ */
 const beyondThese = (
   active: GenericActive,
   against: Against,
@@ -99,12 +113,14 @@ const beyondThese = (
     case 'blood-spot':
       return never('needs-registered', { family, against }, 'OSHA');
     case 'cold':
-      // Rhinovirus has no envelope: 2-propanol is not supported against it, ethanol and peroxide are.
+      // Rhinovirus has no envelope: 2-propanol is not supported against it, ethanol and peroxide
+      // are.
       return active === '2-propanol' ? never('not-for-colds', { active }, 'CDC-2008') : undefined;
     case 'allergen':
       return never('washing-removes-it', {}, 'common practice, no source');
     case 'mildew':
-      // No row of the evidence speaks of alcohol on mildew, whatever the house prefers: it cleans and dries.
+      // No row of the evidence speaks of alcohol on mildew, whatever the house prefers: it cleans
+      // and dries.
       return family === 'alcohol' || rules.mildew !== family
         ? never('not-for-mildew', { family }, 'common practice, no source')
         : undefined;
@@ -164,9 +180,9 @@ const reduced = (
 const VINEGAR_TOP = cleaningTops['acetic acid'];
 
 /**
- * How long an active of `strength` (fraction in its basis) must stay wet for a goal, with the rows it rests on,
- * or a refusal with its code. Cleaning needs no wait. Sources: CDC-2008, WHO-2020, Kampf-2020 and the
- * house rules.
+ * How long an active of `strength` (fraction in its basis) must stay wet for a goal, with the rows
+ * it rests on, or a refusal with its code. Cleaning needs no wait. Sources: CDC-2008, WHO-2020,
+ * Kampf-2020 and the house rules.
  */
 export const requiredContact = (
   active: GenericActive,
@@ -215,7 +231,10 @@ export const requiredContact = (
   return { ...timeWithin(active, strength, rules), span };
 };
 
-/** Time for a strength already inside its span: the evidence, or the house's own minimum where that is longer. */
+/**
+ * Time for a strength already inside its span: the evidence, or the house's own minimum where that
+ * is longer.
+ */
 const timeWithin = (
   active: GenericActive,
   strength: number,

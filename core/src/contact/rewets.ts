@@ -3,7 +3,10 @@ const RENEWED_AFTER = 0.85;
 /** Coats cannot be renewed faster than this, s. Source: common practice, no source. */
 export const FASTEST_REWET = 30;
 
-/** How often a film that holds for `holds` s is re-wet to be held for `required` s, and when; `every` in s. */
+/**
+ * How often a film that holds for `holds` s is re-wet to be held for `required` s, and when;
+ * `every` in s.
+ */
 export interface Rewets {
   count: number;
   every: number;

@@ -48,7 +48,10 @@ const ofPh = [
   'soap',
 ] as const;
 
-/** A pH classes a mixture only where something in it has no limits of its own: those speak first. Source: CLP. */
+/**
+ * A pH classes a mixture only where something in it has no limits of its own: those speak first.
+ * Source: CLP.
+ */
 const isCorrosiveByPh = (ph: number, constituents: Formula['constituents']): boolean => {
   if (ph > corrosivePh.acid && ph < corrosivePh.alkali) return false;
   const inIt = constituents.filter(({ component }) =>
@@ -57,10 +60,16 @@ const isCorrosiveByPh = (ph: number, constituents: Formula['constituents']): boo
   return inIt.some(({ component }) => !classLimits.some(({ of }) => of === component));
 };
 
-/** From this mass fraction a solvent that floats or evaporates first is what lights. Source: GHS, cautious. */
+/**
+ * From this mass fraction a solvent that floats or evaporates first is what lights. Source: GHS,
+ * cautious.
+ */
 const SOLVENT = 0.05;
 
-/** Acetone lights below room temperature, turpentine and orange oil a little above it. Source: GHS; safety data sheets. */
+/**
+ * Acetone lights below room temperature, turpentine and orange oil a little above it. Source: GHS;
+ * safety data sheets.
+ */
 const solventCategory = (constituents: Formula['constituents']): 2 | 3 | undefined => {
   const holds = (of: string) =>
     constituents.some(({ component, ww }) => component === of && ww >= SOLVENT);
@@ -68,8 +77,9 @@ const solventCategory = (constituents: Formula['constituents']): 2 | 3 | undefin
 };
 
 /**
- * GHS/CLP classification of a mixture from its composition, flash point and pH, and the label elements that follow.
- * Each component by its own limit, by weight or by weight in volume, whichever is more. Source: CLP, GHS.
+ * GHS/CLP classification of a mixture from its composition, flash point and pH, and the label
+ * elements that follow. Each component by its own limit, by weight or by weight in volume,
+ * whichever is more. Source: CLP, GHS.
  */
 export const classify = ({
   constituents,

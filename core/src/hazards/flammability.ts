@@ -9,7 +9,10 @@ type Alcohol = keyof typeof alcoholVapours;
 export const saturation = ([a, b, c]: readonly [number, number, number], t: number): number =>
   10 ** (a - b / (c + t));
 
-/** Activity coefficients of an alcohol and of water at the alcohol's mole fraction. Source: van Laar, constants of Perry. */
+/**
+ * Activity coefficients of an alcohol and of water at the alcohol's mole fraction. Source: van
+ * Laar, constants of Perry.
+ */
 export const activity = (alcohol: Alcohol, x: number): { alcohol: number; water: number } => {
   const [a, b] = alcoholVapours[alcohol].vanLaar;
   const [own, other] = [a * x, b * (1 - x)];
@@ -44,9 +47,10 @@ export const boilingPoint = (alcohol: Alcohol, x: number): number => {
 const HOTTEST = 100;
 
 /**
- * Closed-cup flash point in °C of a mixture of alcohol and water (kg of each), or nothing where its vapour never
- * lights below 100 °C. The vapour over it lights when it is as rich as that over the pure alcohol at its own flash
- * point, each alcohol counted by its part (Le Chatelier, after Liaw). What is neither only dilutes as water does.
+ * Closed-cup flash point in °C of a mixture of alcohol and water (kg of each), or nothing where its
+ * vapour never lights below 100 °C. The vapour over it lights when it is as rich as that over the
+ * pure alcohol at its own flash point, each alcohol counted by its part (Le Chatelier, after Liaw).
+ * What is neither only dilutes as water does.
  */
 export const flashPoint = (masses: Masses): number | undefined => {
   const mol = (name: Alcohol | 'water') => (masses[name] ?? 0) / components[name].molarMass;
@@ -67,7 +71,10 @@ export const flashPoint = (masses: Masses): number | undefined => {
 };
 
 export type FlammableCategory = 2 | 3 | 4;
-/** Strength v/v from which alcohol is treated as category 2 whatever the model says. Source: safety data sheets; cautious. */
+/**
+ * Strength v/v from which alcohol is treated as category 2 whatever the model says. Source: safety
+ * data sheets; cautious.
+ */
 const SURELY_TWO = 0.5;
 
 /** GHS category by flash point (all these boil over 35 °C), or nothing. Source: GHS. */
@@ -83,7 +90,10 @@ export const flammableCategory = (
 /** What may light beside alcohol, whatever its share: its own flash point is not worked out. */
 const othersThatLight: readonly Component[] = ['acetone', 'terpene', 'scent oil'];
 
-/** Whether what rises from a mixture can light: below 100 °C, not at all, or not worked out and so taken as yes. */
+/**
+ * Whether what rises from a mixture can light: below 100 °C, not at all, or not worked out and so
+ * taken as yes.
+ */
 export const fireOf = (
   portions: readonly Portion[],
   masses: Masses,

@@ -1,7 +1,11 @@
 import { components, MOLAR_LITRES, type Component, type Gas } from '../reference/components.ts';
 import type { ActiveContent } from '../reference/products.ts';
 
-/** Gas in air, ppm: short-term or ceiling, the stricter one of ACGIH, and immediately dangerous. Source: NIOSH; ACGIH. Chloramine has no limits of its own there: chlorine's are taken, the cautious reading. */
+/**
+ * Gas in air, ppm: short-term or ceiling, the stricter one of ACGIH, and immediately dangerous.
+ * Source: NIOSH; ACGIH. Chloramine has no limits of its own there: chlorine's are taken, the
+ * cautious reading.
+ */
 export const gasLimits = {
   chlorine: { shortTerm: 0.5, stricter: 0.4, immediatelyDangerous: 10 },
   chloramine: { shortTerm: 0.5, stricter: 0.4, immediatelyDangerous: 10 },
@@ -12,7 +16,10 @@ export const gasLimits = {
   { shortTerm: number; stricter: number; immediatelyDangerous: number } | null
 >;
 
-/** Upper bound in ppm of `moles` of gas spread through a room of `roomVolume` m³. Throws a RangeError for no room. */
+/**
+ * Upper bound in ppm of `moles` of gas spread through a room of `roomVolume` m³. Throws a
+ * RangeError for no room.
+ */
 export const gasPpm = (moles: number, roomVolume: number): number => {
   if (!(roomVolume > 0)) throw new RangeError(`room volume ${roomVolume} m³: over 0 is allowed`);
   return ((moles * MOLAR_LITRES) / (roomVolume * 1000)) * 1e6;
@@ -26,7 +33,10 @@ const protons: Record<(typeof acids)[number], number> = {
   'sulfuric acid': 2,
 };
 
-/** One pair that sets a gas free: mol of gas a mol of `of` can give, and mol of acid protons or partner that takes. Source: stoichiometry. */
+/**
+ * One pair that sets a gas free: mol of gas a mol of `of` can give, and mol of acid protons or
+ * partner that takes. Source: stoichiometry.
+ */
 interface Release {
   of: Component;
   with: readonly Component[];
@@ -65,7 +75,10 @@ export interface GasBound {
   overShortTermFor: number;
 }
 
-/** ppm after `t` s of what began at `ppm`, with so many air changes an hour. Source: well-mixed room. */
+/**
+ * ppm after `t` s of what began at `ppm`, with so many air changes an hour. Source: well-mixed
+ * room.
+ */
 export const decayed = (ppm: number, changes: number, t: number): number =>
   ppm * Math.exp((-changes * t) / 3600);
 
@@ -73,8 +86,9 @@ const until = (ppm: number, limit: number, changes: number): number =>
   ppm <= limit ? 0 : changes > 0 ? (3600 * Math.log(ppm / limit)) / changes : Infinity;
 
 /**
- * Upper bound of the gas that two amounts can make in a room of `roomVolume` m³ with `changes` air changes an hour: the
- * smaller reacts completely, all of it is set free and mixed through the room. Nothing where the two make none.
+ * Upper bound of the gas that two amounts can make in a room of `roomVolume` m³ with `changes` air
+ * changes an hour: the smaller reacts completely, all of it is set free and mixed through the room.
+ * Nothing where the two make none.
  */
 export const gasEstimate = (
   a: Poured,
@@ -108,7 +122,10 @@ export const gasEstimate = (
   return null;
 };
 
-/** atm above ambient in a capped bottle of `headspace` m³, as an upper bound. Peroxide that breaks down gives half its mol as oxygen. Source: ideal gas; stoichiometry. */
+/**
+ * atm above ambient in a capped bottle of `headspace` m³, as an upper bound. Peroxide that breaks
+ * down gives half its mol as oxygen. Source: ideal gas; stoichiometry.
+ */
 export const peroxidePressure = (peroxide: Poured, headspace: number): number => {
   if (!(headspace > 0)) throw new RangeError(`headspace ${headspace} m³: over 0 is allowed`);
   return ((molOf(peroxide) / 2) * (MOLAR_LITRES / 1000)) / headspace;

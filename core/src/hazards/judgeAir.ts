@@ -3,8 +3,8 @@ import { airLimits, type AirLimit } from '../reference/roomAir.ts';
 import type { Reason } from '../verdict.ts';
 
 /**
- * Vapour of a treatment in a room: the worst quarter of an hour, the mean over eight hours and the peak in ppm, the peak
- * as a part of the explosive limit, and s until one may stay.
+ * Vapour of a treatment in a room: the worst quarter of an hour, the mean over eight hours and the
+ * peak in ppm, the peak as a part of the explosive limit, and s until one may stay.
  */
 export interface Breathing {
   shortTerm: number;
@@ -14,7 +14,10 @@ export interface Breathing {
   reentry: number;
 }
 
-/** A mixture over this part of its explosive limit is left alone. Source: common practice, no source. */
+/**
+ * A mixture over this part of its explosive limit is left alone. Source: common practice, no
+ * source.
+ */
 const MOST_EXPLOSIVE = 0.1;
 const NEAR = 0.5;
 
@@ -28,8 +31,8 @@ const worstOf = (all: readonly Measured[]): Measured =>
   all.reduce((a, b) => (b.ppm / b.limit > a.ppm / a.limit ? b : a));
 
 /**
- * What a vapour estimate says: Never over a limit or a tenth of the explosive one; Care over a stricter limit of others,
- * or from half of any. Source: NIOSH; EH40; ACGIH.
+ * What a vapour estimate says: Never over a limit or a tenth of the explosive one; Care over a
+ * stricter limit of others, or from half of any. Source: NIOSH; EH40; ACGIH.
  */
 export const judgeAir = (active: GenericActive, air: Breathing): Reason => {
   const { shortTerm, day, dangerous, stricter }: AirLimit = airLimits[active];

@@ -14,19 +14,26 @@ export interface BottleContent {
   groups: readonly Group[];
 }
 
-/** A bottle as it stands: what it is, and what it last held if it has not been washed and relabelled since. */
+/**
+ * A bottle as it stands: what it is, and what it last held if it has not been washed and relabelled
+ * since.
+ */
 export interface Bottle {
   material: BottleMaterial;
   opaque: boolean;
   heldSinceWash: BottleContent | null;
 }
 
-/** How far two strengths may be apart and still be the same solution, as a fraction. Source: house rule. */
+/**
+ * How far two strengths may be apart and still be the same solution, as a fraction. Source: house
+ * rule.
+ */
 const LIKE = 0.01;
 
 /**
- * Whether a bottle may be filled with a batch: never over an old label, nor over the rest of what must not meet it, until
- * it is washed and relabelled; with care into a bottle that light or solvent gets at. Source: OSHA; common practice.
+ * Whether a bottle may be filled with a batch: never over an old label, nor over the rest of what
+ * must not meet it, until it is washed and relabelled; with care into a bottle that light or
+ * solvent gets at. Source: OSHA; common practice.
  */
 export const judgeBottle = (bottle: Bottle, content: BottleContent, book: Book): Verdict => {
   const reasons: Reason[] = [];
@@ -48,7 +55,8 @@ export const judgeBottle = (bottle: Bottle, content: BottleContent, book: Book):
       held.active === content.active &&
       Math.abs(held.strength - content.strength) <= LIKE * content.strength &&
       held.groups.join() === content.groups.join();
-    // The same again only wants the rest poured out and a label with the new date; anything else wants washing first.
+    // The same again only wants the rest poured out and a label with the new date; anything else
+    // wants washing first.
     reasons.push({
       code: alike ? 'like-refill' : 'old-label',
       outcome: alike ? 'care' : 'never',

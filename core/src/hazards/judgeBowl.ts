@@ -11,7 +11,9 @@ const inWater = (id: ProductId): Product => {
   return product.groups.includes('dry-chlorine') ? { groups: ['hypochlorite'] } : product;
 };
 
-/** The worst rule between a product and what is in the bowl, on what it wets or in what runs down. */
+/**
+ * The worst rule between a product and what is in the bowl, on what it wets or in what runs down.
+ */
 const worstInBowl = (
   product: Product,
   id: ProductId,
@@ -26,8 +28,9 @@ const worstInBowl = (
     .find(({ severity }) => severity === 'never');
 
 /**
- * What of a toilet's water a product must not meet there: a client's tablet bars it until the tablet is out and the bowl
- * flushed twice (`lifts`), urine wants a flush first. Source: EPA-label; common practice.
+ * What of a toilet's water a product must not meet there: a client's tablet bars it until the
+ * tablet is out and the bowl flushed twice (`lifts`), urine wants a flush first. Source: EPA-label;
+ * common practice.
  */
 export const judgeBowl = (
   product: Product,

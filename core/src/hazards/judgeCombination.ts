@@ -14,7 +14,10 @@ import {
 } from '../reference/neverCombine.ts';
 import type { Reason } from '../verdict.ts';
 
-/** Something that can meet something else: its groups, and how strong its peroxide is if any (fraction w/v). */
+/**
+ * Something that can meet something else: its groups, and how strong its peroxide is if any
+ * (fraction w/v).
+ */
 export interface Product {
   groups: readonly Group[];
   strength?: number;
@@ -30,7 +33,10 @@ export const productOf = (of: {
   ...(activeFacts[of.active].group === 'peroxide' ? { strength: of.strength } : {}),
 });
 
-/** One rule that bites, at the severity it has here, and what lifts it: nothing where that is `null`. */
+/**
+ * One rule that bites, at the severity it has here, and what lifts it: nothing where that is
+ * `null`.
+ */
 export interface Bite {
   rule: string;
   severity: Severity;
@@ -42,7 +48,10 @@ export interface Bite {
 }
 
 export interface Combination {
-  /** The worst bite; `fine` only where rows of the book say so of all that is in both, else `no-rule`. */
+  /**
+   * The worst bite; `fine` only where rows of the book say so of all that is in both, else
+   * `no-rule`.
+   */
   severity: Severity;
   /** Every rule that bites, worst first. */
   bites: Bite[];
@@ -62,7 +71,10 @@ const isAnything = ({ one, id, water }: Rule, other: readonly Group[]): boolean 
   );
 };
 
-/** The rows of a book for one route: those that name two kinds by both of them, and those against anything by one. */
+/**
+ * The rows of a book for one route: those that name two kinds by both of them, and those against
+ * anything by one.
+ */
 interface ByRoute {
   named: Map<Group, Map<Group, Rule[]>>;
   anything: Map<Group, Rule[]>;
@@ -109,7 +121,10 @@ const none: readonly Rule[] = [];
 const naming = ({ named }: ByRoute, g: Group, h: Group): readonly Rule[] =>
   named.get(g)?.get(h) ?? none;
 
-/** Rows that speak of the two, as they stand in the book, and in a vessel of what is in one of them alone: percarbonate reacts once it is wet. */
+/**
+ * Rows that speak of the two, as they stand in the book, and in a vessel of what is in one of them
+ * alone: percarbonate reacts once it is wet.
+ */
 const rowsFor = (a: Product, b: Product, route: Route, index: ByRoute): Rule[] => {
   const rows: Rule[] = [];
   for (const g of a.groups) for (const h of b.groups) rows.push(...naming(index, g, h));
@@ -143,9 +158,10 @@ const isCovered = (a: Product, b: Product, index: ByRoute): boolean =>
   a.groups.every((g) => b.groups.every((h) => naming(index, g, h).length > 0));
 
 /**
- * Whether two products may meet by a route: the worst rule and all of them. Symmetric. What is unknown of the
- * circumstances is taken as the worse; a rule whose remedy has been done between them does not bite. Where no row
- * speaks the answer is `no-rule`, never yes. Source: each rule carries its own.
+ * Whether two products may meet by a route: the worst rule and all of them. Symmetric. What is
+ * unknown of the circumstances is taken as the worse; a rule whose remedy has been done between
+ * them does not bite. Where no row speaks the answer is `no-rule`, never yes. Source: each rule
+ * carries its own.
  */
 export const judgeCombination = (
   one: Product,
@@ -184,7 +200,9 @@ export const judgeCombination = (
   return { severity: isCovered(a, b, index) ? 'fine' : 'no-rule', bites: [] };
 };
 
-/** A bite as figures of a reason: the rule, what lifts it, and the words of a company's own rule. */
+/**
+ * A bite as figures of a reason: the rule, what lifts it, and the words of a company's own rule.
+ */
 export const figuresOfBite = ({ rule, remedy, says }: Bite): NonNullable<Reason['figures']> => ({
   rule,
   remedy: remedy?.join() ?? '',

@@ -9,7 +9,10 @@ import {
 import { judgeCombination, type Combination, type Product } from './judgeCombination.ts';
 import type { Ventilation } from './judgeSituations.ts';
 
-/** A product put on a surface. What shares a key meets: the same surface, the same drain, the same room's air. */
+/**
+ * A product put on a surface. What shares a key meets: the same surface, the same drain, the same
+ * room's air.
+ */
 export interface Use {
   kind: 'use';
   id: string;
@@ -53,7 +56,10 @@ export interface Meeting {
   second: string;
   route: MeetingRoute;
   combination: Combination;
-  /** The least that mends it: put something in, do the second later where it has been rinsed by then, or leave one out. */
+  /**
+   * The least that mends it: put something in, do the second later where it has been rinsed by
+   * then, or leave one out.
+   */
   mend:
     | { kind: 'insert'; insert: Insertion[] }
     | { kind: 'reorder'; move: string; after: string }
@@ -62,7 +68,10 @@ export interface Meeting {
 
 const keyOf = { surface: 'surface', drain: 'drain', air: 'room' } as const;
 
-/** Minutes until a room has lost 95 % of what is in its air. Source: well-mixed room, C = C0 exp(−nt). */
+/**
+ * Minutes until a room has lost 95 % of what is in its air. Source: well-mixed room, C = C0
+ * exp(−nt).
+ */
 export const airingMinutes = (ventilation: Ventilation): number =>
   Math.ceil((60 * Math.log(20)) / airChanges[usualAiring[ventilation]]);
 
@@ -153,9 +162,9 @@ const reordered = (
 };
 
 /**
- * The uses of a visit in the order they are done, with rinses, flushes and airing between: every point where a rule
- * bites on one surface, in one drain or in one room's air, and the least that mends it. What an earlier insertion has
- * already mended is not asked for again.
+ * The uses of a visit in the order they are done, with rinses, flushes and airing between: every
+ * point where a rule bites on one surface, in one drain or in one room's air, and the least that
+ * mends it. What an earlier insertion has already mended is not asked for again.
  */
 export const judgeSequence = (
   happenings: readonly Happening[],

@@ -16,7 +16,10 @@ export interface Conflict {
 }
 
 export interface SetVerdict {
-  /** The worst of all pairs: `no-rule` where nothing speaks against any, but of one nobody has written that it may. */
+  /**
+   * The worst of all pairs: `no-rule` where nothing speaks against any, but of one nobody has
+   * written that it may.
+   */
   severity: Severity;
   /** Every conflicting pair, worst first. */
   conflicts: Conflict[];
@@ -26,7 +29,10 @@ export interface SetVerdict {
 
 const ranked: Record<Severity, number> = { never: 0, spoils: 1, care: 2, 'no-rule': 3, fine: 4 };
 
-/** By how many rules and routes something is never with others: where either could go, the bleach goes and not the vinegar. */
+/**
+ * By how many rules and routes something is never with others: where either could go, the bleach
+ * goes and not the vinegar.
+ */
 const harmOf = ({ groups }: Product, book: Book): number =>
   book
     .filter(
@@ -37,7 +43,10 @@ const harmOf = ({ groups }: Product, book: Book): number =>
       0,
     );
 
-/** What stands, is carried or is kept together: every pair that must not, and the smallest regrouping that parts them. */
+/**
+ * What stands, is carried or is kept together: every pair that must not, and the smallest
+ * regrouping that parts them.
+ */
 export const judgeSet = (
   products: readonly Product[],
   route: Route,

@@ -25,8 +25,9 @@ export const ventilations = ['none', 'window', 'fan'] as const;
 export type Ventilation = (typeof ventilations)[number];
 
 /**
- * Whether anything in a room can light a vapour: `hob` a gas hob that can be turned off; `flame` a pilot light, boiler,
- * fire or smoker; `unknown` that nobody has asked yet, which counts as the worst.
+ * Whether anything in a room can light a vapour: `hob` a gas hob that can be turned off; `flame` a
+ * pilot light, boiler, fire or smoker; `unknown` that nobody has asked yet, which counts as the
+ * worst.
  */
 export const flames = ['no', 'hob', 'flame', 'unknown'] as const;
 export type Flame = (typeof flames)[number];
@@ -49,7 +50,10 @@ export interface PutOn {
 
 const practice = 'common practice, no source';
 
-/** Strengths that are never gone below where somebody's immunity is weak, w/v and v/v. Source: CDC-2008. */
+/**
+ * Strengths that are never gone below where somebody's immunity is weak, w/v and v/v. Source:
+ * CDC-2008.
+ */
 const LEAST_FOR_WEAK: Partial<Record<Family, number>> = { peroxide: 0.03, alcohol: 0.7 };
 
 /** What lights, and what is near it. */
@@ -90,7 +94,9 @@ const asked: Partial<Record<Situation, ReasonCode>> = {
   dementia: 'locked-away',
 };
 
-/** Every reason the surroundings add, each by itself. Source: common practice; NIOSH flash points. */
+/**
+ * Every reason the surroundings add, each by itself. Source: common practice; NIOSH flash points.
+ */
 export const judgeSituations = (put: PutOn, around: Around): Reason[] => {
   const { family, groups, strength } = put;
   const reasons: [ReasonCode, Outcome][] = [

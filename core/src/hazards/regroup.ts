@@ -1,4 +1,7 @@
-/** Things put into groups so that no two of a group conflict; the first group is the one that stays where it is. */
+/**
+ * Things put into groups so that no two of a group conflict; the first group is the one that stays
+ * where it is.
+ */
 export interface Grouping {
   /** Indices, each in exactly one group. */
   groups: number[][];
@@ -39,7 +42,10 @@ const merged = (list: readonly (readonly number[])[]): number[] =>
     list.reduce((mask, groups) => mask | (groups[i] ?? 0), 0),
   );
 
-/** One part put into at most `most` groups, or nothing where it cannot be. The hardest to place goes first. */
+/**
+ * One part put into at most `most` groups, or nothing where it cannot be. The hardest to place goes
+ * first.
+ */
 const colourPart = (part: number, near: readonly number[], most: number): number[] | null => {
   const place = (rest: number, groups: readonly number[]): number[] | null => {
     if (rest === 0) return [...groups];
@@ -71,7 +77,10 @@ const colour = (all: number, near: readonly number[], most: number): number[] | 
   return merged(parts);
 };
 
-/** Of one part, the most that can stay together while the rest goes into `most` further groups: the stay first. */
+/**
+ * Of one part, the most that can stay together while the rest goes into `most` further groups: the
+ * stay first.
+ */
 const stayPart = (
   part: number,
   near: readonly number[],
@@ -116,9 +125,9 @@ const greedy = (count: number, conflicts: (a: number, b: number) => boolean): nu
 };
 
 /**
- * The fewest groups without a conflict inside, and among those the one in which the most stay together in the first:
- * graph colouring, exact for up to 25 things. `pairs` are the conflicting ones; where two would do, the one of more
- * `weight` goes.
+ * The fewest groups without a conflict inside, and among those the one in which the most stay
+ * together in the first: graph colouring, exact for up to 25 things. `pairs` are the conflicting
+ * ones; where two would do, the one of more `weight` goes.
  */
 export const regroup = (
   count: number,

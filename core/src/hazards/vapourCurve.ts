@@ -10,7 +10,10 @@ export interface WetFilm {
   drying: Pick<Drying, 'times' | 'gone'>;
 }
 
-/** Vapour in a well-mixed room over time: s and ppm; the worst quarter of an hour, the mean over eight hours, and when one may stay again. */
+/**
+ * Vapour in a well-mixed room over time: s and ppm; the worst quarter of an hour, the mean over
+ * eight hours, and when one may stay again.
+ */
 export interface Vapour {
   times: number[];
   ppm: number[];
@@ -44,8 +47,9 @@ const goneBy = ({ times, gone }: WetFilm['drying'], t: number): number => {
 };
 
 /**
- * One step of a well-mixed room, exact for a steady source: concentration after `dt` s from `c`, with `source` per s
- * and `changes` of the room an hour. Source: mass balance, C(t) = G/Q (1 − exp(−Qt/V)) + C0 exp(−Qt/V).
+ * One step of a well-mixed room, exact for a steady source: concentration after `dt` s from `c`,
+ * with `source` per s and `changes` of the room an hour. Source: mass balance, C(t) = G/Q (1 −
+ * exp(−Qt/V)) + C0 exp(−Qt/V).
  */
 export const mixed = (c: number, source: number, changes: number, dt: number): number => {
   const rate = changes / 3600;
@@ -54,7 +58,10 @@ export const mixed = (c: number, source: number, changes: number, dt: number): n
   return c * left + (source / rate) * (1 - left);
 };
 
-/** Vapour of one active from all its films in a room of `volume` m³ with so many air changes an hour. Throws a RangeError for no room. */
+/**
+ * Vapour of one active from all its films in a room of `volume` m³ with so many air changes an
+ * hour. Throws a RangeError for no room.
+ */
 export const vapourCurve = (
   active: GenericActive,
   films: readonly WetFilm[],

@@ -43,16 +43,25 @@ export interface Where {
   now: number;
 }
 
-/** A verdict with what will happen there: how a coat holds, and what it leaves in the air. Nothing is predicted of what is Never anyway. */
+/**
+ * A verdict with what will happen there: how a coat holds, and what it leaves in the air. Nothing
+ * is predicted of what is Never anyway.
+ */
 export interface Assessed extends Contact {
   prediction?: Prediction;
   air?: Breathing;
-  /** Hands-on s from the first coat to the last wipe or rinse, and what it costs; nothing where nobody has priced the stock. */
+  /**
+   * Hands-on s from the first coat to the last wipe or rinse, and what it costs; nothing where
+   * nobody has priced the stock.
+   */
   effort: number;
   cost: number | null;
 }
 
-/** Hands-on s for once over a surface: reaching it, and each m² of it. Source: common practice, no source. */
+/**
+ * Hands-on s for once over a surface: reaching it, and each m² of it. Source: common practice, no
+ * source.
+ */
 const REACH = 10;
 const PER_SQUARE_METRE = 30;
 const REWET_TOO_FAST = 30;
@@ -74,7 +83,9 @@ export const isFoodSurface = ({
 }: Pick<Surface, 'food'> & { setting: Pick<Setting, 'against'> }): boolean =>
   food || setting.against === 'food' || setting.against === 'poultry';
 
-/** By cloth where the material wants it or somebody there must not breathe a spray; else sprayed. */
+/**
+ * By cloth where the material wants it or somebody there must not breathe a spray; else sprayed.
+ */
 export const applicationOn = (
   { material }: Pick<Surface, 'material'>,
   { situations }: Pick<Home, 'situations'>,
@@ -107,8 +118,9 @@ const holdingReason = ({ holds, rewets }: Prediction, required: number): Reason 
 };
 
 /**
- * Whether a stock at an in-use strength can do what is asked of a surface there: the worst of evidence, material,
- * situations, stock, drying and air, with every reason, the seconds it must stay wet, and what it takes.
+ * Whether a stock at an in-use strength can do what is asked of a surface there: the worst of
+ * evidence, material, situations, stock, drying and air, with every reason, the seconds it must
+ * stay wet, and what it takes.
  */
 export const assessSurface = (
   { goal, against, stock, strength, lifts = false }: Proposal,
@@ -164,7 +176,8 @@ export const assessSurface = (
     reasons.push({ code: 'not-as-sold', outcome: 'never', source: 'product label, as entered' });
   if (verdictOf(reasons).outcome === 'never')
     return { ...contact, ...verdictOf(reasons), effort: once, cost: null };
-  // Nobody but its maker knows how a product dries or what it leaves in the air: nothing is predicted of it.
+  // Nobody but its maker knows how a product dries or what it leaves in the air: nothing is
+  // predicted of it.
   if (!isGeneric(active))
     return {
       ...contact,

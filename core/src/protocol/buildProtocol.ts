@@ -12,7 +12,10 @@ import { isRinse, stepsOf, type Step } from './steps.ts';
 import { visitMeetings } from './visitMeetings.ts';
 import { workingOrder } from './workingOrder.ts';
 
-/** One surface as it is to be treated; `treatment` is nothing where it is only washed. Seconds and fractions. */
+/**
+ * One surface as it is to be treated; `treatment` is nothing where it is only washed. Seconds and
+ * fractions.
+ */
 export interface TreatedSurface {
   id: string;
   name: string;
@@ -95,7 +98,10 @@ export const treatedSurface = (
   };
 };
 
-/** A home's protocol as it is set, in working order, with the reasons behind each surface. It judges; it does not enforce. */
+/**
+ * A home's protocol as it is set, in working order, with the reasons behind each surface. It
+ * judges; it does not enforce.
+ */
 export const buildProtocol = (
   home: Home,
   stocks: readonly Stock[],
@@ -120,7 +126,10 @@ export const buildProtocol = (
   }));
 };
 
-/** What has to be done before a surface because of what the visit has put on before it: flush, air, rinse. */
+/**
+ * What has to be done before a surface because of what the visit has put on before it: flush, air,
+ * rinse.
+ */
 export const actsBetween = (
   home: Pick<Home, 'rooms'>,
   stocks: readonly Stock[],

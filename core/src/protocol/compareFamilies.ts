@@ -30,7 +30,9 @@ export interface Compared {
 }
 
 const order: Outcome[] = ['use', 'care', 'never'];
-/** Efforts this near, s, are the same to whoever does the work. Source: common practice, no source. */
+/**
+ * Efforts this near, s, are the same to whoever does the work. Source: common practice, no source.
+ */
 const SAME_EFFORT = 10;
 /** And costs this near: a cent. */
 const SAME_COST = 0.01;
@@ -41,11 +43,17 @@ const cheaper = (a: number | null, b: number | null): number =>
     ? Number(a === null) - Number(b === null)
     : Math.round((a - b) / SAME_COST);
 
-/** By the material first: what holds current or is coated takes alcohol on a cloth before anything that stays wet longer. */
+/**
+ * By the material first: what holds current or is coated takes alcohol on a cloth before anything
+ * that stays wet longer.
+ */
 const ownWay = ({ family }: Compared, powered: boolean): number =>
   powered && family !== 'alcohol' ? 1 : 0;
 
-/** Safety first, then what the material asks for, then effort, then cost; a tie goes to what is carried anyway, then to the least diluting. */
+/**
+ * Safety first, then what the material asks for, then effort, then cost; a tie goes to what is
+ * carried anyway, then to the least diluting.
+ */
 const better =
   (carried: ReadonlySet<string>, powered: boolean) =>
   (a: Compared, b: Compared): number =>
@@ -57,8 +65,9 @@ const better =
     a.stock.strength / a.strength - b.stock.strength / b.strength;
 
 /**
- * Peroxide, alcohol and vinegar side by side, each from the stock that does best at its usual strength: safest
- * outcome first, then the least effort and cost. In the order of the families, registered products last; a family without stock is left out.
+ * Peroxide, alcohol and vinegar side by side, each from the stock that does best at its usual
+ * strength: safest outcome first, then the least effort and cost. In the order of the families,
+ * registered products last; a family without stock is left out.
  */
 export const compareFamilies = (
   asked: Pick<Proposal, 'goal' | 'against' | 'lifts'>,

@@ -18,8 +18,9 @@ const all = (rooms: readonly TreatedRoom[]) =>
   );
 
 /**
- * What a person would do differently: goal, solution, strength, time, steps, or the reason it was accepted for. Field by
- * field, since a database gives an object's fields back in an order of its own.
+ * What a person would do differently: goal, solution, strength, time, steps, or the reason it was
+ * accepted for. Field by field, since a database gives an object's fields back in an order of its
+ * own.
  */
 const works = ({ goal, against, treatment, accepted, steps, material }: TreatedSurface): string => {
   const put = treatment && [

@@ -22,7 +22,10 @@ const addBreathing = (a: Breathing, b: Breathing): Breathing => ({
   reentry: Math.max(a.reentry, b.reentry),
 });
 
-/** Treatments that each fit the room's air may together be too much for it: said at the largest of them. */
+/**
+ * Treatments that each fit the room's air may together be too much for it: said at the largest of
+ * them.
+ */
 export const roomObjections = (
   room: Room,
   home: Pick<Home, 'situations'>,
@@ -93,7 +96,8 @@ export const meetingObjections = (
   return visitMeetings(home, stocks, book).flatMap(
     ({ first, second, route, combination, mend }): Objection[] => {
       const outcome = combination.severity === 'never' ? 'never' : 'care';
-      // What a flush or some air between puts right is a step of the protocol, and needs nobody's leave.
+      // What a flush or some air between puts right is a step of the protocol, and needs nobody's
+      // leave.
       if (outcome === 'care' && (mend.kind === 'insert' || accepted.has(second))) return [];
       const worst = combination.bites[0]!;
       const reason: Reason = {
@@ -108,8 +112,8 @@ export const meetingObjections = (
 };
 
 /**
- * What in a home's protocol does not hold: every Never, and every Care that nobody has accepted with a reason.
- * Empty when it may be approved. The page and the server both ask this one function.
+ * What in a home's protocol does not hold: every Never, and every Care that nobody has accepted
+ * with a reason. Empty when it may be approved. The page and the server both ask this one function.
  */
 export const enforce = (
   home: Home,

@@ -23,8 +23,9 @@ export const isUnset = ({ setting }: Surface): boolean =>
   setting.use === null && setting.accepted === null;
 
 /**
- * What a surface ought to reach: most need only cleaning, also where food or hands touch them. Disinfecting is proposed
- * where many hands meet the toilet, and where somebody cannot fight off what is left. Source: CDC-home; common practice.
+ * What a surface ought to reach: most need only cleaning, also where food or hands touch them.
+ * Disinfecting is proposed where many hands meet the toilet, and where somebody cannot fight off
+ * what is left. Source: CDC-home; common practice.
  */
 const wants = (
   surface: Surface,
@@ -62,7 +63,8 @@ const proposeFor = (
     ({ contact }) => contact.outcome === 'use',
   );
   const best = bestOf(fitting, where, carried);
-  // Nothing is proposed that would want a reason first: then cleaning is proposed, and a person decides.
+  // Nothing is proposed that would want a reason first: then cleaning is proposed, and a person
+  // decides.
   if (!best)
     return {
       surfaceId: surface.id,
@@ -76,7 +78,10 @@ const proposeFor = (
   };
 };
 
-/** What is proposed for one room; where together it would be too much for the room's air, the largest are left to a person. */
+/**
+ * What is proposed for one room; where together it would be too much for the room's air, the
+ * largest are left to a person.
+ */
 const fillRoom = (
   room: Room,
   home: Home,
@@ -122,8 +127,9 @@ const fillRoom = (
 };
 
 /**
- * Proposes a setting for every surface of a home that nobody has set, with the fewest bottles: what is carried already
- * wins a tie. Nothing is approved by it, and nothing that somebody has set is touched.
+ * Proposes a setting for every surface of a home that nobody has set, with the fewest bottles: what
+ * is carried already wins a tie. Nothing is approved by it, and nothing that somebody has set is
+ * touched.
  */
 export const fillRest = (
   home: Home,

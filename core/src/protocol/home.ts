@@ -5,7 +5,10 @@ import type { Active } from '../reference/families.ts';
 import type { MaterialId } from '../reference/materials.ts';
 import type { ProductId } from '../reference/products.ts';
 
-/** Where a surface comes in the descent of its room: high to low, clean to dirty, mirror after the toilet, floor out. */
+/**
+ * Where a surface comes in the descent of its room: high to low, clean to dirty, mirror after the
+ * toilet, floor out.
+ */
 export const levels = ['above', 'eye', 'hand', 'knee', 'toilet', 'mirror', 'floor'] as const;
 export type Level = (typeof levels)[number];
 
@@ -31,7 +34,10 @@ export interface Setting {
   use: { stockId: string; strength: number } | null;
   /** Why a competent person accepts a Care; kept on the record. */
   accepted: string | null;
-  /** What waits in the toilet's water is taken out, and the bowl flushed twice, before anything goes on. */
+  /**
+   * What waits in the toilet's water is taken out, and the bowl flushed twice, before anything goes
+   * on.
+   */
   lifts?: boolean;
   /** m² of mildew on it; where nobody has said, all of the surface counts. */
   growth?: number | null;
@@ -56,7 +62,9 @@ export interface Home {
   rooms: Room[];
 }
 
-/** A stock container at hand; strength as a fraction in the active's basis, times in ms since 1970. */
+/**
+ * A stock container at hand; strength as a fraction in the active's basis, times in ms since 1970.
+ */
 export interface Stock {
   id: string;
   active: Active;

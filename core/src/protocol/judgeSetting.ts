@@ -8,7 +8,10 @@ import type { Home, Room, Stock, Surface } from './home.ts';
 import { growthIn, judgeGrowth } from './mildew.ts';
 import type { Prediction } from './predict.ts';
 
-/** A verdict on what is set for a surface, the seconds it must stay wet, and what is predicted of it. */
+/**
+ * A verdict on what is set for a surface, the seconds it must stay wet, and what is predicted of
+ * it.
+ */
 export interface SettingVerdict extends Verdict {
   seconds: number;
   prediction?: Prediction;
@@ -17,7 +20,10 @@ export interface SettingVerdict extends Verdict {
 /** The verdicts of many surfaces, by their ids. */
 export type Judged = ReadonlyMap<string, SettingVerdict>;
 
-/** What holds even where a surface is only cleaned: much blood, a growth too large, what an authority has to be asked. */
+/**
+ * What holds even where a surface is only cleaned: much blood, a growth too large, what an
+ * authority has to be asked.
+ */
 const judgeWashing = (against: Against, { growth }: Pick<Where, 'growth'>): Reason[] => {
   if (against === 'blood')
     return [{ code: 'needs-licensed', outcome: 'never', figures: {}, source: 'OSHA' }];
@@ -36,7 +42,8 @@ export const judgeSetting = (
   if (!setting.use) {
     if (setting.goal === 'clean')
       return { ...verdictOf(judgeWashing(setting.against, around)), seconds: 0 };
-    // A porous surface cannot be disinfected with anything: that is a better answer than "nothing chosen".
+    // A porous surface cannot be disinfected with anything: that is a better answer than "nothing
+    // chosen".
     const reason: Reason = (materials[surface.material] as Material).porous
       ? {
           code: 'porous',
@@ -72,7 +79,10 @@ export const judgeRoom = (
     ]),
   );
 
-/** Every surface of a home as it is set: what is built, enforced and shown rests on one judgement of each. */
+/**
+ * Every surface of a home as it is set: what is built, enforced and shown rests on one judgement of
+ * each.
+ */
 export const judgeSurfaces = (
   home: Home,
   stocks: readonly Stock[],

@@ -13,7 +13,9 @@ export const growthIn = (rooms: Home['rooms']): number =>
     0,
   );
 
-/** Over about 1 m² in all a licensed trade is called, whatever the goal. Source: EPA-402-K-02-003. */
+/**
+ * Over about 1 m² in all a licensed trade is called, whatever the goal. Source: EPA-402-K-02-003.
+ */
 export const judgeGrowth = (growth: number): Reason[] =>
   growth > MILDEW_MOST
     ? [

@@ -61,7 +61,9 @@ export const activeIn = ({ active, strength, thickness }: Film): number => {
   return thickness * wateryDensity(active, p) * p;
 };
 
-/** Air over heated floors and what stands on them is warmer, K. Source: common practice, no source. */
+/**
+ * Air over heated floors and what stands on them is warmer, K. Source: common practice, no source.
+ */
 const FLOOR_HEATING = 5;
 
 /** A room as its air matters: what can be opened, how large, and how warm. */
@@ -100,12 +102,16 @@ export const predict = (
   };
 };
 
-/** Solutions to clean with are wiped off again within this time, s. Source: common practice, no source. */
+/**
+ * Solutions to clean with are wiped off again within this time, s. Source: common practice, no
+ * source.
+ */
 const CLEANING_STANDS = 120;
 
 /**
- * What leaves a film into the room. Alcohol leaves whole: what is wiped up dries on the cloth, in the same room. What
- * hardly evaporates leaves with the cloth: of it only what has gone into the air before the wipe counts.
+ * What leaves a film into the room. Alcohol leaves whole: what is wiped up dries on the cloth, in
+ * the same room. What hardly evaporates leaves with the cloth: of it only what has gone into the
+ * air before the wipe counts.
  */
 const leaving = (film: Film, air: RoomAir, seconds: number): Pick<Drying, 'times' | 'gone'> => {
   const curve = drying(film, air, 0);
@@ -128,7 +134,10 @@ const until = ({ times, gone }: Drying, seconds: number): Pick<Drying, 'times' |
   };
 };
 
-/** Vapour of one square metre of a film in one cubic metre, with the air changes of a room: everything else scales from it. */
+/**
+ * Vapour of one square metre of a film in one cubic metre, with the air changes of a room:
+ * everything else scales from it.
+ */
 const unitVapours = new Map<string, Vapour>();
 const unitVapour = (film: Film, air: RoomAir, changes: number, wetFor: number): Vapour => {
   const key = [
@@ -150,8 +159,8 @@ const unitVapour = (film: Film, air: RoomAir, changes: number, wetFor: number): 
 };
 
 /**
- * What `coatsOn` coats on `area` m² leave in the air of a room, held for `required` s, with what can be opened open.
- * All coats are counted as if put on at once: an upper estimate.
+ * What `coatsOn` coats on `area` m² leave in the air of a room, held for `required` s, with what
+ * can be opened open. All coats are counted as if put on at once: an upper estimate.
  */
 export const breathe = (
   active: GenericActive,
@@ -189,10 +198,15 @@ export interface RoomTreatment {
   required: number;
 }
 
-/** Hands-on s before the next surface of a room gets its coat. Source: common practice, no source. */
+/**
+ * Hands-on s before the next surface of a room gets its coat. Source: common practice, no source.
+ */
 const BETWEEN = 60;
 
-/** What all treatments of a room with one active leave in its air, put on one after another, with what can be opened open. */
+/**
+ * What all treatments of a room with one active leave in its air, put on one after another, with
+ * what can be opened open.
+ */
 export const breatheTogether = (
   active: GenericActive,
   treatments: readonly RoomTreatment[],

@@ -67,8 +67,9 @@ const alone = (
 };
 
 /**
- * What a change of survey, stock, house rules or the book has made untrue of an approved protocol: of each surface, of
- * what is put on in a room together, and in the course of the visit. Nothing is changed by it.
+ * What a change of survey, stock, house rules or the book has made untrue of an approved protocol:
+ * of each surface, of what is put on in a room together, and in the course of the visit. Nothing is
+ * changed by it.
  */
 export const reviewOf = (
   approved: readonly TreatedRoom[],

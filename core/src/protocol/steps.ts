@@ -6,8 +6,8 @@ import type { Application } from '../reference/roomAir.ts';
 import type { ReasonCode, Verdict } from '../verdict.ts';
 
 /**
- * What is done at one surface, in order: first what makes it safe, then what is done to it, then what keeps people and
- * animals off it. Words, amounts and icons are made from the codes elsewhere.
+ * What is done at one surface, in order: first what makes it safe, then what is done to it, then
+ * what keeps people and animals off it. Words, amounts and icons are made from the codes elsewhere.
  */
 export const allSteps = [
   'people-out',
@@ -130,7 +130,10 @@ const beforehand = ({
   ];
 };
 
-/** Soil comes off first, in the way the thing bears; a film counts only on what is clean, and not on what is dripping. */
+/**
+ * Soil comes off first, in the way the thing bears; a film counts only on what is clean, and not on
+ * what is dripping.
+ */
 const cleaning = ({ material, put, mildew }: StepsOf): Step[] => {
   const { cleaned } = materialOf(material);
   return [cleaned, ...when(put !== null && (cleaned === 'wash' || mildew), 'dry-first')];
@@ -177,7 +180,10 @@ export const stepsOf = (of: StepsOf): Step[] => [
 ];
 
 export const stepParts = ['first', 'clean', 'put', 'wet', 'after'] as const;
-/** When a step is due: before anything, with the cleaning, with putting it on, while it is wet, or afterwards. */
+/**
+ * When a step is due: before anything, with the cleaning, with putting it on, while it is wet, or
+ * afterwards.
+ */
 export type StepPart = (typeof stepParts)[number];
 
 /** The last step of each part: all steps are listed in the order in which they are due. */

@@ -17,7 +17,10 @@ const productFor = ({ setting }: Surface, stocks: readonly Stock[]): Product | u
     : undefined;
 };
 
-/** What is done in a room, in working order: each surface washed and rinsed, then treated. Toilet surfaces share the bowl, all of a room one trap. */
+/**
+ * What is done in a room, in working order: each surface washed and rinsed, then treated. Toilet
+ * surfaces share the bowl, all of a room one trap.
+ */
 const happeningsOf = (room: Room, stocks: readonly Stock[]): Happening[] =>
   workingOrder(room.surfaces).flatMap((surface): Happening[] => {
     const key = surface.level === 'toilet' ? `toilet ${room.id}` : surface.id;

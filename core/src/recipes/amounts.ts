@@ -4,7 +4,10 @@ import type { Amount, UnreadCode } from './line.ts';
 import type { Token } from './tokens.ts';
 import type { Unit } from './words/vocabulary.ts';
 
-/** An amount as it was found: the values that a range or a doubtful figure may mean, and the words it was guessed from. */
+/**
+ * An amount as it was found: the values that a range or a doubtful figure may mean, and the words
+ * it was guessed from.
+ */
 export interface Found {
   readings: readonly Amount[];
   doubt: 'range' | 'thousands' | null;
@@ -17,7 +20,10 @@ export interface Found {
   wrong?: UnreadCode;
 }
 
-/** What a number may be: over nothing, and no more than a household has room for: m³, kg, drops, parts. */
+/**
+ * What a number may be: over nothing, and no more than a household has room for: m³, kg, drops,
+ * parts.
+ */
 const MOST_VOLUME = 0.1;
 const MOST_MASS = 100;
 const MOST_DROPS = 2000;
@@ -136,7 +142,9 @@ const shareByVolume = (tokens: readonly Token[]): Found => {
   return { readings: [{ kind: 'share', value, by: 'volume' }], doubt: null };
 };
 
-/** Several amounts that add up: all volumes or all masses. An ounce behind a pound is one of weight. */
+/**
+ * Several amounts that add up: all volumes or all masses. An ounce behind a pound is one of weight.
+ */
 const added = (first: Found, second: Found): Found | undefined => {
   const [a, b] = [first.readings[0]!, second.readings[0]!];
   if (first.doubt || second.doubt || !('value' in a) || !('value' in b)) return undefined;

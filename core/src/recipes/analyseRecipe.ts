@@ -24,7 +24,10 @@ export interface Made {
   assumedSize: boolean;
 }
 
-/** What a recipe comes to: the worst of the ways in which it may be understood, or what stands in the way. */
+/**
+ * What a recipe comes to: the worst of the ways in which it may be understood, or what stands in
+ * the way.
+ */
 export interface RecipeAnalysis {
   recipe: Recipe;
   problems: Problem[];
@@ -37,7 +40,10 @@ export interface RecipeAnalysis {
   clashes: Clash[];
 }
 
-/** Questions whose readings are all there are: their worst is the worst there is. The others may mean something else yet. */
+/**
+ * Questions whose readings are all there are: their worst is the worst there is. The others may
+ * mean something else yet.
+ */
 const EXHAUSTIVE: ReadonlySet<Question> = new Set([
   'thousands',
   'which-ingredient',
@@ -45,7 +51,10 @@ const EXHAUSTIVE: ReadonlySet<Question> = new Set([
   'shares-basis',
 ]);
 
-/** Everything that may be poured by any reading of a line; what nobody knows is said by its question, not as a danger. */
+/**
+ * Everything that may be poured by any reading of a line; what nobody knows is said by its
+ * question, not as a danger.
+ */
 const pouredBy = (line: Line): PouredIn[] => {
   const known = (id: string) =>
     line.kind !== 'ingredients' || line.asks?.code !== 'left-over' || id !== 'unknown';
@@ -61,7 +70,10 @@ const isSamePair = (one: Clash, other: Clash): boolean =>
   one.rule === other.rule &&
   ((one.a === other.a && one.b === other.b) || (one.a === other.b && one.b === other.a));
 
-/** Readings of one line are one or the other: they meet what other lines bring, and each other only within a reading. */
+/**
+ * Readings of one line are one or the other: they meet what other lines bring, and each other only
+ * within a reading.
+ */
 const clashesIn = ({ lines }: Recipe, { book }: RecipeRules): Clash[] => {
   const all = lines.map(pouredBy);
   const found: Clash[] = [];
@@ -102,7 +114,10 @@ const clashesIn = ({ lines }: Recipe, { book }: RecipeRules): Clash[] => {
   return found.sort((x, y) => severities.indexOf(y.severity) - severities.indexOf(x.severity));
 };
 
-/** Whether the readings of a line are of several words of it, rather than of one word that may mean several things. */
+/**
+ * Whether the readings of a line are of several words of it, rather than of one word that may mean
+ * several things.
+ */
 const namesApart = ({ asks }: Extract<Line, { kind: 'ingredients' }>): boolean =>
   asks?.found === 'apart';
 
@@ -144,8 +159,8 @@ const unmeasured = (recipe: Recipe, problems: Problem[], clashes: Clash[]): Reci
 };
 
 /**
- * A recipe from its text to its verdict. Where it may be understood in several ways the worst counts; where a line is
- * not read, what all of it names is judged for danger all the same.
+ * A recipe from its text to its verdict. Where it may be understood in several ways the worst
+ * counts; where a line is not read, what all of it names is judged for danger all the same.
  */
 export const analyseRecipe = (text: string, claim: Claim, by: RecipeRules): RecipeAnalysis => {
   const recipe = readRecipe(text);

@@ -16,7 +16,10 @@ export interface PouredIn {
   onlyNamed?: true;
 }
 
-/** Percarbonate is about as strong as household peroxide once it is in water. Source: common practice, no source. */
+/**
+ * Percarbonate is about as strong as household peroxide once it is in water. Source: common
+ * practice, no source.
+ */
 const IN_WATER = 0.03;
 
 /** An ingredient as something that can meet another. */
@@ -39,7 +42,10 @@ const strongestOf = (all: readonly PouredIn[]): PouredIn[] => {
   return [...known.values()];
 };
 
-/** Every pair in a bottle that the book speaks against, the worst first. An open bowl is not trusted to stay open. */
+/**
+ * Every pair in a bottle that the book speaks against, the worst first. An open bowl is not trusted
+ * to stay open.
+ */
 export const clashesAmong = (poured: readonly PouredIn[], book: Book): Clash[] => {
   const all = strongestOf(poured);
   return all

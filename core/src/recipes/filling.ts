@@ -50,7 +50,10 @@ const unread = (
   offers: [],
 });
 
-/** "Fill to 3/4 with …", "top up with …", "make up to 1 l with …", "the rest water": amounts that depend on the bottle. */
+/**
+ * "Fill to 3/4 with …", "top up with …", "make up to 1 l with …", "the rest water": amounts that
+ * depend on the bottle.
+ */
 export const readFilling = (tokens: readonly Token[]): Piece | undefined => {
   const left = new Remaining(tokens);
   const named = tokens.filter(({ kind }) => kind === 'ingredient' || kind === 'piece');

@@ -1,6 +1,9 @@
 import type { Token, TokenKind } from './tokens.ts';
 
-/** One letter a kind of token, so that a rule over kinds is a regular expression over a line's letters. */
+/**
+ * One letter a kind of token, so that a rule over kinds is a regular expression over a line's
+ * letters.
+ */
 const letters: Readonly<Record<TokenKind, string>> = {
   number: 'n',
   article: 'a',
@@ -49,7 +52,10 @@ const letters: Readonly<Record<TokenKind, string>> = {
 };
 const USED = '#';
 
-/** A rule such as "number percent basis?": kinds by name with the signs of a regular expression between them. */
+/**
+ * A rule such as "number percent basis?": kinds by name with the signs of a regular expression
+ * between them.
+ */
 export type Rule = RegExp;
 export const rule = (text: string): Rule =>
   new RegExp(

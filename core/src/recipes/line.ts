@@ -2,9 +2,10 @@ import type { IngredientId } from '../reference/ingredients.ts';
 import type { Tool } from '../reference/tools.ts';
 
 /**
- * How much of something. `volume` m³ and `mass` kg with what they are measured with; `drops` counted; `parts` of each
- * other; `share` of the batch by weight or by volume (fraction), where `by` may not have been said; `fill` up to a
- * fraction of the bottle; `top` up to its brim, or `to` a volume (m³).
+ * How much of something. `volume` m³ and `mass` kg with what they are measured with; `drops`
+ * counted; `parts` of each other; `share` of the batch by weight or by volume (fraction), where
+ * `by` may not have been said; `fill` up to a fraction of the bottle; `top` up to its brim, or `to`
+ * a volume (m³).
  */
 export type Amount =
   | { kind: 'volume'; value: number; tool: Tool }
@@ -15,7 +16,10 @@ export type Amount =
   | { kind: 'fill'; value: number }
   | { kind: 'top'; to?: number };
 
-/** One ingredient with its amount; `strength` as a fraction in its basis, absent where none is written. */
+/**
+ * One ingredient with its amount; `strength` as a fraction in its basis, absent where none is
+ * written.
+ */
 export interface Item {
   ingredient: IngredientId;
   amount: Amount;
@@ -71,14 +75,20 @@ export interface LineReading {
   text: string;
 }
 
-/** A piece of a recipe that puts something in. Several readings without a question are the ends of a range. */
+/**
+ * A piece of a recipe that puts something in. Several readings without a question are the ends of a
+ * range.
+ */
 export type Ingredients = At & {
   kind: 'ingredients';
   readings: readonly [LineReading, ...LineReading[]];
   asks: { code: Question; found: string } | null;
 };
 
-/** A piece that could not be read: what was found there, and which ingredients it names all the same. */
+/**
+ * A piece that could not be read: what was found there, and which ingredients it names all the
+ * same.
+ */
 export type Unread = At & {
   kind: 'unread';
   code: UnreadCode;

@@ -29,8 +29,9 @@ const nearestTo = (
 };
 
 /**
- * The line with its misspelt words put as the nearest names of ingredients and units, or nothing where none is near
- * enough. Words that are known are put anew only beside one that is not: "rubing alcohol".
+ * The line with its misspelt words put as the nearest names of ingredients and units, or nothing
+ * where none is near enough. Words that are known are put anew only beside one that is not: "rubing
+ * alcohol".
  */
 export const respelled = (
   line: string,

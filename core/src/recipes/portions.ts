@@ -100,7 +100,10 @@ const direct = (placed: Placed): Portion | undefined => {
 const volumeOf = (portions: readonly Portion[]): number =>
   mixtureVolume(portions.reduce<Masses>((sum, { masses }) => addMasses(sum, masses), {}));
 
-/** The portion that brings what is in the bottle up to `target` m³, contraction and all; nothing where it is full. */
+/**
+ * The portion that brings what is in the bottle up to `target` m³, contraction and all; nothing
+ * where it is full.
+ */
 const upTo = (target: number, placed: Placed, before: readonly Portion[]): Portion | undefined => {
   // What is left of a full bottle by rounding is no portion.
   if (volumeOf(before) >= target * (1 - 1e-4)) return undefined;
@@ -128,7 +131,10 @@ const sizesIn = ({ lines }: Recipe): Sizes => {
 
 type Shares = { ok: true; ofBottle: number; ofBatch: number } | { ok: false; problem: Problem };
 
-/** What the shares of a recipe are shares of: by volume of the bottle, by weight of the batch. They add up to all of it. */
+/**
+ * What the shares of a recipe are shares of: by volume of the bottle, by weight of the batch. They
+ * add up to all of it.
+ */
 const sharesOf = (placed: readonly Placed[], { bottle, batch }: Sizes): Shares => {
   const shares = placed.flatMap(({ item: { amount } }) =>
     amount.kind === 'share' ? [amount] : [],
@@ -165,8 +171,9 @@ const placedOf = (chosen: Chosen): Placed[] =>
   );
 
 /**
- * What one reading of a recipe comes to: parts of the bottle (or half a litre), shares of the bottle or the batch (or
- * 500 g), fillings to a mark in the order they are written. Gives every problem where something cannot be measured out.
+ * What one reading of a recipe comes to: parts of the bottle (or half a litre), shares of the
+ * bottle or the batch (or 500 g), fillings to a mark in the order they are written. Gives every
+ * problem where something cannot be measured out.
  */
 export const portionsOf = (recipe: Recipe, chosen: Chosen = firstReadings(recipe)): Measured => {
   const problems: Problem[] = recipe.lines.flatMap((line) =>

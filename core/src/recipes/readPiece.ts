@@ -98,7 +98,9 @@ export const readingOf = (...items: [Item, ...Item[]]): LineReading => ({
 const isScent = ({ either, fruit }: Named): boolean =>
   fruit === true || (either.length === 1 && ingredientOf(either[0]!.id).role === 'scent');
 
-/** "Lavender castile soap" is soap: a scent right before another thing only says what it smells of. */
+/**
+ * "Lavender castile soap" is soap: a scent right before another thing only says what it smells of.
+ */
 const withoutScents = (named: readonly Named[], tokens: readonly Token[]): Named[] =>
   named.filter((one, i) => {
     const next = named[i + 1];
@@ -142,7 +144,10 @@ interface Strengths {
   found: string;
 }
 
-/** The strengths an ingredient may have here: as written, as a left-over figure may mean, diluted, strong, or the usual. */
+/**
+ * The strengths an ingredient may have here: as written, as a left-over figure may mean, diluted,
+ * strong, or the usual.
+ */
 const strengthsOf = (
   id: IngredientId,
   own: number | undefined,
@@ -186,7 +191,10 @@ const strengthsOf = (
   return { values: stated, code: null, found: '' };
 };
 
-/** A written strength belongs to what stands before it, where nothing parts the two; else to what comes next. */
+/**
+ * A written strength belongs to what stands before it, where nothing parts the two; else to what
+ * comes next.
+ */
 const ownerOf = (
   written: Written,
   named: readonly Named[],
@@ -368,7 +376,9 @@ const readTogether = (
 /** More ways than this to read one line are not told apart: nobody would choose among them. */
 const MOST_READINGS = 16;
 
-/** "1/4 cup bleach per gallon": with that much water, or without where the water stands elsewhere. */
+/**
+ * "1/4 cup bleach per gallon": with that much water, or without where the water stands elsewhere.
+ */
 const withPer = (choice: Choice, per: readonly Token[]): Choice => {
   const unit = firstOf(per, 'unit')!.unit;
   const count = firstOf(per, 'number')?.values[0] ?? 1;
@@ -388,7 +398,9 @@ const withPer = (choice: Choice, per: readonly Token[]): Choice => {
   return { readings, code: 'per', found: textOf(per) };
 };
 
-/** What is left over makes the line asked about: as it was understood, or something nobody knows. */
+/**
+ * What is left over makes the line asked about: as it was understood, or something nobody knows.
+ */
 const withLeftOver = (choice: Choice, over: readonly Token[]): Choice => {
   if (over.length === 0 || choice.code)
     return over.length === 0 ? choice : { ...choice, found: choice.found || textOf(over) };
@@ -419,7 +431,10 @@ const warmed = (one: Named, temperature: readonly Token[] | undefined): Named =>
   return { ...one, either: [{ id: celsius >= 90 ? 'boiling water' : 'hot water' }] };
 };
 
-/** Reads what one piece of a line says: an ingredient with its amount, a size, or why it cannot be read. */
+/**
+ * Reads what one piece of a line says: an ingredient with its amount, a size, or why it cannot be
+ * read.
+ */
 export const readPiece = (all: readonly Token[]): Piece => {
   const negative =
     all[0]?.kind === 'dash' &&
@@ -490,7 +505,9 @@ export const readPiece = (all: readonly Token[]): Piece => {
   return asPiece(per ? withPer(whole, per) : whole);
 };
 
-/** "75 % water" without another amount is a share of the batch, where all the others are shares too. */
+/**
+ * "75 % water" without another amount is a share of the batch, where all the others are shares too.
+ */
 const shareIn = (written: readonly Written[], left: Remaining): Found | undefined => {
   const [first] = written;
   if (!first || first.sign !== 'percent' || first.values.length !== 1) return undefined;

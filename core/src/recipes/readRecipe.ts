@@ -23,7 +23,10 @@ const isSize = (tokens: readonly Token[]): boolean =>
   tokens.some(({ kind }) => kind === 'unit') &&
   !tokens.some(isThing);
 
-/** Parts a line between two things that each stand for themselves: at the last sign between them that can part. */
+/**
+ * Parts a line between two things that each stand for themselves: at the last sign between them
+ * that can part.
+ */
 const partsOf = (tokens: readonly Token[]): Token[][] => {
   const parts: Token[][] = [];
   let from = 0;
@@ -56,7 +59,8 @@ const isTogether = (tokens: readonly Token[]): boolean =>
 
 const piecesOf = (tokens: readonly Token[]): Token[][] => {
   if (!isTogether(tokens)) return partsOf(tokens);
-  // "2 cups water, 1 cup each A and B" would hide what stands before: only what has no amount of its own is taken together.
+  // "2 cups water, 1 cup each A and B" would hide what stands before: only what has no amount of
+  // its own is taken together.
   const parts = partsOf(tokens);
   const amounts = tokens.filter(({ kind }) => kind === 'unit').length;
   return amounts > 1 &&
@@ -131,7 +135,10 @@ const readRow = (row: string, at: number, lexicon: Lexicon): Line[] => {
 const isShare = (line: Line): line is Ingredients =>
   line.kind === 'ingredients' && line.readings[0].items[0].amount.kind === 'share';
 
-/** What of the shares nobody has said: by weight or by volume. Grams of a batch say it; a bottle does not. */
+/**
+ * What of the shares nobody has said: by weight or by volume. Grams of a batch say it; a bottle
+ * does not.
+ */
 const withBasis = (lines: readonly Line[]): Line[] => {
   const shares = lines.filter(isShare);
   if (shares.length === 0) return [...lines];
@@ -177,8 +184,9 @@ const withBasis = (lines: readonly Line[]): Line[] => {
 };
 
 /**
- * Reads a recipe as people write it. Gives every line that is not empty, in order: each is understood, asked about with
- * its likely readings, or not read with the reason and with what it names all the same. Never throws.
+ * Reads a recipe as people write it. Gives every line that is not empty, in order: each is
+ * understood, asked about with its likely readings, or not read with the reason and with what it
+ * names all the same. Never throws.
  */
 export const readRecipe = (text: string, lexicon: Lexicon = englishLexicon): Recipe => {
   const rows = text.slice(0, MOST_CHARACTERS).split(/\r\n|\r|\n/);
@@ -207,7 +215,10 @@ export const readRecipe = (text: string, lexicon: Lexicon = englishLexicon): Rec
   };
 };
 
-/** Everything that a line may put in, by any of its readings, read or not: what dangers are judged over. */
+/**
+ * Everything that a line may put in, by any of its readings, read or not: what dangers are judged
+ * over.
+ */
 export const ingredientsNamed = (line: Line): IngredientId[] => {
   if (line.kind === 'unread') return [...line.names];
   if (line.kind !== 'ingredients') return [];

@@ -6,7 +6,10 @@ import { firstOf, rule, type Remaining } from './grammar.ts';
 import type { UnreadCode } from './line.ts';
 import type { Token } from './tokens.ts';
 
-/** A strength as it was written: the values it may have as they stand before the sign, and which sign. */
+/**
+ * A strength as it was written: the values it may have as they stand before the sign, and which
+ * sign.
+ */
 export interface Written {
   values: readonly number[];
   sign: 'percent' | 'proof' | 'volumes';

@@ -1,6 +1,8 @@
 import type { Entry, Lexicon } from './words/lexicon.ts';
 
-/** A figure as it is written: its value, or the ends of a range, or the two things "1,000" may mean. */
+/**
+ * A figure as it is written: its value, or the ends of a range, or the two things "1,000" may mean.
+ */
 export interface Figure {
   kind: 'number';
   /** Low before high for a range; the likelier first for a doubtful one. */
@@ -42,7 +44,10 @@ const glyph = `[${Object.keys(GLYPHS).join('')}]`;
 
 const divisor = (a: number, b: number): number => (b === 0 ? Math.max(1, a) : divisor(b, a % b));
 
-/** Figures, the longest way of writing them first; each gives its token or nothing where it is none after all. */
+/**
+ * Figures, the longest way of writing them first; each gives its token or nothing where it is none
+ * after all.
+ */
 const figures: readonly {
   pattern: RegExp;
   read: (m: RegExpExecArray) => Omit<Figure, 'kind'> | number[] | undefined;
@@ -136,7 +141,10 @@ const figureAt = (line: string, at: number): Raw | undefined => {
 
 const WORD = /[vw]\/[vw](?![a-z])|°\s?[cf](?![a-z])|\p{L}[\p{L}\p{M}’']*/uy;
 
-/** Cuts a line into words, figures and marks; every character that is not silent ends in one of them. */
+/**
+ * Cuts a line into words, figures and marks; every character that is not silent ends in one of
+ * them.
+ */
 const cut = (line: string, { withFigures }: Lexicon): Raw[] => {
   const raws: Raw[] = [];
   const lower = line.toLowerCase();
@@ -226,8 +234,8 @@ const withRanges = (tokens: readonly Token[]): Token[] => {
 };
 
 /**
- * A line as tokens of what its words are in that language. Nothing is dropped but spaces, quotation marks and the like:
- * a word that no table has is `unknown`.
+ * A line as tokens of what its words are in that language. Nothing is dropped but spaces, quotation
+ * marks and the like: a word that no table has is `unknown`.
  */
 export const tokensOf = (line: string, lexicon: Lexicon): Token[] => {
   const raws = cut(line, lexicon);

@@ -2,7 +2,10 @@ import { ingredientOf } from '../reference/ingredients.ts';
 import type { Ingredients, LineReading, Recipe } from './line.ts';
 import type { Chosen } from './portions.ts';
 
-/** So many ways to understand a recipe are all worked out; of more, those that make each active strongest and weakest. */
+/**
+ * So many ways to understand a recipe are all worked out; of more, those that make each active
+ * strongest and weakest.
+ */
 const MOST = 64;
 
 const product = (lines: readonly Ingredients[]): Chosen[] =>
@@ -20,7 +23,10 @@ const isOfOneBasis = (chosen: Chosen): boolean => {
   return new Set(bases).size <= 1;
 };
 
-/** What a reading holds of an active, roughly: its amount times its strength. Readings of a line have like amounts. */
+/**
+ * What a reading holds of an active, roughly: its amount times its strength. Readings of a line
+ * have like amounts.
+ */
 const holds = ({ items }: LineReading, active: string): number =>
   items.reduce((sum, { ingredient, amount, strength }) => {
     const of = ingredientOf(ingredient);
@@ -44,8 +50,8 @@ const extreme = (lines: readonly Ingredients[], active: string, sign: 1 | -1): C
   });
 
 /**
- * The ways in which a recipe may be understood, the likeliest first: every choice of readings, or where those are too
- * many, the ones between which every active's strength lies.
+ * The ways in which a recipe may be understood, the likeliest first: every choice of readings, or
+ * where those are too many, the ones between which every active's strength lies.
  */
 export const variantsOf = ({ lines }: Recipe): Chosen[] => {
   const all = lines.filter((line) => line.kind === 'ingredients');

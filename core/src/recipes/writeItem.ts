@@ -3,7 +3,10 @@ import { inMillilitres } from '../units/volume.ts';
 import { ingredientName } from './words/englishIngredients.ts';
 import type { Amount, Item } from './line.ts';
 
-/** A figure that can be read one way only: never three places behind the point, which could mean thousands. */
+/**
+ * A figure that can be read one way only: never three places behind the point, which could mean
+ * thousands.
+ */
 const figure = (value: number): string => {
   const rounded = value >= 1 ? Number(value.toFixed(2)) : Number(value.toPrecision(4));
   return value >= 1e21 || rounded === 0

@@ -30,8 +30,9 @@ export const oiml = {
 } as const;
 
 /**
- * Density of 2-propanol and water at 20 °C, kg/m³ by tenths of mass fraction. Source: Perry;
- * two recollections differ by up to 0.25 % between 0.5 and 0.9, so strengths from it are good to about 1 % v/v.
+ * Density of 2-propanol and water at 20 °C, kg/m³ by tenths of mass fraction. Source: Perry; two
+ * recollections differ by up to 0.25 % between 0.5 and 0.9, so strengths from it are good to about
+ * 1 % v/v.
  */
 export const propanolDensities = [
   998.2, 982.4, 969.6, 952.0, 930.2, 906.9, 882.4, 858.4, 834.4, 809.6, 785.4,

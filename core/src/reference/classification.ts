@@ -54,7 +54,9 @@ const limit = (of: Component, from: number, hazard: HazardClass, below?: number)
   ...(below === undefined ? {} : { below }),
 });
 
-/** From which strength a component classifies a mixture. Source: CLP Annex VI and generic limits. */
+/**
+ * From which strength a component classifies a mixture. Source: CLP Annex VI and generic limits.
+ */
 export const classLimits: readonly Limit[] = [
   limit('hydrogen peroxide', 0.05, 'eye-irritant', 0.08),
   limit('hydrogen peroxide', 0.08, 'eye-damage', 0.5),
@@ -96,7 +98,8 @@ export const classLimits: readonly Limit[] = [
 ];
 
 /**
- * pH at which a mixture counts as corrosive, unless what makes it so has limits of its own that speak. Source: CLP.
+ * pH at which a mixture counts as corrosive, unless what makes it so has limits of its own that
+ * speak. Source: CLP.
  */
 export const corrosivePh = { acid: 2, alkali: 11.5 } as const;
 
@@ -129,7 +132,10 @@ const forCorrosion: Precaution[] = [
 ];
 const forIrritation: Precaution[] = ['P264', 'P280', 'P305+P351+P338'];
 
-/** Precautionary statements by class; P102 stands on all of them. Source: GHS, a choice of the ones that fit a spray bottle. */
+/**
+ * Precautionary statements by class; P102 stands on all of them. Source: GHS, a choice of the ones
+ * that fit a spray bottle.
+ */
 export const classPrecautions: Record<HazardClass, readonly Precaution[]> = {
   'flammable-2': forFlame,
   'flammable-3': forFlame,

@@ -1,6 +1,6 @@
 /**
- * Strongest that may be used to clean with, as fractions in the usual basis: beyond it a splash blinds or burns.
- * Source: CLP (peroxide, acetic acid); WHO-2020 (alcohol).
+ * Strongest that may be used to clean with, as fractions in the usual basis: beyond it a splash
+ * blinds or burns. Source: CLP (peroxide, acetic acid); WHO-2020 (alcohol).
  */
 export const cleaningTops = {
   'hydrogen peroxide': 0.08,

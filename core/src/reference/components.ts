@@ -24,8 +24,9 @@ const component = (formula: string, specificVolume: number) =>
   ({ formula, molarMass: molarMassOf(formula), specificVolume }) as const;
 
 /**
- * What a mixture can hold. `specificVolume` is what a kilogram adds to a watery solution, m³/kg: from the densities
- * of solutions (Perry); for soaps, gums and the like a round figure (common practice, no source).
+ * What a mixture can hold. `specificVolume` is what a kilogram adds to a watery solution, m³/kg:
+ * from the densities of solutions (Perry); for soaps, gums and the like a round figure (common
+ * practice, no source).
  */
 export const components = {
   water: component('H2O', 1 / 998.2),

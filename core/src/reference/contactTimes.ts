@@ -1,6 +1,6 @@
 /**
- * One published row: an active at a strength span (fractions in the active's basis) against something, for a time in
- * seconds; without a time it says only what does or does not work.
+ * One published row: an active at a strength span (fractions in the active's basis) against
+ * something, for a time in seconds; without a time it says only what does or does not work.
  */
 export interface Evidence {
   id: string;
@@ -51,7 +51,9 @@ const row = (
   source,
 });
 
-/** All recalled from the named source. Where a span of minutes is published, the upper bound stands. */
+/**
+ * All recalled from the named source. Where a span of minutes is published, the upper bound stands.
+ */
 export const evidence: readonly Evidence[] = [
   row('alcohol-optimum', 'alcohol', 0.6, 0.9, 'bacteria', 10, 'CDC-2008'),
   row('alcohol-pseudomonas', 'ethanol', 0.3, 1, 'bacteria', 10, 'CDC-2008, suspension'),
@@ -168,11 +170,16 @@ export const evidenceRow = (id: string): Evidence => evidence.find((one) => one.
 /** Strongest alcohol the surface evidence covers, v/v. Source: CDC-2008 and WHO-2020. */
 export const ALCOHOL_TOP = 0.9;
 
-/** Strongest peroxide that is in use on household surfaces, w/v: beyond it CLP has it damage eyes. Source: CLP Annex VI. */
+/**
+ * Strongest peroxide that is in use on household surfaces, w/v: beyond it CLP has it damage eyes.
+ * Source: CLP Annex VI.
+ */
 export const PEROXIDE_TOP = 0.08;
 
 /** What everything but the one published series wants, w/v. Source: CDC-2008; common practice. */
 export const PEROXIDE_USUAL = 0.03;
 
-/** Mildew up to here may be treated by a cleaning service, m². Source: EPA-402-K-02-003: 10 sq ft. */
+/**
+ * Mildew up to here may be treated by a cleaning service, m². Source: EPA-402-K-02-003: 10 sq ft.
+ */
 export const MILDEW_MOST = 0.93;

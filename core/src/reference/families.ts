@@ -21,7 +21,10 @@ export type Active = (typeof actives)[number];
 export const isGeneric = (active: Active): active is GenericActive =>
   active !== 'registered product';
 
-/** Which family an active belongs to, in which basis its strength is given, and its reactive group; a product's groups are its label's. */
+/**
+ * Which family an active belongs to, in which basis its strength is given, and its reactive group;
+ * a product's groups are its label's.
+ */
 export const activeFacts: Record<Active, { family: Family; basis: Basis; group: Group }> &
   Record<GenericActive, { family: GenericFamily; basis: Basis; group: Group }> = {
   'hydrogen peroxide': { family: 'peroxide', basis: 'w/v', group: 'peroxide' },

@@ -1,4 +1,7 @@
-/** Reactive groups. A product belongs to one or more; some are kinds of another and hold its rules too. */
+/**
+ * Reactive groups. A product belongs to one or more; some are kinds of another and hold its rules
+ * too.
+ */
 export const groups = [
   'hypochlorite',
   'dry-chlorine',
@@ -30,7 +33,10 @@ export const groups = [
 ] as const;
 export type Group = (typeof groups)[number];
 
-/** Water, whatever its warmth: what "anything" leaves out unless a rule says that it means water too. */
+/**
+ * Water, whatever its warmth: what "anything" leaves out unless a rule says that it means water
+ * too.
+ */
 export const waters: readonly Group[] = ['water', 'hot-water', 'boiling-water'];
 
 /** Groups that are of the same kind as another: with these alone "anything" does not bite. */
@@ -57,7 +63,9 @@ export const inFull = (own: readonly Group[]): readonly Group[] =>
     ? [...new Set(own.flatMap((group) => [group, ...(kindsOf[group] ?? [])]))]
     : own;
 
-/** What a company may choose a group of its own rule from, and a label its groups: whole kinds only. */
+/**
+ * What a company may choose a group of its own rule from, and a label its groups: whole kinds only.
+ */
 export const mainGroups = groups.filter(
   (group) =>
     group !== 'calcium-hypochlorite' && group !== 'isocyanurate' && group !== 'boiling-water',

@@ -1,6 +1,7 @@
 /**
- * Where practice differs, each school is a named choice; the first of each is the cautious evidence-based default.
- * Source: common practice, no source; what each trades is said in words beside it.
+ * Where practice differs, each school is a named choice; the first of each is the cautious
+ * evidence-based default. Source: common practice, no source; what each trades is said in words
+ * beside it.
  */
 export const schools = {
   /** What vinegar is for. */
@@ -38,7 +39,10 @@ export const cautiousRules: HouseRules = {
   mildew: 'peroxide',
 };
 
-/** The strengths (fractions) and times (s) that the choices come to. Until dry is about 30 s, but never under the published minute. */
+/**
+ * The strengths (fractions) and times (s) that the choices come to. Until dry is about 30 s, but
+ * never under the published minute.
+ */
 export const figuresOf = (rules: HouseRules) => ({
   alcoholFloor: rules.alcoholFloor === '60' ? 0.6 : 0.7,
   alcoholFilmFloor: 0.6,
@@ -47,5 +51,8 @@ export const figuresOf = (rules: HouseRules) => ({
   peroxideLeastSeconds: rules.peroxideTime === 'published-series' ? 480 : 600,
 });
 
-/** Where vinegar is credited at all, it is undiluted 5 % for 30 min, and only against everyday germs (common practice). */
+/**
+ * Where vinegar is credited at all, it is undiluted 5 % for 30 min, and only against everyday germs
+ * (common practice).
+ */
 export const vinegarReduction = { strength: 0.05, seconds: 1800 } as const;

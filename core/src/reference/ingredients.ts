@@ -9,8 +9,8 @@ export interface Ingredient {
   groups: readonly Group[];
   role: Role;
   /**
-   * A stock in water: what its strength counts, the usual one (fraction), what is sold as strong where that is another,
-   * and how far a label's may be off (one deviation, relative).
+   * A stock in water: what its strength counts, the usual one (fraction), what is sold as strong
+   * where that is another, and how far a label's may be off (one deviation, relative).
    */
   strength?: { of: Component; basis: Basis; usual: number; strong?: number; off: number };
   /** What the rest is made of, as mass fractions; water where nothing is said. */
@@ -66,9 +66,9 @@ const watery = (...groups: Group[]): Ingredient => ({
 });
 
 /**
- * What people write in recipes. Strengths are what is usual on a shelf; lemon juice about 5 % w/v citric acid; a
- * teaspoon of baking soda weighs 4.6 g. Source: USP for rubbing alcohol and topical peroxide; the rest common practice,
- * no source.
+ * What people write in recipes. Strengths are what is usual on a shelf; lemon juice about 5 % w/v
+ * citric acid; a teaspoon of baking soda weighs 4.6 g. Source: USP for rubbing alcohol and topical
+ * peroxide; the rest common practice, no source.
  */
 export const ingredients = {
   water: watery('water'),

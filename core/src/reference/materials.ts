@@ -11,7 +11,10 @@ export interface Bearing {
   untilCool?: true;
 }
 
-/** How a thing is cleaned before, and where nothing else is done: it is not everything that can be washed and rinsed. */
+/**
+ * How a thing is cleaned before, and where nothing else is done: it is not everything that can be
+ * washed and rinsed.
+ */
 export const cleanings = [
   'wash',
   'damp-wipe',
@@ -59,8 +62,8 @@ const porous = (cleaned: Cleaning, ...bearings: Bearings): Material =>
   made(cleaned, bearings, { porous: true });
 
 /**
- * Peroxide up to 3 %, alcohol 70 to 90 %, vinegar 5 to 6 %, in that order. All rows: common practice and makers' usual
- * care advice; none is a warranty, the maker's instructions prevail.
+ * Peroxide up to 3 %, alcohol 70 to 90 %, vinegar 5 to 6 %, in that order. All rows: common
+ * practice and makers' usual care advice; none is a warranty, the maker's instructions prevail.
  */
 export const materials = {
   'glazed-ceramic': washed(U, U, U),
@@ -154,7 +157,10 @@ export type MaterialId = keyof typeof materials;
 export const materialIds = Object.keys(materials) as MaterialId[];
 export const materialOf = (id: MaterialId): Material => materials[id];
 
-/** What strength a material's verdict holds up to: beyond it, inside what may be used at all, it is one step worse. */
+/**
+ * What strength a material's verdict holds up to: beyond it, inside what may be used at all, it is
+ * one step worse.
+ */
 export const bearsUpTo: Record<GenericFamily, number> = {
   peroxide: 0.03,
   alcohol: 0.9,

@@ -5,8 +5,9 @@ export const routes = ['vessel', 'surface', 'drain', 'air', 'caddy', 'shelf'] as
 export type Route = (typeof routes)[number];
 
 /**
- * What the book says of a pair, the worse the later. `fine`: a row says that they may meet; `no-rule`: nobody has
- * written anything, which is no yes; `spoils`: nobody is hurt, but neither works afterwards.
+ * What the book says of a pair, the worse the later. `fine`: a row says that they may meet;
+ * `no-rule`: nobody has written anything, which is no yes; `spoils`: nobody is hurt, but neither
+ * works afterwards.
  */
 export const severities = ['fine', 'no-rule', 'care', 'spoils', 'never'] as const;
 export type Severity = (typeof severities)[number];
@@ -47,13 +48,19 @@ export interface Circumstances {
   ventilated?: boolean;
   /** Strongest peroxide that takes part, as a fraction. */
   peroxideStrength?: number;
-  /** One is in the toilet's water: a tablet that doses it anew, or something that a flush takes away. */
+  /**
+   * One is in the toilet's water: a tablet that doses it anew, or something that a flush takes
+   * away.
+   */
   inBowl?: 'doses' | 'waits';
   /** What has been done between the two. */
   done?: readonly Act[];
 }
 
-/** The severity in a place; a route that is not listed has no rule. The listed severity is the worst there is. */
+/**
+ * The severity in a place; a route that is not listed has no rule. The listed severity is the worst
+ * there is.
+ */
 type When = (route: Route, listed: Severity, place: Circumstances) => Severity;
 
 export interface Rule {
@@ -94,11 +101,17 @@ const rule = (
   more: More = {},
 ): Rule => ({ id, one, other, by, source, harm: null, ...more });
 
-/** Rooms smaller than this, m³, do not thin out what two products give off. Source: common practice, no source. */
+/**
+ * Rooms smaller than this, m³, do not thin out what two products give off. Source: common practice,
+ * no source.
+ */
 const SMALL_ROOM = 12;
 /** Peroxide stronger than this, w/v, with alcohol or ketone can explode. Source: Bretherick. */
 const EXPLOSIVE_PEROXIDE = 0.1;
-/** Peroxide stronger than this, w/v, makes explosive peroxides with a ketone on a surface too. Source: Bretherick. */
+/**
+ * Peroxide stronger than this, w/v, makes explosive peroxides with a ketone on a surface too.
+ * Source: Bretherick.
+ */
 const KETONE_PEROXIDE = 0.08;
 
 const openBowl =
@@ -290,8 +303,9 @@ const may = (one: Group, others: readonly Group[], by: By, source = practice): R
   others.map((other) => rule('may-meet', one, other, by, source));
 
 /**
- * Which may meet, and by which route. Where neither a row here nor a rule above speaks, no rule is known. Source:
- * common practice, no source: what is mixed, carried and rinsed after each other in this trade every day.
+ * Which may meet, and by which route. Where neither a row here nor a rule above speaks, no rule is
+ * known. Source: common practice, no source: what is mixed, carried and rinsed after each other in
+ * this trade every day.
  */
 const mayMeet: readonly Rule[] = [
   ...may(
@@ -385,7 +399,10 @@ export const ruleIds = [
 ] as const;
 export type RuleId = (typeof ruleIds)[number];
 
-/** What lifts a rule by each route unless it says otherwise. Source: the remedies of each rule (common practice; labels). */
+/**
+ * What lifts a rule by each route unless it says otherwise. Source: the remedies of each rule
+ * (common practice; labels).
+ */
 const usualRemedy: Record<Route, readonly Act[]> = {
   vessel: ['own-vessel'],
   surface: ['rinse'],
@@ -428,7 +445,10 @@ export const remedyOf = (
   return other === undefined ? usualRemedy[route] : other;
 };
 
-/** A rule that a company has added for itself. It can only make things stricter: the worst of all rules holds. */
+/**
+ * A rule that a company has added for itself. It can only make things stricter: the worst of all
+ * rules holds.
+ */
 export interface CompanyRule {
   id: string;
   one: Group;
@@ -438,7 +458,9 @@ export interface CompanyRule {
   remedy: string;
 }
 
-/** The book: the rows that hold everywhere as the house's schools have them, and the company's own. */
+/**
+ * The book: the rows that hold everywhere as the house's schools have them, and the company's own.
+ */
 export type Book = readonly Rule[];
 
 type Schools = Pick<HouseRules, 'soapAndVinegar' | 'vinegarAndSoda'>;

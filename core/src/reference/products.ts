@@ -1,13 +1,19 @@
 import type { Component } from './components.ts';
 import type { Group } from './groups.ts';
 
-/** What counts in a product, as a fraction w/v (kg a litre): what it is usually sold at. Source: labels. */
+/**
+ * What counts in a product, as a fraction w/v (kg a litre): what it is usually sold at. Source:
+ * labels.
+ */
 export interface ActiveContent {
   component: Component;
   strength: number;
 }
 
-/** What is met in homes besides the company's own stock: generic kinds, never brands. Strengths as fractions. */
+/**
+ * What is met in homes besides the company's own stock: generic kinds, never brands. Strengths as
+ * fractions.
+ */
 export const products = {
   'chlorine-bleach': {
     groups: ['hypochlorite'],
@@ -78,6 +84,9 @@ export const products = {
 export type ProductId = keyof typeof products;
 export const productIds = Object.keys(products) as ProductId[];
 
-/** Of what a client keeps, what is in the toilet's water before anybody comes: it doses it anew at every flush. */
+/**
+ * Of what a client keeps, what is in the toilet's water before anybody comes: it doses it anew at
+ * every flush.
+ */
 export const bowlOf = (keeps: readonly ProductId[]): ProductId[] =>
   keeps.filter((id) => id === 'cistern-tablet');

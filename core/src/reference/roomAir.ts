@@ -9,7 +9,9 @@ export interface RoomAir {
   length: number;
 }
 
-/** What a lived-in room is like where nobody has measured it. Source: common practice, no source. */
+/**
+ * What a lived-in room is like where nobody has measured it. Source: common practice, no source.
+ */
 export const usualAir: Record<Ventilation, RoomAir> = {
   none: { temperature: 21, humidity: 0.5, airSpeed: 0.08, length: 0.3 },
   window: { temperature: 21, humidity: 0.5, airSpeed: 0.12, length: 0.3 },
@@ -29,13 +31,16 @@ export const usualAiring: Record<Ventilation, Airing> = {
 
 export const applications = ['spray', 'cloth', 'wipe'] as const;
 export type Application = (typeof applications)[number];
-/** Film that one coat leaves, m. Source: common practice, no source: 40 to 60 mL a m², a damp cloth 10 to 20, a wipe 5 to 15. */
+/**
+ * Film that one coat leaves, m. Source: common practice, no source: 40 to 60 mL a m², a damp cloth
+ * 10 to 20, a wipe 5 to 15.
+ */
 export const coats: Record<Application, number> = { spray: 50e-6, cloth: 15e-6, wipe: 10e-6 };
 
 /**
- * Limits in ppm: short-term or ceiling where one is published, over a working day, immediately dangerous; lower explosive
- * limit as a fraction. `stricter` are others' lower figures for the same spans. Source: NIOSH; EH40 for peroxide over a
- * quarter of an hour; stricter ones ACGIH.
+ * Limits in ppm: short-term or ceiling where one is published, over a working day, immediately
+ * dangerous; lower explosive limit as a fraction. `stricter` are others' lower figures for the same
+ * spans. Source: NIOSH; EH40 for peroxide over a quarter of an hour; stricter ones ACGIH.
  */
 export const airLimits = {
   ethanol: {

@@ -16,8 +16,8 @@ const source = (key: string, title: string, edition: string, what: string): Sour
 });
 
 /**
- * Every publication that a figure rests on. The figures were entered from memory of it and not compared with the page;
- * a supervisor who has compared them says so, and that stays on record.
+ * Every publication that a figure rests on. The figures were entered from memory of it and not
+ * compared with the page; a supervisor who has compared them says so, and that stays on record.
  */
 export const sources = [
   source(

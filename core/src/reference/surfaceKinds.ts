@@ -2,7 +2,10 @@ import type { Level, Touched } from '../protocol/home.ts';
 import type { MaterialId } from './materials.ts';
 import type { Flame, Ventilation } from '../hazards/judgeSituations.ts';
 
-/** What people call things in a home, and what such a thing most likely is. Source: common practice, no source; a person confirms it. */
+/**
+ * What people call things in a home, and what such a thing most likely is. Source: common practice,
+ * no source; a person confirms it.
+ */
 export interface SurfaceKind {
   names: readonly string[];
   material: MaterialId;
@@ -325,7 +328,10 @@ export const materialHints: Record<string, MaterialId> = {
   fabric: 'upholstery',
 };
 
-/** Rooms to begin with, each with the surfaces that most such rooms have. Source: common practice, no source. */
+/**
+ * Rooms to begin with, each with the surfaces that most such rooms have. Source: common practice,
+ * no source.
+ */
 export const roomTemplates = {
   Bathroom: {
     floorArea: 4.5,

@@ -1,8 +1,8 @@
 import type { Measure } from './measures.ts';
 
 /**
- * How well people measure with what they have: one standard deviation, relative; for scales also at least `least` kg.
- * Source: ISO 4788, ISO 7886; the rest common practice, no source.
+ * How well people measure with what they have: one standard deviation, relative; for scales also at
+ * least `least` kg. Source: ISO 4788, ISO 7886; the rest common practice, no source.
  */
 export const tools = {
   cup: { off: 0.05 },
@@ -32,7 +32,10 @@ export const toolFor: Record<Measure, Tool> = {
   l: 'jug',
 };
 
-/** m³. A drop of water (USP 1101), one of oil or alcohol, and a capful until somebody has measured it. Source: USP-1101; common practice. */
+/**
+ * m³. A drop of water (USP 1101), one of oil or alcohol, and a capful until somebody has measured
+ * it. Source: USP-1101; common practice.
+ */
 export const DROP = 0.05e-6;
 export const OIL_DROP = 0.025e-6;
 export const CAPFUL = 10e-6;

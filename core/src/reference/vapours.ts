@@ -1,6 +1,9 @@
 import type { Component } from './components.ts';
 
-/** Antoine's constants (log10 mmHg, °C), van Laar's with water, closed-cup flash point in °C. Source: Perry; NIOSH. */
+/**
+ * Antoine's constants (log10 mmHg, °C), van Laar's with water, closed-cup flash point in °C.
+ * Source: Perry; NIOSH.
+ */
 export const alcoholVapours = {
   ethanol: { antoine: [8.20417, 1642.89, 230.3], vanLaar: [1.6798, 0.9227], flashPoint: 13 },
   '2-propanol': { antoine: [8.11778, 1580.92, 219.61], vanLaar: [2.4702, 1.0938], flashPoint: 12 },
@@ -15,5 +18,8 @@ export const otherAntoine = {
   'hydrogen peroxide': [7.96917, 1886.76, 220.6],
 } as const;
 
-/** Henry's constant of peroxide over water at 25 °C, mol/(L atm), and how it falls with warmth, K. Source: Sander-2015. */
+/**
+ * Henry's constant of peroxide over water at 25 °C, mol/(L atm), and how it falls with warmth, K.
+ * Source: Sander-2015.
+ */
 export const peroxideHenry = { at25: 8.3e4, slope: 7400 } as const;

@@ -1,7 +1,10 @@
 import { components, type Component } from '../reference/components.ts';
 import type { Masses } from './stockContent.ts';
 
-/** Acids by their pKa, largest step last. Source: textbook values at 25 °C; the soap's is that of its micelles. */
+/**
+ * Acids by their pKa, largest step last. Source: textbook values at 25 °C; the soap's is that of
+ * its micelles.
+ */
 const acids: { of: Component[]; pKa: number[] }[] = [
   { of: ['acetic acid', 'sodium acetate'], pKa: [4.756] },
   { of: ['citric acid', 'sodium citrate'], pKa: [3.13, 4.76, 6.4] },
@@ -37,8 +40,9 @@ const chargeOf = (pKa: number[], h: number): number => {
 };
 
 /**
- * pH of a mixture (kg in m³ of volume) from its charge balance over acetic, citric, carbonic and boric acid with the
- * soap's and soda's sodium, by bisection. Activities are taken as concentrations. Nothing where there is no water.
+ * pH of a mixture (kg in m³ of volume) from its charge balance over acetic, citric, carbonic and
+ * boric acid with the soap's and soda's sodium, by bisection. Activities are taken as
+ * concentrations. Nothing where there is no water.
  */
 export const acidity = (masses: Masses, volume: number): number | undefined => {
   if (!((masses.water ?? 0) > 0 && volume > 0)) return undefined;

@@ -16,7 +16,9 @@ export const alcoholDensity = (alcohol: Alcohol, massFraction: number): number =
 export const volumeFraction = (alcohol: Alcohol, massFraction: number): number =>
   (massFraction * alcoholDensity(alcohol, massFraction)) / alcoholDensity(alcohol, 1);
 
-/** Mass fraction of a volume fraction: the inverse, by bisection to 1e-12; the relation is monotone. */
+/**
+ * Mass fraction of a volume fraction: the inverse, by bisection to 1e-12; the relation is monotone.
+ */
 export const massFraction = (alcohol: Alcohol, volume: number): number => {
   if (!(volume >= 0 && volume <= 1))
     throw new RangeError(`volume fraction ${volume}: 0 to 1 is allowed`);
@@ -29,7 +31,9 @@ export const massFraction = (alcohol: Alcohol, volume: number): number => {
   return (low + high) / 2;
 };
 
-/** What stands in a vessel: an alcohol's volume fraction and the volume in m³. Strength 0 is water. */
+/**
+ * What stands in a vessel: an alcohol's volume fraction and the volume in m³. Strength 0 is water.
+ */
 export interface AlcoholLot {
   strength: number;
   volume: number;

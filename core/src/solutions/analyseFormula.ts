@@ -5,7 +5,10 @@ import { poured, type Portion } from '../recipes/portions.ts';
 import { closedPressure, gasVolume, react, type Reaction } from './reactions.ts';
 import type { Masses } from './stockContent.ts';
 
-/** What a mixture is once everything in it has reacted. Volumes m³ at 20 °C, masses kg, strengths fractions. */
+/**
+ * What a mixture is once everything in it has reacted. Volumes m³ at 20 °C, masses kg, strengths
+ * fractions.
+ */
 export interface Formula {
   portions: readonly Portion[];
   /** The sum of what was poured, by volume and by weight. */
@@ -27,13 +30,17 @@ export interface Formula {
   headspace: number;
 }
 
-/** Air over the liquid in a bottle that is filled as people fill it: a tenth of it. Source: common practice, no source. */
+/**
+ * Air over the liquid in a bottle that is filled as people fill it: a tenth of it. Source: common
+ * practice, no source.
+ */
 const USUAL_HEADSPACE = 0.1;
 const ofAcids = ['acetic acid', 'citric acid', 'hydrochloric acid', 'sulfuric acid'] as const;
 
 /**
- * What a mixture of portions is: mass and volume with contraction, each component in mol, w/w, w/v and v/v, what
- * reacted, the gas, and the pH. `headspace` in m³, a tenth of the liquid where not given.
+ * What a mixture of portions is: mass and volume with contraction, each component in mol, w/w, w/v
+ * and v/v, what reacted, the gas, and the pH. `headspace` in m³, a tenth of the liquid where not
+ * given.
  */
 export const analyseFormula = (portions: readonly Portion[], headspace?: number): Formula => {
   const before = poured(portions);

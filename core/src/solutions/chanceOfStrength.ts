@@ -9,7 +9,10 @@ import type { Portion } from '../recipes/portions.ts';
 /** Which strength is asked about. */
 export type Strong = 'alcohol' | 'peroxide';
 
-/** The most that one of the measures moves the strength: a line's amount, or what its stock's label promises. */
+/**
+ * The most that one of the measures moves the strength: a line's amount, or what its stock's label
+ * promises.
+ */
 export interface Lever {
   row: number;
   by: 'amount' | 'stock';
@@ -38,7 +41,10 @@ const strengthOf = (strong: Strong, masses: Masses): number => {
     : (masses.ethanol ?? 0) / 789.24 / volume + (masses['2-propanol'] ?? 0) / 785.4 / volume;
 };
 
-/** A portion measured and bought a little differently: `amount` and `stock` relative to what was meant. */
+/**
+ * A portion measured and bought a little differently: `amount` and `stock` relative to what was
+ * meant.
+ */
 const varied = (portion: Portion, amount: number, stock: number): Masses => {
   const { density, parts } =
     stock === 1 || portion.strength === undefined
@@ -95,8 +101,9 @@ export const strongestLever = (portions: readonly Portion[], strong: Strong): Le
 };
 
 /**
- * The chance that a batch of these portions is in strength, given how people measure with what they have and how far
- * stocks are off their labels: `draws` draws from `seed`. Sources: reference/tools and reference/ingredients.
+ * The chance that a batch of these portions is in strength, given how people measure with what they
+ * have and how far stocks are off their labels: `draws` draws from `seed`. Sources: reference/tools
+ * and reference/ingredients.
  */
 export const chanceOfStrength = (
   portions: readonly Portion[],
@@ -107,7 +114,8 @@ export const chanceOfStrength = (
 ): Chance => {
   const next = normal(seeded(seed));
   const all = wobbles(portions);
-  // Between two nearby strengths a stock's content is all but straight: four steps of the table stand for each draw.
+  // Between two nearby strengths a stock's content is all but straight: four steps of the table
+  // stand for each draw.
   const tables = all.map(({ portion, stock }) =>
     stock === 0 ? undefined : [-4, -2, 0, 2, 4].map((k) => varied(portion, 1, 1 + k * stock)),
   );

@@ -10,7 +10,10 @@ export const addMasses = (a: Masses, b: Masses): Masses => {
 export const massOf = (masses: Masses): number =>
   Object.values(masses).reduce((sum, mass) => sum + mass, 0);
 
-/** What both alcohols and the water between them take up, m³: each pair by its own table, weighted by mass where both are in. */
+/**
+ * What both alcohols and the water between them take up, m³: each pair by its own table, weighted
+ * by mass where both are in.
+ */
 const alcoholVolume = (water: number, ethanol: number, propanol: number): number => {
   const alcohol = ethanol + propanol;
   if (alcohol === 0) return water * components.water.specificVolume;
@@ -21,8 +24,8 @@ const alcoholVolume = (water: number, ethanol: number, propanol: number): number
 };
 
 /**
- * m³ at 20 °C that masses (kg) take up when mixed: alcohol and water contract (OIML R 22; Perry's table), everything
- * else adds what it adds to water. Gas takes up nothing.
+ * m³ at 20 °C that masses (kg) take up when mixed: alcohol and water contract (OIML R 22; Perry's
+ * table), everything else adds what it adds to water. Gas takes up nothing.
  */
 export const mixtureVolume = ({
   water = 0,
@@ -36,7 +39,10 @@ export const mixtureVolume = ({
     0,
   );
 
-/** One component of a mixture: mol, and fractions by weight, of weight in volume and, for alcohols, by volume at 20 °C. */
+/**
+ * One component of a mixture: mol, and fractions by weight, of weight in volume and, for alcohols,
+ * by volume at 20 °C.
+ */
 export interface Constituent {
   component: Component;
   mass: number;

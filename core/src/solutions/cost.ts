@@ -2,9 +2,15 @@ import type { IngredientId } from '../reference/ingredients.ts';
 import { ingredientOf } from '../reference/ingredients.ts';
 import type { Portion } from '../recipes/portions.ts';
 
-/** A price a litre (of a stock as it stands) for a component at a strength; money in the company's currency. */
+/**
+ * A price a litre (of a stock as it stands) for a component at a strength; money in the company's
+ * currency.
+ */
 export interface Price {
-  /** What the stock is strong in, and how strong (fraction); an ingredient's own id where it is not a stock. */
+  /**
+   * What the stock is strong in, and how strong (fraction); an ingredient's own id where it is not
+   * a stock.
+   */
   of: string;
   strength: number;
   perLitre: number;
@@ -32,7 +38,10 @@ const priceOf = (portion: Portion, prices: readonly Price[]): number | undefined
   return byActive.length > 0 ? Math.min(...byActive) : undefined;
 };
 
-/** What a recipe costs from stock prices: in all and per litre of what stands in the bottle (`volume` m³). */
+/**
+ * What a recipe costs from stock prices: in all and per litre of what stands in the bottle
+ * (`volume` m³).
+ */
 export const costOf = (
   portions: readonly Portion[],
   volume: number,

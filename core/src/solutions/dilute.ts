@@ -16,9 +16,10 @@ export const madeUpTo = (total: number, volume: number, stockStrength: number): 
   (volume * stockStrength) / total;
 
 /**
- * What to pour for `total` m³ at `target` from a stock. Alcohol by mass, since it contracts with water
- * (OIML R 22 for ethanol, the density table for 2-propanol); peroxide and acetic acid by volume, where the
- * change is under 0.1 % at these strengths (common practice). Throws a RangeError for a target over the stock.
+ * What to pour for `total` m³ at `target` from a stock. Alcohol by mass, since it contracts with
+ * water (OIML R 22 for ethanol, the density table for 2-propanol); peroxide and acetic acid by
+ * volume, where the change is under 0.1 % at these strengths (common practice). Throws a RangeError
+ * for a target over the stock.
  */
 export const dilute = (
   active: Active,

@@ -31,8 +31,8 @@ interface Source {
 }
 
 /**
- * Whether a batch may be poured for a purpose: a disinfecting one must be inside the span that the evidence and the
- * house rules allow. `name` says what the result is in any case.
+ * Whether a batch may be poured for a purpose: a disinfecting one must be inside the span that the
+ * evidence and the house rules allow. `name` says what the result is in any case.
  */
 export const judgeBatchTarget = (
   stock: Source,
@@ -70,7 +70,8 @@ export const judgeBatchTarget = (
       figures: { expiresAt: stock.expiresAt },
       source: 'product label',
     });
-  // A bottle of it is poured with water, or is the first of it in that bottle: what must not meet water is not poured.
+  // A bottle of it is poured with water, or is the first of it in that bottle: what must not meet
+  // water is not poured.
   for (const bite of judgeCombination(
     productOf({ ...stock, strength: target, groups: groupsOf(stock) }),
     { groups: ['water'] },

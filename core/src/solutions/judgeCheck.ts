@@ -25,8 +25,9 @@ export type CheckResult =
   | { ok: false; why: 'no-such-mixture' | 'wrong-meter' | 'no-such-step' };
 
 /**
- * Whether a finished batch is in strength by a meter or strip. Density is believed to within its uncertainty; a strip
- * shows the step below, so the step of what was meant must show. Below the floor it is set aside.
+ * Whether a finished batch is in strength by a meter or strip. Density is believed to within its
+ * uncertainty; a strip shows the step below, so the step of what was meant must show. Below the
+ * floor it is set aside.
  */
 export const judgeCheck = (
   active: Active,

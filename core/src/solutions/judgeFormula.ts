@@ -34,7 +34,10 @@ export interface RecipeRules {
   book: Book;
 }
 
-/** From here on something is done: acid on lime, detergent or alkali on grease. Source: common practice, no source. */
+/**
+ * From here on something is done: acid on lime, detergent or alkali on grease. Source: common
+ * practice, no source.
+ */
 const DESCALING_ACID = 0.01;
 const CLEANING = {
   detergent: 0.0005,
@@ -134,7 +137,10 @@ const strengthReasons = (formula: Formula, rules: HouseRules): Reason[] => {
   return reasons;
 };
 
-/** What nobody should have on hand for this work, whatever it is for: too strong, or refused by the house. */
+/**
+ * What nobody should have on hand for this work, whatever it is for: too strong, or refused by the
+ * house.
+ */
 const safetyReasons = (formula: Formula, claim: Claim, rules: HouseRules): Reason[] => {
   const reasons: Reason[] = [];
   const { strengths, portions } = formula;
@@ -198,7 +204,9 @@ const safetyReasons = (formula: Formula, claim: Claim, rules: HouseRules): Reaso
   }
   return reasons;
 };
-/** From this mass fraction a solvent's vapour is counted as one that lights. Source: GHS, cautious. */
+/**
+ * From this mass fraction a solvent's vapour is counted as one that lights. Source: GHS, cautious.
+ */
 const SOLVENT_BURNS = 0.05;
 
 const isUncredited = ({ ingredient }: Portion): boolean => {
@@ -222,9 +230,9 @@ const spentReasons = ({ reactions }: Formula): Reason[] =>
   });
 
 /**
- * What a mixture may be called, and whether it is what it is said to be. Never where anything in it must not share a
- * bottle, is too strong for this work, or is refused by the house; scents, silver, lemon and oils count for nothing.
- * Sources: each reason carries its own.
+ * What a mixture may be called, and whether it is what it is said to be. Never where anything in it
+ * must not share a bottle, is too strong for this work, or is refused by the house; scents, silver,
+ * lemon and oils count for nothing. Sources: each reason carries its own.
  */
 export const judgeFormula = (
   formula: Formula,

@@ -23,10 +23,16 @@ export interface MixtureKeeping {
   lid: 'tight' | 'never closed';
 }
 
-/** Strength v/v from which alcohol and oil ask for glass or HDPE, and keep a mixture from spoiling. Source: common practice, no source. */
+/**
+ * Strength v/v from which alcohol and oil ask for glass or HDPE, and keep a mixture from spoiling.
+ * Source: common practice, no source.
+ */
 const STRONG_ALCOHOL = 0.2;
 
-/** Discard-after, container and lid of a mixture. Source: CDC-2008 for bleach; the rest common practice, no source. */
+/**
+ * Discard-after, container and lid of a mixture. Source: CDC-2008 for bleach; the rest common
+ * practice, no source.
+ */
 export const keepingOf = (formula: Formula, book: Book): MixtureKeeping => {
   const { portions, strengths, gas } = formula;
   const { alcohol, peroxide, hypochlorite } = strengths;

@@ -20,7 +20,10 @@ export type ChangeCode =
   | 'stronger-stock'
   | 'detergent-for-soap';
 
-/** A change that makes a recipe what it is said to be: the new recipe, what it then is, and how many lines it touches. */
+/**
+ * A change that makes a recipe what it is said to be: the new recipe, what it then is, and how many
+ * lines it touches.
+ */
 export interface Change {
   code: ChangeCode;
   text: string;
@@ -55,7 +58,9 @@ const wanted: Record<Claim, readonly MixtureName[]> = {
   descale: ['descaler'],
 };
 
-/** The alcohol a recipe tries to work with, or peroxide: what a stronger stock could be taken of. */
+/**
+ * The alcohol a recipe tries to work with, or peroxide: what a stronger stock could be taken of.
+ */
 const activeIn = (formula: Formula): GenericActive[] => {
   const has = (name: string) => formula.portions.some(({ masses }) => name in masses);
   return (['hydrogen peroxide', '2-propanol', 'ethanol'] as const).filter(has);
@@ -65,8 +70,8 @@ const activeIn = (formula: Formula): GenericActive[] => {
 const MARGIN = 0.02;
 
 /**
- * The changes that make a recipe reach what it claims, the smallest first: each is analysed and judged anew before it is
- * offered. Nothing where no change can, with the reason.
+ * The changes that make a recipe reach what it claims, the smallest first: each is analysed and
+ * judged anew before it is offered. Nothing where no change can, with the reason.
  */
 export const mend = (
   recipe: Recipe,

@@ -14,7 +14,9 @@ export type OrderReason =
   | 'scent-last'
   | 'wished';
 
-/** `before` is poured earlier than `after`, for a reason. Numbers count the ingredients as given. */
+/**
+ * `before` is poured earlier than `after`, for a reason. Numbers count the ingredients as given.
+ */
 export interface Arrow {
   before: number;
   after: number;
@@ -99,7 +101,10 @@ const arrowsOf = (ids: readonly IngredientId[]): Arrow[] => {
   return arrows;
 };
 
-/** Arrows that are left once everything that can be poured has been, reduced to those that close a circle. */
+/**
+ * Arrows that are left once everything that can be poured has been, reduced to those that close a
+ * circle.
+ */
 const circleIn = (arrows: Arrow[], left: Set<number>): Arrow[] => {
   let inside = arrows.filter(({ before, after }) => left.has(before) && left.has(after));
   for (;;) {
@@ -113,8 +118,9 @@ const circleIn = (arrows: Arrow[], left: Set<number>): Arrow[] => {
 };
 
 /**
- * In which order to pour: the rules as a partial order with a reason for each arrow, and the wishes of whoever asks
- * (`[before, after]`). Gives one order that keeps them all, or the circle that makes it impossible.
+ * In which order to pour: the rules as a partial order with a reason for each arrow, and the wishes
+ * of whoever asks (`[before, after]`). Gives one order that keeps them all, or the circle that
+ * makes it impossible.
  */
 export const mixingOrder = (
   ids: readonly IngredientId[],

@@ -13,8 +13,8 @@ const tangents = y.map((_, i) => {
 });
 
 /**
- * Density in kg/m³ of 2-propanol and water at 20 °C by mass fraction `p` (0 to 1): monotone cubic through
- * the table, good to about 0.25 %. Throws a RangeError outside. Source: Perry.
+ * Density in kg/m³ of 2-propanol and water at 20 °C by mass fraction `p` (0 to 1): monotone cubic
+ * through the table, good to about 0.25 %. Throws a RangeError outside. Source: Perry.
  */
 export const propanolDensity = (p: number): number => {
   if (!(p >= 0 && p <= 1)) throw new RangeError(`mass fraction ${p}: 0 to 1 is allowed`);

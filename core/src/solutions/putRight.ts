@@ -12,9 +12,10 @@ export interface PutRight {
 const LEAST = 0.001;
 
 /**
- * What strengthens a weak batch of `volume` m³, or thins a strong one, to the strength that was meant: of the stock it
- * was poured from, or of water. Strengths are fractions in the active's basis. Alcohol by mass, the rest by volume, as
- * in pouring. Nothing where the stock is no stronger than what was meant.
+ * What strengthens a weak batch of `volume` m³, or thins a strong one, to the strength that was
+ * meant: of the stock it was poured from, or of water. Strengths are fractions in the active's
+ * basis. Alcohol by mass, the rest by volume, as in pouring. Nothing where the stock is no stronger
+ * than what was meant.
  */
 export const putRight = (
   active: Active,

@@ -47,8 +47,8 @@ const neutralise = (
   }));
 
 /**
- * In the order in which they run: the strongest base first. Each conserves mass atom by atom. Source: stoichiometry.
- * A soap is counted as oleate, its acid as oleic acid.
+ * In the order in which they run: the strongest base first. Each conserves mass atom by atom.
+ * Source: stoichiometry. A soap is counted as oleate, its acid as oleic acid.
  */
 const equations: readonly Stoichiometry[] = [
   {
@@ -79,7 +79,9 @@ const equations: readonly Stoichiometry[] = [
   ...neutralise('acid-carbonate', 'sodium hydrogencarbonate', 1, { water: 1, 'carbon dioxide': 1 }),
 ];
 
-/** What reacted: the mol of both, the parts of each that are gone, and the mol of gas it sets free. */
+/**
+ * What reacted: the mol of both, the parts of each that are gone, and the mol of gas it sets free.
+ */
 export interface Reaction {
   id: ReactionId;
   of: Component;
@@ -99,7 +101,10 @@ const gasIn = (makes: Stoichiometry['makes'], extent: number): { gas?: Reaction[
   return gas ? { gas: { gas, mol: makes[gas]! * extent } } : {};
 };
 
-/** Reactions that end in a danger rather than in a salt: said with the bound of what they could make, and not run. */
+/**
+ * Reactions that end in a danger rather than in a salt: said with the bound of what they could
+ * make, and not run.
+ */
 const dangers = (masses: Masses): Reaction[] => {
   const found: Reaction[] = [];
   const meet = (
@@ -156,7 +161,10 @@ const dangers = (masses: Masses): Reaction[] => {
   return found;
 };
 
-/** Carries out what happens in the bottle by stoichiometry; masses in kg, the same mass before and after, gas included. */
+/**
+ * Carries out what happens in the bottle by stoichiometry; masses in kg, the same mass before and
+ * after, gas included.
+ */
 export const react = (masses: Masses): { masses: Masses; reactions: Reaction[] } => {
   const dangerous = dangers(masses);
   const now: Masses = { ...masses };
@@ -187,7 +195,10 @@ export const react = (masses: Masses): { masses: Masses; reactions: Reaction[] }
 /** m³ of gas at 20 °C and 1 atm. */
 export const gasVolume = (moles: number): number => (moles * MOLAR_LITRES) / 1000;
 
-/** Atmospheres above the room's that `moles` of gas reach in a closed bottle's headspace (m³), nothing staying dissolved: an upper bound. */
+/**
+ * Atmospheres above the room's that `moles` of gas reach in a closed bottle's headspace (m³),
+ * nothing staying dissolved: an upper bound.
+ */
 export const closedPressure = (moles: number, headspace: number): number => {
   if (!(headspace > 0)) throw new RangeError(`headspace ${headspace} m³: over 0 is allowed`);
   return gasVolume(moles) / headspace;

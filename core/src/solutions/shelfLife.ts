@@ -17,8 +17,8 @@ export interface Keeping {
 }
 
 /**
- * How long a bottled batch keeps. `diluted`: water went in. `strength` as a fraction. Undiluted vinegar keeps
- * indefinitely; a bottle of it is still looked at after a year.
+ * How long a bottled batch keeps. `diluted`: water went in. `strength` as a fraction. Undiluted
+ * vinegar keeps indefinitely; a bottle of it is still looked at after a year.
  */
 export const shelfLife = (family: Family, strength: number, diluted: boolean): Keeping => {
   if (family === 'peroxide') {

@@ -5,7 +5,10 @@ import { alcoholDensity, alcoholOf, massFraction } from './alcohol.ts';
 /** kg of each component. */
 export type Masses = Partial<Record<Component, number>>;
 
-/** kg/m³ of a thing as it is measured out, and what a kilogram of it holds (mass fractions, summing to 1). */
+/**
+ * kg/m³ of a thing as it is measured out, and what a kilogram of it holds (mass fractions, summing
+ * to 1).
+ */
 export interface Content {
   density: number;
   parts: Masses;
@@ -28,7 +31,10 @@ export const volumeToWeight = (of: Component, c: number): number => {
   );
 };
 
-/** What an ingredient is made of at a strength (fraction in its basis; the usual one where none is given). */
+/**
+ * What an ingredient is made of at a strength (fraction in its basis; the usual one where none is
+ * given).
+ */
 export const contentOf = (id: IngredientId, strength?: number): Content => {
   const { strength: stock, parts = { water: 1 }, density = 1000 } = ingredientOf(id);
   if (!stock) return { density, parts };

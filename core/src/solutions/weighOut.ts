@@ -1,4 +1,7 @@
-/** A share of a batch by weight (fraction) and what it comes to in kg; `error` is how far half a step of the scale puts it off, relative. */
+/**
+ * A share of a batch by weight (fraction) and what it comes to in kg; `error` is how far half a
+ * step of the scale puts it off, relative.
+ */
 export interface Weighed {
   share: number;
   mass: number;
@@ -7,12 +10,16 @@ export interface Weighed {
 export type WeighOut =
   { ok: true; portions: Weighed[]; tooFine: number[] } | { ok: false; sum: number };
 
-/** A portion that the scale cannot show to within this is too fine for it. Source: common practice, no source. */
+/**
+ * A portion that the scale cannot show to within this is too fine for it. Source: common practice,
+ * no source.
+ */
 const TOLERABLE = 0.02;
 
 /**
- * Shares by weight scaled to a batch of `batch` kg, on a scale that shows steps of `resolution` kg. Refused unless
- * they add up to 1 (to 0.01 %). `tooFine` names the portions that want a finer scale or a larger batch.
+ * Shares by weight scaled to a batch of `batch` kg, on a scale that shows steps of `resolution` kg.
+ * Refused unless they add up to 1 (to 0.01 %). `tooFine` names the portions that want a finer scale
+ * or a larger batch.
  */
 export const weighOut = (
   shares: readonly number[],
@@ -34,14 +41,20 @@ export const weighOut = (
   };
 };
 
-/** What is still to be poured after something was over-poured: the whole batch grows by `scale` so that its shares hold. kg. */
+/**
+ * What is still to be poured after something was over-poured: the whole batch grows by `scale` so
+ * that its shares hold. kg.
+ */
 export interface Correction {
   scale: number;
   toPour: number[];
   total: number;
 }
 
-/** How to put a batch right: what was poured too much of sets the size, the rest follows. Masses in kg, in the same order. */
+/**
+ * How to put a batch right: what was poured too much of sets the size, the rest follows. Masses in
+ * kg, in the same order.
+ */
 export const correctPour = (meant: readonly number[], poured: readonly number[]): Correction => {
   const scale = Math.max(1, ...meant.map((mass, i) => (mass > 0 ? poured[i]! / mass : 1)));
   const toPour = meant.map((mass, i) => Math.max(0, mass * scale - poured[i]!));

@@ -47,7 +47,10 @@ export const mixtureOf = (
     ...(water > 0 ? [portionOf('water', water)] : []),
   ]);
 
-/** The strength of the mixture in the active's own basis, as people read it: to a tenth of a per cent of the whole. */
+/**
+ * The strength of the mixture in the active's own basis, as people read it: to a tenth of a per
+ * cent of the whole.
+ */
 export const strengthOfWeighed = (
   active: GenericActive,
   strength: number,
@@ -66,7 +69,10 @@ export const strengthOfWeighed = (
   return { strength: Math.round(found / step) * step, volume };
 };
 
-/** How much of one (kg) may be poured, the other being as meant, for the batch to be in strength: alcohol anywhere in its span, the others within a hundredth of what was meant. */
+/**
+ * How much of one (kg) may be poured, the other being as meant, for the batch to be in strength:
+ * alcohol anywhere in its span, the others within a hundredth of what was meant.
+ */
 export const pourBand = (
   active: GenericActive,
   strength: number,

@@ -14,7 +14,9 @@ const steppedUp: Record<Outcome, Outcome> = { use: 'care', care: 'never', never:
 
 const isSealedWood = (id: MaterialId): boolean => id === 'sealed-wood' || id === 'hardwood-floor';
 
-/** What a material bears of a family at that strength (fraction), as the house follows that school. */
+/**
+ * What a material bears of a family at that strength (fraction), as the house follows that school.
+ */
 const bearingOf = (
   id: MaterialId,
   family: GenericFamily,
@@ -36,8 +38,8 @@ const bearingOf = (
 };
 
 /**
- * What a material says to a family at a strength: at least one reason. A porous material holds no wet film, so it can be
- * cleaned but never disinfected; stronger than the usual is one step worse.
+ * What a material says to a family at a strength: at least one reason. A porous material holds no
+ * wet film, so it can be cleaned but never disinfected; stronger than the usual is one step worse.
  */
 export const judgeMaterial = (
   id: MaterialId,
@@ -73,7 +75,10 @@ export const judgeMaterial = (
   return reasons;
 };
 
-/** What a registered product's label says to a material; what holds no film cannot be disinfected with it either. */
+/**
+ * What a registered product's label says to a material; what holds no film cannot be disinfected
+ * with it either.
+ */
 export const judgeLabelSurface = (
   id: MaterialId,
   label: ProductLabel | null | undefined,

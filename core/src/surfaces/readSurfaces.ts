@@ -3,8 +3,9 @@ import type { MaterialId } from '../reference/materials.ts';
 import { materialHints, surfaceKinds, type SurfaceKind } from '../reference/surfaceKinds.ts';
 
 /**
- * A surface as somebody named it in passing. `sure` is false where nothing was known of such a thing and a person must
- * say what it is; `guessed` names what nobody has said and a person should confirm.
+ * A surface as somebody named it in passing. `sure` is false where nothing was known of such a
+ * thing and a person must say what it is; `guessed` names what nobody has said and a person should
+ * confirm.
  */
 export interface Noted extends Omit<Surface, 'id' | 'setting'> {
   sure: boolean;
@@ -75,7 +76,10 @@ export const noteSurface = (written: string): Noted => {
   };
 };
 
-/** "basin, chrome tap, mirror" makes three, each with the likely material to confirm. At most a hundred; never throws. */
+/**
+ * "basin, chrome tap, mirror" makes three, each with the likely material to confirm. At most a
+ * hundred; never throws.
+ */
 export const readSurfaces = (text: string): Noted[] =>
   text
     .split(/[;\n\r]+|,(?!\d)/)

@@ -1,8 +1,9 @@
 import type { MaterialId } from '../reference/materials.ts';
 
 /**
- * What is asked of a material that nobody can name: does it soak up a drop of water, is it painted, lacquered or plated,
- * does its maker allow acid or solvent on it. What is not answered is `null` and counts as the worse.
+ * What is asked of a material that nobody can name: does it soak up a drop of water, is it painted,
+ * lacquered or plated, does its maker allow acid or solvent on it. What is not answered is `null`
+ * and counts as the worse.
  */
 export interface SomethingElse {
   soaksUp: boolean | null;
@@ -10,7 +11,10 @@ export interface SomethingElse {
   bearsAcidOrSolvent: boolean | null;
 }
 
-/** The cautious material that three answers stand for: never better than a Care. Source: common practice, no source. */
+/**
+ * The cautious material that three answers stand for: never better than a Care. Source: common
+ * practice, no source.
+ */
 export const somethingElse = ({
   soaksUp,
   finished,

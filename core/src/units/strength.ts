@@ -10,7 +10,9 @@ export interface Strength {
 /** A reading of what somebody wrote, or what was found there and what would be allowed. */
 export type Read<T> = { ok: true; value: T } | { ok: false; found: string; allowed: string };
 
-/** Litres of oxygen (0 °C, 1 atm) one litre of peroxide solution gives off, per mol/L: half of 22.4. */
+/**
+ * Litres of oxygen (0 °C, 1 atm) one litre of peroxide solution gives off, per mol/L: half of 22.4.
+ */
 const OXYGEN_PER_MOLAR = 11.2;
 const PEROXIDE_MOLAR_MASS = 34.015;
 

@@ -71,7 +71,9 @@ export const parseFigure = (text: string): number | undefined => {
 const allowed =
   'an amount such as 250 ml, 1/2 cup, 1 ½ cups, 2 tbsp or 1 l, over 0 and at most 100 l';
 
-/** Reads a volume as people write it; gives m³. US measures by NIST; an ounce here is a fluid ounce. */
+/**
+ * Reads a volume as people write it; gives m³. US measures by NIST; an ounce here is a fluid ounce.
+ */
 export const parseVolume = (text: string): Read<number> => {
   const refuse = { ok: false, found: text.trim(), allowed } as const;
   const match = /^([\d\s.,/½⅓⅔¼¾⅛⅜⅝⅞]+)([a-z][a-z .]*)$/i.exec(text.trim());

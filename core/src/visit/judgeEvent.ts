@@ -11,7 +11,9 @@ import type { Asked, SurfaceClock, WetEvent } from './wetClock.ts';
 /** Whether somebody has measured a batch, and what came of it. */
 export type BatchStatus = 'unchecked' | 'verified' | 'set-aside';
 
-/** A bottle in hand: strength as a fraction in the active's basis, `discardAfter` in ms since 1970. */
+/**
+ * A bottle in hand: strength as a fraction in the active's basis, `discardAfter` in ms since 1970.
+ */
 export interface Batch {
   id: string;
   stockId: string;
@@ -25,7 +27,10 @@ export interface Batch {
 
 /** What the approved protocol sets for a surface, or nothing where it is only washed. */
 export interface Treatment extends Asked {
-  /** Something is taken out of the toilet's water first, or the bowl only flushed; and whether it is a toilet at all. */
+  /**
+   * Something is taken out of the toilet's water first, or the bowl only flushed; and whether it is
+   * a toilet at all.
+   */
   lifts: boolean;
   flushes: boolean;
   toilet: boolean;
@@ -35,7 +40,10 @@ export interface Treatment extends Asked {
 /** How far a batch may be from the protocol's strength, as a fraction of it. Source: house rule. */
 const STRENGTH_TOLERANCE = 0.01;
 
-/** Alcohol of any strength from the protocol's up to what the evidence covers takes as long; others are as they are set. */
+/**
+ * Alcohol of any strength from the protocol's up to what the evidence covers takes as long; others
+ * are as they are set.
+ */
 const isStrengthFor = ({ active, strength }: Batch, wanted: number): boolean => {
   const near = Math.abs(strength - wanted) <= STRENGTH_TOLERANCE * wanted;
   return (
@@ -48,7 +56,10 @@ const isStrengthFor = ({ active, strength }: Batch, wanted: number): boolean => 
 export interface AroundEvent {
   clientKeeps: readonly ProductId[];
   book: Book;
-  /** What other rounds of the same home have to do with the surface; a phone that knows of none gives nothing. */
+  /**
+   * What other rounds of the same home have to do with the surface; a phone that knows of none
+   * gives nothing.
+   */
   elsewhere?: Elsewhere;
 }
 
@@ -103,7 +114,8 @@ export const judgeBatch = (
   if (batch.status === 'set-aside')
     reasons.push({ code: 'batch-set-aside', outcome: 'never', source: 'the check of this batch' });
   const { use } = treatment;
-  // Cleaning waits for nothing and claims nothing; what is held wet to disinfect must be known to be in strength.
+  // Cleaning waits for nothing and claims nothing; what is held wet to disinfect must be known to
+  // be in strength.
   const disinfectsHere =
     treatment.seconds > 0 && use !== null && activeFacts[use.active].family === hand;
   if (batch.status === 'unchecked' && disinfectsHere && batch.active !== 'registered product')

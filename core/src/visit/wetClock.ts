@@ -24,7 +24,10 @@ export interface Asked {
   rinses: boolean;
 }
 
-/** One stretch of wetness, from the first coat to its end. Held times are whole seconds, rounded down. */
+/**
+ * One stretch of wetness, from the first coat to its end. Held times are whole seconds, rounded
+ * down.
+ */
 export interface Stretch {
   from: number;
   to: number;
@@ -82,8 +85,9 @@ const withBatch = (on: string[], batchId: string | null): string[] =>
   batchId === null || on.includes(batchId) ? on : [...on, batchId];
 
 /**
- * The state of one surface after one more event. A reducer: the phone, the server and the records fold the same
- * events with it. Found dry starts again from nothing; wiping early ends the stretch as not met.
+ * The state of one surface after one more event. A reducer: the phone, the server and the records
+ * fold the same events with it. Found dry starts again from nothing; wiping early ends the stretch
+ * as not met.
  */
 export const wetClock = (clock: SurfaceClock, event: WetEvent, asked: Asked): SurfaceClock => {
   const at = { lastAt: event.at };

@@ -148,7 +148,9 @@ export const meant: fc.Arbitrary<Meant> = pick(named).chain(({ ingredient, names
     }),
 );
 
-/** What people also write down, and nobody can read: it must hide nothing and make nothing stronger. */
+/**
+ * What people also write down, and nobody can read: it must hide nothing and make nothing stronger.
+ */
 export const noise: fc.Arbitrary<string> = fc.oneof(
   pick([
     '1 glug zorbane',

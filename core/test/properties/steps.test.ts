@@ -44,7 +44,10 @@ const reason = (code: ReasonCode) => ({
   reasons: [{ code, outcome: 'care' as const, source: 'common practice, no source' }],
 });
 
-/** A condition and the step that it must bring about. Source: second-look page of the reference; common practice. */
+/**
+ * A condition and the step that it must bring about. Source: second-look page of the reference;
+ * common practice.
+ */
 const table: readonly (readonly [string, Partial<StepsOf>, Step[]])[] = [
   [
     'an infant, sprayed peroxide',

@@ -1,7 +1,8 @@
 /**
- * How people write one line of a recipe, and what it must be read as. Amounts in mL (US measures by NIST, memory), g,
- * drops, parts; `70%` is a strength that was written, `~70%` one that is taken as usual; ` | ` parts the readings;
- * `ask CODE:` says that the line is asked about, `unread CODE` that it is not read, with what was named all the same.
+ * How people write one line of a recipe, and what it must be read as. Amounts in mL (US measures by
+ * NIST, memory), g, drops, parts; `70%` is a strength that was written, `~70%` one that is taken as
+ * usual; ` | ` parts the readings; `ask CODE:` says that the line is asked about, `unread CODE`
+ * that it is not read, with what was named all the same.
  */
 export const lines: readonly (readonly [string, string])[] = [
   // Cups, spoons and fractions

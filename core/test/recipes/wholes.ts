@@ -1,6 +1,9 @@
 import type { Claim } from '../../src/index.ts';
 
-/** What a whole recipe must come to: per cent of the actives at their weakest reading, what is asked, what clashes. */
+/**
+ * What a whole recipe must come to: per cent of the actives at their weakest reading, what is
+ * asked, what clashes.
+ */
 export interface Whole {
   text: string;
   claim: Claim;
@@ -24,8 +27,8 @@ const whole = (
 ): Whole => ({ text: lines.join('\n'), claim, outcome, name, ...more });
 
 /**
- * Whole recipes as people write them. Strengths: density tables (computed) and arithmetic; clashes: the book. The
- * first of each group were misread before.
+ * Whole recipes as people write them. Strengths: density tables (computed) and arithmetic; clashes:
+ * the book. The first of each group were misread before.
  */
 export const wholes: readonly Whole[] = [
   // Bottles filled by eye

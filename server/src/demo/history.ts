@@ -16,7 +16,10 @@ import { ProblemError } from '../http/problems.ts';
 
 const SECOND = 1000;
 
-/** What a day's work leaves behind is a refusal now and then; it is on the ledger, and the day goes on. */
+/**
+ * What a day's work leaves behind is a refusal now and then; it is on the ledger, and the day goes
+ * on.
+ */
 export const orRefused = async <T>(work: Promise<T>): Promise<T | null> => {
   try {
     return await work;
@@ -28,7 +31,10 @@ export const orRefused = async <T>(work: Promise<T>): Promise<T | null> => {
 
 const BENCH_TEMPERATURE = 21;
 
-/** Pours a batch and, where it is to disinfect, checks it: alcohol by its density, peroxide by strip. */
+/**
+ * Pours a batch and, where it is to disinfect, checks it: alcohol by its density, peroxide by
+ * strip.
+ */
 export const pourAndCheck = async (
   context: Context,
   asked: PourBatch,
@@ -84,7 +90,10 @@ interface Treating {
   batchId: string;
 }
 
-/** One finished round: each room washed and wetted from the top, wiped as each wet time is met, the floor last. */
+/**
+ * One finished round: each room washed and wetted from the top, wiped as each wet time is met, the
+ * floor last.
+ */
 export const workThrough = async (
   context: Context,
   clock: Clock,

@@ -126,7 +126,8 @@ const seed = async () => {
   const names = [...made.keys()];
   for (const name of names) await approve(context, made.get(name)!.id, UNSEEN, maren);
 
-  // Everybody read the book as it stood; then a rule of our own was added, and not all have read it since.
+  // Everybody read the book as it stood; then a rule of our own was added, and not all have read it
+  // since.
   for (const reader of team.values()) await readBook(context, await editionOf(context), reader);
   await addRule(context, ownRule, maren);
   for (const reader of [maren, cleaners[0]!])
@@ -171,7 +172,8 @@ const seed = async () => {
         );
     }
     if (day === 6) {
-      // A bottle of vinegar over peroxide that was only wiped: refused, and the round is broken off.
+      // A bottle of vinegar over peroxide that was only wiped: refused, and the round is broken
+      // off.
       clock.set(clock.ms() + HOUR);
       const { id, surfaces } = made.get('Hedda')!;
       const round = await startRound(context, { id: context.newId(), homeId: id }, cleaner);
@@ -272,7 +274,8 @@ const seed = async () => {
     ),
   );
 
-  // Ottilie's survey has moved on since her protocol was approved: two things stand before the next version.
+  // Ottilie's survey has moved on since her protocol was approved: two things stand before the next
+  // version.
   const { surfaces } = made.get('Ottilie')!;
   await setSurface(
     context,

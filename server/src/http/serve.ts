@@ -20,7 +20,9 @@ interface Call<P extends Schema, Q extends Schema, B extends Schema> {
   response: Response;
 }
 
-/** Parses one part of a request; what does not fit is named with what was found and what is allowed. */
+/**
+ * Parses one part of a request; what does not fit is named with what was found and what is allowed.
+ */
 export const read = <S extends Schema>(
   schema: S,
   given: unknown,
@@ -28,12 +30,10 @@ export const read = <S extends Schema>(
 ): v.InferOutput<S> => {
   const result = v.safeParse(schema as v.GenericSchema, given);
   if (result.success) return result.output as v.InferOutput<S>;
-  const fields = result.issues
-    .slice(0, MOST_NAMED)
-    .map((issue) => ({
-      path: [where, v.getDotPath(issue)].filter(Boolean).join('.'),
-      message: issue.message,
-    }));
+  const fields = result.issues.slice(0, MOST_NAMED).map((issue) => ({
+    path: [where, v.getDotPath(issue)].filter(Boolean).join('.'),
+    message: issue.message,
+  }));
   throw problems.badRequest(fields);
 };
 
@@ -50,7 +50,10 @@ export const mayCall = async (
   return person;
 };
 
-/** `If-Match: "12"`: the revision that somebody saw. Without it nobody can say what would be overwritten. */
+/**
+ * `If-Match: "12"`: the revision that somebody saw. Without it nobody can say what would be
+ * overwritten.
+ */
 const seenIn = (request: Request, { seen }: Endpoint): number => {
   if (!seen) return NaN;
   const match = /^\s*(?:W\/)?"?(\d{1,9})"?\s*$/.exec(request.get('if-match') ?? '');

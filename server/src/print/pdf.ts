@@ -28,7 +28,10 @@ pdfmake.setUrlAccessPolicy(() => false);
 
 export const MM = 72 / 25.4;
 
-/** A document in the application's own hand, as bytes. Nothing is fetched for it: fonts ship with the application. */
+/**
+ * A document in the application's own hand, as bytes. Nothing is fetched for it: fonts ship with
+ * the application.
+ */
 export const createPdf = (title: string, document: TDocumentDefinitions): Promise<Buffer> =>
   pdfmake
     .createPdf({

@@ -24,7 +24,10 @@ const Sources = lazy(() => import('../features/sources/Sources.tsx'));
 const Rounds = lazy(() => import('../features/rounds/Rounds.tsx'));
 const Round = lazy(() => import('../features/rounds/RoundPage.tsx'));
 
-/** The outbox is fetched only where something was ever kept; a browser that cannot tell is taken to have. */
+/**
+ * The outbox is fetched only where something was ever kept; a browser that cannot tell is taken to
+ * have.
+ */
 const resumeKept = async () => {
   const stores = await indexedDB.databases?.();
   if (stores && !stores.some(({ name }) => name === 'zymostat')) return;

@@ -41,7 +41,10 @@ export type Filter = Partial<Omit<RecordFilter, 'limit'>>;
 
 type WithBody<N extends RouteName> = { id: string; body: Body<N> };
 
-/** A change of something in a home; `seen` is the revision that a form was opened with, else the one that is shown. */
+/**
+ * A change of something in a home; `seen` is the revision that a form was opened with, else the one
+ * that is shown.
+ */
 type OfHome = { id: string; homeId: string; seen?: number };
 type Revised = Answer<'setSurface'>;
 type Query = (
@@ -51,7 +54,10 @@ type Query = (
   | { data?: unknown; error?: FetchBaseQueryError };
 type QueryReturnValue<T, E> = { data: T; error?: undefined } | { data?: undefined; error: E };
 
-/** Changes something in a home, one after the other, each by the revision that whoever presses has before them. */
+/**
+ * Changes something in a home, one after the other, each by the revision that whoever presses has
+ * before them.
+ */
 const change =
   (name: RouteName) =>
   async (
@@ -67,7 +73,8 @@ const change =
       );
       if (result.error) return { error: result.error };
       const revised = result.data as Revised;
-      // The next press builds on this one; what somebody else has done between is fetched before it counts as seen.
+      // The next press builds on this one; what somebody else has done between is fetched before it
+      // counts as seen.
       if (revised.revision === shown + 1)
         dispatch(
           api.util.updateQueryData(

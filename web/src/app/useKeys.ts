@@ -6,7 +6,9 @@ const isTyping = (target: EventTarget | null): boolean =>
     ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName) ||
     target.closest('[role=dialog], [role=listbox], [role=radiogroup]') !== null);
 
-/** Enter belongs to the button or link that has the focus, unless that is the chosen row of a list. */
+/**
+ * Enter belongs to the button or link that has the focus, unless that is the chosen row of a list.
+ */
 const isPressing = ({ key, target }: KeyboardEvent): boolean =>
   key === 'Enter' &&
   target instanceof HTMLElement &&

@@ -8,7 +8,10 @@ export type Drawn<T> =
   | { state: 'drawing'; done: number }
   | { state: 'drawn'; result: T };
 
-/** Draws in a worker of its own, so that the page stays free; tells how far it is, and can be cancelled. */
+/**
+ * Draws in a worker of its own, so that the page stays free; tells how far it is, and can be
+ * cancelled.
+ */
 export const useWorkerDraws = <W, T>(makeWorker: () => Worker) => {
   const [drawn, setDrawn] = useState<Drawn<T>>({ state: 'idle' });
   const running = useRef<Worker | null>(null);

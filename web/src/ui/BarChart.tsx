@@ -12,7 +12,10 @@ import { ink, rule, soft } from './chartLook.ts';
 
 Chart.register(BarController, BarElement, CategoryScale, LinearScale, Legend, Tooltip);
 
-/** Inks that tell bars apart, none of them a family's; what they are stands in the legend and in words beside it. */
+/**
+ * Inks that tell bars apart, none of them a family's; what they are stands in the legend and in
+ * words beside it.
+ */
 const inks = [ink, '#0F5B4B', '#75857E', '#8DB5A6', '#C9D3CE'];
 
 /** Counts month by month, one bar on another. */

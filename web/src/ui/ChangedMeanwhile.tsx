@@ -15,7 +15,10 @@ const changedMeanwhile = (error: unknown): Problem | undefined => {
   return problem?.type === '/problems/changed-meanwhile' ? problem : undefined;
 };
 
-/** Says who has changed the same meanwhile; nothing typed is lost, and a person takes over the one or the other. */
+/**
+ * Says who has changed the same meanwhile; nothing typed is lost, and a person takes over the one
+ * or the other.
+ */
 export const ChangedMeanwhile = ({ error, onMine, onTheirs }: Props) => {
   const problem = changedMeanwhile(error);
   if (!problem) return <WentWrong error={error} />;

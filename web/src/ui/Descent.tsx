@@ -17,7 +17,10 @@ interface Props {
 
 const volume = (room: RoomRow) => `${(room.floorArea * room.height).toFixed(0)} m³`;
 
-/** A home in section: rooms side by side on common heights, one of them open; read from top to bottom in working order. */
+/**
+ * A home in section: rooms side by side on common heights, one of them open; read from top to
+ * bottom in working order.
+ */
 export const Descent = ({
   home,
   openRoomId,

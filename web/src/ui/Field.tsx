@@ -16,7 +16,10 @@ interface TextProps {
   className?: string;
 }
 
-/** A labelled line. It is checked as it is left, says what is allowed, and never clears what was typed. */
+/**
+ * A labelled line. It is checked as it is left, says what is allowed, and never clears what was
+ * typed.
+ */
 export const TextField = ({
   label,
   value,

@@ -10,7 +10,10 @@ import {
 
 const Tried = createContext(false);
 
-/** Whether the form around it has been sent off: then every line says what is wrong with it, left or not. */
+/**
+ * Whether the form around it has been sent off: then every line says what is wrong with it, left or
+ * not.
+ */
 export const useTried = (): boolean => use(Tried);
 
 interface Props {
@@ -20,7 +23,10 @@ interface Props {
   children: ReactNode;
 }
 
-/** What is filled in and sent off together. Sent off incomplete, it goes to the first line that wants something. */
+/**
+ * What is filled in and sent off together. Sent off incomplete, it goes to the first line that
+ * wants something.
+ */
 export const Form = ({ onSubmit, className = 'grid gap-4', label, children }: Props) => {
   const form = useRef<HTMLFormElement>(null);
   const [tries, setTries] = useState(0);

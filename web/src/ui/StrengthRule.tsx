@@ -14,7 +14,10 @@ interface Props {
 
 const tickOf = (stock: number) => (stock > 0.3 ? 10 : stock > 0.08 ? 2 : stock > 0.02 ? 0.5 : 0.25);
 
-/** From 0 to the stock's strength: the thick stretch is permitted, the batch bears on it, or hangs below where it may not. */
+/**
+ * From 0 to the stock's strength: the thick stretch is permitted, the batch bears on it, or hangs
+ * below where it may not.
+ */
 export const StrengthRule = ({ family, stock, span, batch, otherwise }: Props) => {
   const top = span && Math.min(span.top, stock);
   const permitted =

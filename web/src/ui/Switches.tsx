@@ -5,7 +5,10 @@ interface Props<T> {
   options: readonly { value: T; name: string }[];
 }
 
-/** One of a few where choosing saves at once: walking along them by key chooses nothing, only pressing one does. */
+/**
+ * One of a few where choosing saves at once: walking along them by key chooses nothing, only
+ * pressing one does.
+ */
 export const Switches = <T extends string>({ label, value, onChange, options }: Props<T>) => (
   <div className="field">
     <span className="field__label" aria-hidden="true">

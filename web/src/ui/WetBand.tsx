@@ -39,8 +39,9 @@ const inWords = ({ required, held, now, estimate, rewets = [] }: Props): string 
 const tickOf = (axis: number) => [60, 120, 300, 600, 1200].find((tick) => axis / tick <= 7) ?? 1800;
 
 /**
- * Length is time. Pale is what is still to come, full is what was held, an open stretch is what was missing.
- * What is predicted says that it is an estimate; without a record or an estimate the band shows the time required.
+ * Length is time. Pale is what is still to come, full is what was held, an open stretch is what was
+ * missing. What is predicted says that it is an estimate; without a record or an estimate the band
+ * shows the time required.
  */
 export const WetBand = (props: Props) => {
   const { family, required, held, now, rewets = [], tiny = false, scale = false } = props;

@@ -2,7 +2,10 @@ import { inMillilitres, oneOf, type Measure } from '@zymostat/core';
 
 export type UnitSystem = 'us' | 'metric';
 
-/** Which way an amount may be off: a stock never less, water never more, so that a batch never comes out weaker. */
+/**
+ * Which way an amount may be off: a stock never less, water never more, so that a batch never comes
+ * out weaker.
+ */
 export type Rounding = 'near' | 'up' | 'down';
 
 const quarters = ['', '¼', '½', '¾'];
@@ -26,7 +29,10 @@ export const inMetric = (volume: number): string => {
     : `${Number(ml.toFixed(ml < 100 ? 1 : 0))} ml`;
 };
 
-/** "1 ¼ cups + 1 tbsp + 1 ½ tsp": in the measures people have, to a quarter teaspoon; the exact ml stand beside it. */
+/**
+ * "1 ¼ cups + 1 tbsp + 1 ½ tsp": in the measures people have, to a quarter teaspoon; the exact ml
+ * stand beside it.
+ */
 export const inKitchen = (volume: number, rounding: Rounding = 'near'): string => {
   const teaspoon = oneOf('teaspoon') / 4;
   // A hair is not an amount: what came from a fraction and back is taken for the fraction.

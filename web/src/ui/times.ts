@@ -1,6 +1,7 @@
 import { isThisYear, isToday, isTomorrow, isYesterday, lightFormat } from 'date-fns';
 
-// Month names come from the browser: a formatter that knows languages weighs more than all else on the first page that tells the time.
+// Month names come from the browser: a formatter that knows languages weighs more than all else on
+// the first page that tells the time.
 const MONTHS = new Intl.DateTimeFormat('en', { month: 'short' });
 
 /** "07:25" */

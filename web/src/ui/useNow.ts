@@ -1,6 +1,9 @@
 import { useEffect, useState } from 'react';
 
-/** The time of day in ms, told anew every `every` ms. What depends on it is computed, never counted up. */
+/**
+ * The time of day in ms, told anew every `every` ms. What depends on it is computed, never counted
+ * up.
+ */
 export const useNow = (every = 1000): number => {
   const [now, setNow] = useState(Date.now);
   useEffect(() => {

@@ -19,12 +19,15 @@ const spoon = (value: number): Unit => ({ of: 'volume', value, tool: 'spoon' });
 const mass = (value: number): Unit => ({ of: 'mass', value });
 const words = (text: string): string[] => text.split(' ');
 
-/** Imperial measures are set by law in litres. Source: UK Weights and Measures, from memory; US ones by NIST. */
+/**
+ * Imperial measures are set by law in litres. Source: UK Weights and Measures, from memory; US ones
+ * by NIST.
+ */
 const ounce = jug(oneOf('fluid ounce'), { imperial: millilitres(28.4131) });
 
 /**
- * English as people write recipes in it. What a splash or a lemon comes to: common practice, no source; it is shown
- * where it is taken, and can be changed.
+ * English as people write recipes in it. What a splash or a lemon comes to: common practice, no
+ * source; it is shown where it is taken, and can be changed.
  */
 export const english: Vocabulary = {
   ingredients: englishIngredients,

@@ -1,6 +1,9 @@
 import type { IngredientId } from '../../reference/ingredients.ts';
 
-/** As people write them in English, generic only; the first is the one shown. Source: common practice, no source. */
+/**
+ * As people write them in English, generic only; the first is the one shown. Source: common
+ * practice, no source.
+ */
 export const englishIngredients: Record<IngredientId, readonly string[]> = {
   water: [
     'water',

@@ -36,7 +36,10 @@ export interface Lexicon {
 const wordsOf = (phrase: string): string =>
   phrase.toLowerCase().replace(/-/g, ' ').replace(/\s+/g, ' ').trim();
 
-/** Puts a vocabulary in the order in which words are looked up; where a phrase stands twice the first one counts. */
+/**
+ * Puts a vocabulary in the order in which words are looked up; where a phrase stands twice the
+ * first one counts.
+ */
 const entriesOf = (v: Vocabulary): [string, Entry][] => {
   const all = (names: readonly string[], entry: Entry): [string, Entry][] =>
     names.map((name) => [name, entry]);

@@ -26,8 +26,8 @@ export interface Piece {
 export type Strong = 'weaker' | 'stronger';
 
 /**
- * The words of one language, one table a kind. Words are in lower case, several words by single spaces, no hyphens.
- * Whoever adds a language fills these tables; the grammar stays.
+ * The words of one language, one table a kind. Words are in lower case, several words by single
+ * spaces, no hyphens. Whoever adds a language fills these tables; the grammar stays.
  */
 export interface Vocabulary {
   ingredients: Record<IngredientId, readonly string[]>;

@@ -8,7 +8,8 @@ export class HouseRules1767398400000 implements MigrationInterface {
       ALTER TABLE home ADD COLUMN client_keeps jsonb NOT NULL DEFAULT '[]';
       ALTER TABLE surface DROP CONSTRAINT surface_goal_check, ADD CONSTRAINT surface_goal_check CHECK (goal IN ('clean', 'sanitise', 'disinfect'));
     `);
-    // Until now a company's rules were figures that nobody could change: all of them were the cautious ones.
+    // Until now a company's rules were figures that nobody could change: all of them were the
+    // cautious ones.
     await q.query('UPDATE company SET house_rules = $1', [JSON.stringify(cautiousRules)]);
   }
 

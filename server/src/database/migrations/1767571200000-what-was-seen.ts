@@ -1,8 +1,9 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 
 /**
- * Homes count what is changed of them, so that nobody overwrites or approves what they have not seen. Flame is asked
- * three ways, goals and threats are told apart more finely, mildew has an area of its own.
+ * Homes count what is changed of them, so that nobody overwrites or approves what they have not
+ * seen. Flame is asked three ways, goals and threats are told apart more finely, mildew has an area
+ * of its own.
  */
 export class WhatWasSeen1767571200000 implements MigrationInterface {
   async up(q: QueryRunner): Promise<void> {

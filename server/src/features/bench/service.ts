@@ -161,7 +161,9 @@ const really = (
   };
 };
 
-/** Records a batch as poured, or refuses what may not be mixed; the refusal goes to the ledger too. */
+/**
+ * Records a batch as poured, or refuses what may not be mixed; the refusal goes to the ledger too.
+ */
 export const pourBatch = async (
   context: Context,
   asked: PourBatch,
@@ -232,8 +234,8 @@ export const batchById = async (context: Context, id: string): Promise<BatchRow>
 };
 
 /**
- * Checks a finished batch: in strength it is verified, out of strength it is set aside for good. A reading that cannot
- * be of such a batch changes nothing.
+ * Checks a finished batch: in strength it is verified, out of strength it is set aside for good. A
+ * reading that cannot be of such a batch changes nothing.
  */
 export const checkBatch = async (
   context: Context,
@@ -303,7 +305,10 @@ export const addProduct = async (
   return (await stockById(context, id))!;
 };
 
-/** Changes what was entered of a label. What was approved by the old one is flagged where it no longer holds. */
+/**
+ * Changes what was entered of a label. What was approved by the old one is flagged where it no
+ * longer holds.
+ */
 export const editProduct = async (
   context: Context,
   id: string,

@@ -80,7 +80,10 @@ const take = async (inside: Context, id: string): Promise<BottleRow> => {
   return bottleById(inside, id);
 };
 
-/** Fills a bottle, or refuses: over what must not meet, over an old label, and with what may not be used. */
+/**
+ * Fills a bottle, or refuses: over what must not meet, over an old label, and with what may not be
+ * used.
+ */
 export const fillBottle = async (
   context: Context,
   id: string,
@@ -163,7 +166,10 @@ export const fillBottle = async (
 
 const same = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
 
-/** Takes the word of somebody by name that a bottle is washed and its label struck off: its code and their own name, typed. */
+/**
+ * Takes the word of somebody by name that a bottle is washed and its label struck off: its code and
+ * their own name, typed.
+ */
 export const washBottle = async (
   context: Context,
   id: string,

@@ -4,7 +4,10 @@ import { prepared } from '../../database/prepared.ts';
 import { problems } from '../../http/problems.ts';
 import type { Person } from '../people/service.ts';
 
-/** What of a home is changed: its own fields, a room's, a surface's, what is set for one; or something came or went. */
+/**
+ * What of a home is changed: its own fields, a room's, a surface's, what is set for one; or
+ * something came or went.
+ */
 export type What = 'home' | 'room' | 'surface' | 'setting' | 'added' | 'removed';
 
 /** One change that is about to be made, and what it touches. */
@@ -67,8 +70,9 @@ const asChange = ({ by, at, subject, what, fields }: Changed): Changed => ({
 });
 
 /**
- * Makes one change of a home, unless somebody else has changed the same since it was `seen`: who, when and what is then
- * said, and nothing is lost or overwritten. `work` gives the names of the fields that it changed.
+ * Makes one change of a home, unless somebody else has changed the same since it was `seen`: who,
+ * when and what is then said, and nothing is lost or overwritten. `work` gives the names of the
+ * fields that it changed.
  */
 export const changing = (
   context: Context,

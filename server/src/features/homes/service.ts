@@ -20,7 +20,10 @@ export type Survey = Pick<
   'id' | 'name' | 'place' | 'situations' | 'clientKeeps' | 'revision' | 'rooms'
 >;
 
-/** One query for a home and all that is in it, put together by the database: the page asks for it at every change. */
+/**
+ * One query for a home and all that is in it, put together by the database: the page asks for it at
+ * every change.
+ */
 export const SURVEY = `
   SELECT id, name, place, situations, client_keeps AS "clientKeeps", revision, coalesce((
     SELECT json_agg(json_build_object('id', room.id, 'name', room.name, 'floorArea', floor_area, 'height', height, 'ventilation', ventilation, 'flame', flame, 'surfaces', coalesce((

@@ -39,7 +39,10 @@ export interface LineStream {
   close: () => void;
 }
 
-/** One connection that all who listen share: held while somebody does, taken up again when it is lost. `null` says that it is away. */
+/**
+ * One connection that all who listen share: held while somebody does, taken up again when it is
+ * lost. `null` says that it is away.
+ */
 export const lineStream = (address: string): LineStream => {
   const hearers = new Set<(line: string | null) => void>();
   let socket: Socket | null = null;

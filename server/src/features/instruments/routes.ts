@@ -13,7 +13,10 @@ export interface Instruments {
   strip?: string | undefined;
 }
 
-/** A scale's line as the page takes it: grams, and whether it stands still; `away` where no scale answers. */
+/**
+ * A scale's line as the page takes it: grams, and whether it stands still; `away` where no scale
+ * answers.
+ */
 const asReading = (line: string | null): object => {
   const weight = line === null ? null : /^weight (-?[\d.]+) g (steady|moving)$/.exec(line);
   if (weight) return { state: weight[2], grams: Number(weight[1]) };

@@ -52,7 +52,10 @@ export const book = async (context: Context, person: Person): Promise<Answer<'bo
   return { edition, own, readers };
 };
 
-/** Adds a rule. It can only make things stricter, since the worst rule holds; everybody is asked to read the book again. */
+/**
+ * Adds a rule. It can only make things stricter, since the worst rule holds; everybody is asked to
+ * read the book again.
+ */
 export const addRule = (
   context: Context,
   fields: Body<'addRule'>,
@@ -73,7 +76,10 @@ export const addRule = (
     return rule as CompanyRuleRow;
   });
 
-/** Takes back a rule that the company itself has added, and says why. What the book holds for everybody stays. */
+/**
+ * Takes back a rule that the company itself has added, and says why. What the book holds for
+ * everybody stays.
+ */
 export const withdrawRule = async (
   context: Context,
   id: string,

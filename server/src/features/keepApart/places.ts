@@ -126,7 +126,10 @@ export const removePlace = (context: Context, id: string): Promise<null> =>
     return null;
   });
 
-/** What speaks against putting one more thing into a place: every Never with what stands there already. */
+/**
+ * What speaks against putting one more thing into a place: every Never with what stands there
+ * already.
+ */
 const reasonsAgainst = async (
   context: Context,
   place: PlaceRow,
@@ -153,7 +156,10 @@ const reasonsAgainst = async (
     });
 };
 
-/** Puts something on a shelf or into a caddy, from wherever it stands; refuses what must not be there beside the rest. */
+/**
+ * Puts something on a shelf or into a caddy, from wherever it stands; refuses what must not be
+ * there beside the rest.
+ */
 export const putThing = async (
   context: Context,
   placeId: string,

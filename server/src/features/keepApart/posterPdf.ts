@@ -27,7 +27,10 @@ const signs: Record<Speaking, string> = {
   care: '<svg viewBox="0 0 40 12"><rect x="1" y="1" width="38" height="10" fill="none" stroke="#14211D" stroke-width="2"/></svg>',
 };
 
-/** The company's own never-combine list in plain words and shapes: all of it for the wall, what a caddy can bring together for the card. */
+/**
+ * The company's own never-combine list in plain words and shapes: all of it for the wall, what a
+ * caddy can bring together for the card.
+ */
 export const posterPdf = (
   { company, emergencyNumber, poisonLine, edition, lines }: Poster,
   size: PosterSize,

@@ -38,7 +38,10 @@ export const mishaps = async (context: Context): Promise<RecordRow[]> => {
   return found.flatMap(({ rows }) => rows).sort((a, b) => b.at - a.at || b.seq - a.seq);
 };
 
-/** What follows from a near miss or an incident: a fact of its own, since what is written is never changed. */
+/**
+ * What follows from a near miss or an incident: a fact of its own, since what is written is never
+ * changed.
+ */
 export const followUp = async (
   context: Context,
   of: string,

@@ -3,8 +3,8 @@ import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import { createPdf, MM } from '../../print/pdf.ts';
 
 /**
- * The two sizes, how many go on a sheet of A4, and the sheet they are printed on. Nothing is set under 8 pt and no sign
- * under 10 mm: what does not fit is left out, never made smaller.
+ * The two sizes, how many go on a sheet of A4, and the sheet they are printed on. Nothing is set
+ * under 8 pt and no sign under 10 mm: what does not fit is left out, never made smaller.
  */
 export const labelSizes = {
   '62x100': {
@@ -54,8 +54,9 @@ const soft = '#54635D';
 const linesOf = (text: string, letters: number): number => Math.ceil(text.length / letters);
 
 /**
- * The precautions that still fit: the statements of hazard and the "never with" line stay, and of the precautions those
- * that come last go first. What is left out stands on the stock's own label and data sheet.
+ * The precautions that still fit: the statements of hazard and the "never with" line stay, and of
+ * the precautions those that come last go first. What is left out stands on the stock's own label
+ * and data sheet.
  */
 const fitting = (label: LabelWords, size: LabelSize): string[] => {
   const { letters, lines, sign, text } = labelSizes[size];
@@ -144,8 +145,8 @@ const labelOf = (label: LabelWords, size: LabelSize): Content => {
 };
 
 /**
- * `copies` labels, as many to a sheet as fit, with lines to cut along. `place` is where on the first sheet the first of
- * them goes, counted from 0, so that a sheet that was begun is used up.
+ * `copies` labels, as many to a sheet as fit, with lines to cut along. `place` is where on the
+ * first sheet the first of them goes, counted from 0, so that a sheet that was begun is used up.
  */
 export const labelPdf = (
   label: LabelWords,

@@ -8,7 +8,10 @@ export interface LedgerListener {
   close: () => Promise<void>;
 }
 
-/** Listens to PostgreSQL's notices of new facts, and takes up again by itself when the connection is lost. */
+/**
+ * Listens to PostgreSQL's notices of new facts, and takes up again by itself when the connection is
+ * lost.
+ */
 export const ledgerListener = (url: string): LedgerListener => {
   const hearers = new Set<(kind: string) => void>();
   let client: pg.Client | null = null;

@@ -5,7 +5,9 @@ import type { LedgerListener } from './listener.ts';
 
 const KEEP_ALIVE_MS = 25_000;
 
-/** Server-sent events: one line each time the ledger grows, saying only what kind of fact it was. */
+/**
+ * Server-sent events: one line each time the ledger grows, saying only what kind of fact it was.
+ */
 export const liveRoutes = (router: Router, context: Context, listener: LedgerListener): void => {
   router.get('/live', async (request: Request, response: Response) => {
     await mayCall(context, 'person', request);

@@ -3,7 +3,9 @@ import type { Context } from '../../context.ts';
 import { editionOf, lastRead, ownRules } from '../keepApart/book.ts';
 import { theCompany, type Person } from './service.ts';
 
-/** Who is signed in, their company with its rules, and whether they have read the book as it stands. */
+/**
+ * Who is signed in, their company with its rules, and whether they have read the book as it stands.
+ */
 export const meOf = async (context: Context, { id, name, role }: Person): Promise<Me> => {
   const [
     { name: companyName, emergencyNumber, poisonLine, houseRules },

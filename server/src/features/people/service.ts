@@ -23,13 +23,18 @@ const WINDOW_MS = 15 * 60_000;
 const FAILURES_PER_LOGIN = 5;
 const FAILURES_PER_ADDRESS = 30;
 
-/** Argon2id, the library's default kind, at the strength OWASP's password storage advice names (memory). */
+/**
+ * Argon2id, the library's default kind, at the strength OWASP's password storage advice names
+ * (memory).
+ */
 export const hashPassword = (password: string): Promise<string> =>
   hash(password, { memoryCost: 19_456, timeCost: 2, parallelism: 1 });
 
 const hashToken = (token: string) => createHash('sha256').update(token).digest('hex');
 
-/** An unknown login costs as much time as a wrong password, so that logins cannot be guessed apart. */
+/**
+ * An unknown login costs as much time as a wrong password, so that logins cannot be guessed apart.
+ */
 const noSuchPerson = hashPassword(randomBytes(16).toString('hex'));
 
 export const theCompany = async ({ db }: Context): Promise<Company> => {
@@ -59,7 +64,10 @@ export const setNumbers = async (context: Context, numbers: Body<'setNumbers'>):
 export const allPeople = ({ db }: Context): Promise<Person[]> =>
   db.getRepository(PersonEntity).find({ order: { name: 'ASC' } });
 
-/** Gives the new session's token, kept only as its hash. Too many failures in a quarter of an hour are refused unheard. */
+/**
+ * Gives the new session's token, kept only as its hash. Too many failures in a quarter of an hour
+ * are refused unheard.
+ */
 export const signIn = async (
   context: Context,
   { login, password }: SignIn,
@@ -84,13 +92,11 @@ export const signIn = async (
   }
   await attempts.delete({ at: LessThan(new Date(now() - WINDOW_MS)) });
   const token = randomBytes(32).toString('base64url');
-  await db
-    .getRepository(SessionEntity)
-    .insert({
-      tokenHash: hashToken(token),
-      personId: person.id,
-      expiresAt: new Date(now() + SESSION_MS),
-    });
+  await db.getRepository(SessionEntity).insert({
+    tokenHash: hashToken(token),
+    personId: person.id,
+    expiresAt: new Date(now() + SESSION_MS),
+  });
   return { token, person };
 };
 
@@ -101,7 +107,10 @@ const findSession = prepared<SignedIn>(
   'SELECT person.id, name, login, role, password_hash AS "passwordHash", expires_at AS "expiresAt" FROM session JOIN person ON person.id = person_id WHERE token_hash = $1',
 );
 
-/** Who signed in, for some seconds: every request asks. Signing out forgets it, also while it is being looked up. */
+/**
+ * Who signed in, for some seconds: every request asks. Signing out forgets it, also while it is
+ * being looked up.
+ */
 const signedIn = new LRUCache<string, SignedIn, EntityManager>({
   max: 1000,
   ttl: 10_000,

@@ -30,7 +30,10 @@ const find = prepared<Found>(
   FROM (${SURVEY} WHERE id = $1) survey`,
 );
 
-/** A home and all that it is judged by, of one moment and in one query: pages ask for it at every change. */
+/**
+ * A home and all that it is judged by, of one moment and in one query: pages ask for it at every
+ * change.
+ */
 export const homeAsItStands = async (
   { db }: Context,
   homeId: string,

@@ -39,7 +39,10 @@ const protocolOf = (survey: Survey, rooms: Protocol['rooms']): Protocol => ({
   rooms,
 });
 
-/** Reasons are told anew with every estimate: what a person does is what counts for whether a protocol has changed. */
+/**
+ * Reasons are told anew with every estimate: what a person does is what counts for whether a
+ * protocol has changed.
+ */
 const withoutEstimates = ({ rooms, ...rest }: Protocol) => ({
   ...rest,
   rooms: rooms.map((room) => ({
@@ -77,7 +80,10 @@ export const newestVersion = async (
 const surfacesOf = ({ protocol }: Version): number =>
   protocol.rooms.reduce((sum, room) => sum + room.surfaces.length, 1);
 
-/** Versions that were asked for: they never change, and every event of a round asks for one. At most some 60 MB. */
+/**
+ * Versions that were asked for: they never change, and every event of a round asks for one. At most
+ * some 60 MB.
+ */
 const known = new LRUCache<string, Version>({ maxSize: 60_000, sizeCalculation: surfacesOf });
 
 export const versionById = async ({ db }: Context, id: string): Promise<Version> => {
@@ -142,7 +148,10 @@ export const homeDetail = async (context: Context, homeId: string): Promise<Home
   };
 };
 
-/** What a change of house rules would make untrue, home by home; homes where nothing changes are left out. */
+/**
+ * What a change of house rules would make untrue, home by home; homes where nothing changes are
+ * left out.
+ */
 export const ruleEffects = async (
   context: Context,
   houseRules: HouseRules,
@@ -168,7 +177,10 @@ export const ruleEffects = async (
   return effects;
 };
 
-/** Changes the house rules, and says what they make untrue. No approved protocol changes by it; the change is on the ledger. */
+/**
+ * Changes the house rules, and says what they make untrue. No approved protocol changes by it; the
+ * change is on the ledger.
+ */
 export const setHouseRules = async (
   context: Context,
   houseRules: HouseRules,
@@ -208,8 +220,8 @@ const addVersion = prepared(
 );
 
 /**
- * Approves what is set as a new version, or refuses with every objection. The same `enforce` as in the page decides,
- * here for good. A refusal is written to the ledger too.
+ * Approves what is set as a new version, or refuses with every objection. The same `enforce` as in
+ * the page decides, here for good. A refusal is written to the ledger too.
  */
 export const approve = async (
   context: Context,
@@ -292,8 +304,9 @@ const bowlObjections = (
   });
 
 /**
- * Changes a home's survey. What is found there is never refused, being a fact; where it newly bars what is set, that is
- * written down as a combination prevented, and approval and rounds refuse it from now on.
+ * Changes a home's survey. What is found there is never refused, being a fact; where it newly bars
+ * what is set, that is written down as a combination prevented, and approval and rounds refuse it
+ * from now on.
  */
 export const surveyHome = async (
   context: Context,

@@ -29,7 +29,9 @@ export const hashOf = ({
 
 export type Broken = { seq: number; why: 'number' | 'link' | 'content' };
 
-/** The first row that does not follow from the one before, or nothing. Rows come in order of `seq`. */
+/**
+ * The first row that does not follow from the one before, or nothing. Rows come in order of `seq`.
+ */
 export const firstBroken = (
   rows: Iterable<LedgerRow>,
   after: { seq: number; hash: string } = { seq: 0, hash: FIRST_HASH },

@@ -42,7 +42,10 @@ const addFact = prepared(
   VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12)`,
 );
 
-/** Appends a fact inside the caller's transaction, so that a fact and what follows from it stand or fall together. */
+/**
+ * Appends a fact inside the caller's transaction, so that a fact and what follows from it stand or
+ * fall together.
+ */
 export const append = async ({ db, now }: Context, fact: NewFact): Promise<LedgerRow> => {
   // Two statements: the second must see what whoever held the lock before has written.
   await takeTurn(db, [APPENDING]);
@@ -177,20 +180,21 @@ export const findRecords = async ({ db }: Context, filter: RecordFilter): Promis
 
 const CHUNK = 1000;
 
-/** Every row that fits, oldest first, a thousand at a time so that an export of any length fits in memory. */
+/**
+ * Every row that fits, oldest first, a thousand at a time so that an export of any length fits in
+ * memory.
+ */
 export async function* eachRecord(
   { db }: Context,
   filter: Partial<RecordFilter>,
 ): AsyncGenerator<RecordRow> {
   let after = 0;
   for (;;) {
-    const rows = await db
-      .getRepository(LedgerEntity)
-      .find({
-        where: { ...whereOf(filter), seq: MoreThan(String(after)) },
-        order: { seq: 'ASC' },
-        take: CHUNK,
-      });
+    const rows = await db.getRepository(LedgerEntity).find({
+      where: { ...whereOf(filter), seq: MoreThan(String(after)) },
+      order: { seq: 'ASC' },
+      take: CHUNK,
+    });
     for (const row of rows) yield asRecord(row);
     if (rows.length < CHUNK) return;
     after = Number(rows[rows.length - 1]!.seq);

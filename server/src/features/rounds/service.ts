@@ -104,7 +104,10 @@ const mine = (row: RoundRecord | null, person: Person): RoundRecord => {
   return row;
 };
 
-/** Starts a round by the newest approved version. The phone gives the id, so a repeated start is the same round. */
+/**
+ * Starts a round by the newest approved version. The phone gives the id, so a repeated start is the
+ * same round.
+ */
 export const startRound = async (
   context: Context,
   { id, homeId }: { id: string; homeId: string },
@@ -185,7 +188,10 @@ const timeReasons = (at: number, round: RoundRecord, now: number): Reason[] =>
       ]
     : [];
 
-/** The fact that an accepted event becomes: the end of a stretch carries the time required and the time held. */
+/**
+ * The fact that an accepted event becomes: the end of a stretch carries the time required and the
+ * time held.
+ */
 const factOf = (
   event: RoundEvent,
   roundId: string,
@@ -228,7 +234,10 @@ const answerTo = (known: LedgerRow, event: NewRoundEvent): Answer<'addEvent'> =>
   return { id: event.id, taken: 'before' };
 };
 
-/** What was put on longer ago than this, ms, has dried and been washed over since. Source: house rule. */
+/**
+ * What was put on longer ago than this, ms, has dried and been washed over since. Source: house
+ * rule.
+ */
 const STILL_ON = 24 * 3_600_000;
 
 /** Events at the surfaces of a home over all its rounds that may still matter, oldest first. */
@@ -265,8 +274,8 @@ const elsewhereOn = (
 };
 
 /**
- * Takes what a phone saw done. Judged by the same function as on the phone; refused or taken, it is on the ledger
- * before the answer goes out, and the same id is never taken twice.
+ * Takes what a phone saw done. Judged by the same function as on the phone; refused or taken, it is
+ * on the ledger before the answer goes out, and the same id is never taken twice.
  */
 export const addEvent = async (
   context: Context,

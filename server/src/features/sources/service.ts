@@ -5,7 +5,10 @@ import { appendAlone, findRecords } from '../records/service.ts';
 
 const MOST = 500;
 
-/** Which sources were compared with the figures entered from them, the newest first: facts of the ledger. */
+/**
+ * Which sources were compared with the figures entered from them, the newest first: facts of the
+ * ledger.
+ */
 export const checkedSources = async (context: Context): Promise<Answer<'sources'>> => {
   const { rows } = await findRecords(context, { kind: 'source-checked', limit: MOST });
   return rows.flatMap((row) =>

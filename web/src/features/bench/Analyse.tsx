@@ -142,7 +142,10 @@ const Found = ({ verdict }: { verdict: Analysis['verdict'] }) => (
   </ul>
 );
 
-/** The sentence that a recipe's sheet begins with: danger first, then what is not known, then what it spoils. */
+/**
+ * The sentence that a recipe's sheet begins with: danger first, then what is not known, then what
+ * it spoils.
+ */
 const sayOf = ({ verdict, made }: Analysis): string => {
   const is = mixtureWords[verdict.name];
   if (verdict.name === 'dangerous') return 'This must never be mixed.';

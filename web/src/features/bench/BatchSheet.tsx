@@ -15,7 +15,10 @@ import { filledFrom } from './filledFrom.ts';
 import { LabelPreview } from './LabelPreview.tsx';
 import { PourTable } from './PourTable.tsx';
 
-/** What would put a batch right that was found out of strength: it is checked again before anybody uses it. */
+/**
+ * What would put a batch right that was found out of strength: it is checked again before anybody
+ * uses it.
+ */
 const SetAside = ({
   batch,
   stock,

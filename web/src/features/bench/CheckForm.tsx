@@ -28,7 +28,10 @@ const aDensity = (text: string): string | null => {
     : `Found “${text.trim()}”. 600 to 1300 kg/m³, or 0.6 to 1.3 g/mL, is allowed.`;
 };
 
-/** Checks a finished batch: alcohol by density and temperature, peroxide by strip; typed, or read off the instrument. */
+/**
+ * Checks a finished batch: alcohol by density and temperature, peroxide by strip; typed, or read
+ * off the instrument.
+ */
 export const CheckForm = ({ batch }: { batch: BatchRow }) => {
   const [density, setDensity] = useState('');
   const [temperature, setTemperature] = useState('');

@@ -206,7 +206,10 @@ interface Props {
   stocks: StockRow[];
 }
 
-/** What a mixture really is: strength, fire, what reacted, how long it keeps, its label and all that is in it. */
+/**
+ * What a mixture really is: strength, fire, what reacted, how long it keeps, its label and all that
+ * is in it.
+ */
 export const FormulaSheet = ({ made, verdict, claim, name, company, rules, stocks }: Props) => {
   const { formula, keeping } = made;
   const lead = leading(formula);

@@ -74,7 +74,8 @@ const PourForm = ({
     ? judgeBatchTarget(stock, strength.value.value, purpose, rules, now, book)
     : undefined;
   const possible = strength.ok && strength.value.value <= stock.strength;
-  // No amounts are shown of what is not poured at all; of what is only too weak they show what it would be.
+  // No amounts are shown of what is not poured at all; of what is only too weak they show what it
+  // would be.
   const notFromThis = verdict?.reasons.some(
     ({ code }) => code === 'stock-expired' || code === 'not-with-water',
   );

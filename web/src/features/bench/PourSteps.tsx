@@ -52,7 +52,10 @@ const WATER_DENSITY = 998.2;
 const ZERO = 0.0005;
 const SLACK = 0.0001;
 
-/** Length is weight: what is in, what is still to come, the mark, and where it would be too much. All in grams. */
+/**
+ * Length is weight: what is in, what is still to come, the mark, and where it would be too much.
+ * All in grams.
+ */
 const PourRule = ({
   now,
   target,
@@ -92,8 +95,8 @@ const PourRule = ({
 );
 
 /**
- * Pours a batch step by step, in figures that read from a metre away: by measure, or filling up with the scale. What was
- * poured too much is put right for the whole batch.
+ * Pours a batch step by step, in figures that read from a metre away: by measure, or filling up
+ * with the scale. What was poured too much is put right for the whole batch.
  */
 export const PourSteps = ({ how, stock, target, purpose, span, pour, onDone, onLeave }: Props) => {
   const units = useAppSelector((state) => state.units);

@@ -158,7 +158,10 @@ interface Props {
   onChange: (rows: string[]) => void;
 }
 
-/** A recipe as it is typed, a line an ingredient, and beside each what it was read as. What was typed stays as it was typed. */
+/**
+ * A recipe as it is typed, a line an ingredient, and beside each what it was read as. What was
+ * typed stays as it was typed.
+ */
 export const RecipeLines = ({ rows, lines, portions, problems, onChange }: Props) => {
   const list = useRef<HTMLOListElement>(null);
   const focus = (row: number) =>
@@ -206,7 +209,8 @@ export const RecipeLines = ({ rows, lines, portions, problems, onChange }: Props
         const portionsOf = (line: Line) =>
           portions.filter((portion) => portion.row === row && portion.text === line.text);
         const unread = own.some(({ kind }) => kind === 'unread');
-        // What is not read is said by its own piece; the rest are about how the amounts go together.
+        // What is not read is said by its own piece; the rest are about how the amounts go
+        // together.
         const wrong = unread ? [] : problems.filter((problem) => problem.row === row);
         return (
           <li key={row}>

@@ -15,7 +15,9 @@ import {
   type RecipeRules,
 } from '@zymostat/core';
 
-/** What a recipe's text comes to, all the way: the worst that it may mean, and what would mend it. */
+/**
+ * What a recipe's text comes to, all the way: the worst that it may mean, and what would mend it.
+ */
 export const analyse = (text: string, claim: Claim, by: RecipeRules, shelf: readonly OnShelf[]) => {
   const analysis = analyseRecipe(text, claim, by);
   const { made, recipe } = analysis;

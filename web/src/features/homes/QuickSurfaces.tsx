@@ -7,7 +7,10 @@ import { TextField } from '../../ui/Field.tsx';
 import { Form } from '../../ui/Form.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
 
-/** "basin, chrome tap, mirror": three surfaces with their likely materials, to be confirmed before they are added. */
+/**
+ * "basin, chrome tap, mirror": three surfaces with their likely materials, to be confirmed before
+ * they are added.
+ */
 export const QuickSurfaces = ({ room, onDone }: { room: RoomRow; onDone: () => void }) => {
   const [text, setText] = useState('');
   const [materials, setMaterials] = useState<Record<string, MaterialId>>({});

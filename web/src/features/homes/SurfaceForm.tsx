@@ -147,7 +147,10 @@ export const SurfaceForm = ({ homeId, revision, roomId, roomName, surface, onDon
       if (result.data) onDone(result.data.id);
     }
   };
-  /** A new surface takes from its name what such a thing most likely is, until somebody says otherwise. */
+  /**
+   * A new surface takes from its name what such a thing most likely is, until somebody says
+   * otherwise.
+   */
   const rename = (to: string) => {
     setName(to);
     if (surface || (material && !guessed)) return;

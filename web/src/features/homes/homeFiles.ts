@@ -152,7 +152,10 @@ const fromCsv = (text: string): Brought => {
   return problems.length > 0 ? { ok: false, problems } : { ok: true, rooms: [...rooms.values()] };
 };
 
-/** A home from JSON, or surfaces from CSV; or what is wrong, line by line. Nothing is taken unless all of it can be. */
+/**
+ * A home from JSON, or surfaces from CSV; or what is wrong, line by line. Nothing is taken unless
+ * all of it can be.
+ */
 export const readHomeFile = async (file: File): Promise<Brought> => {
   if (file.size > 1_000_000)
     return {

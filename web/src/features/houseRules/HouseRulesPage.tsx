@@ -82,7 +82,10 @@ const Numbers = ({ company }: { company: Me['company'] }) => {
   );
 };
 
-/** Which school the company follows where practice differs; what a change makes untrue is shown before it is saved. */
+/**
+ * Which school the company follows where practice differs; what a change makes untrue is shown
+ * before it is saved.
+ */
 const HouseRulesPage = () => {
   const { data: me } = api.useMeQuery();
   const [chosen, setChosen] = useState<HouseRules>();

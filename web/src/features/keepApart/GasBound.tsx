@@ -53,7 +53,10 @@ const linesFor = (ppm: number, danger: number | undefined): Line[] => {
       ];
 };
 
-/** How bad it could get in a room, so that people remember why: the most that the two amounts can make, and how long it would hang there. */
+/**
+ * How bad it could get in a room, so that people remember why: the most that the two amounts can
+ * make, and how long it would hang there.
+ */
 export const GasBound = ({ a, b }: { a: ActiveContent; b: ActiveContent }) => {
   const [amount, setAmount] = useState(50);
   const [room, setRoom] = useState(10);

@@ -11,7 +11,10 @@ const tabs = [
   { to: '/keep-apart/book', name: 'Book' },
 ];
 
-/** The heading that all sides of Keep apart share; whoever has not read the book as it stands is told so here. */
+/**
+ * The heading that all sides of Keep apart share; whoever has not read the book as it stands is
+ * told so here.
+ */
 export const KeepApartHead = ({
   title = 'Keep apart',
   children,

@@ -84,7 +84,10 @@ const further = (rows: number): number => {
   return next;
 };
 
-/** Which rows show the asked route already; those further down still show the one before, or nothing yet. */
+/**
+ * Which rows show the asked route already; those further down still show the one before, or nothing
+ * yet.
+ */
 const useTurnByTurn = (route: AskedRoute, total: number): ((row: number) => AskedRoute | null) => {
   const [turn, setTurn] = useState<{ route: AskedRoute; before: AskedRoute | null; rows: number }>({
     route,
@@ -111,7 +114,10 @@ interface Props {
   onPick: (a: string, b: string, pointed: boolean) => void;
 }
 
-/** Everything against everything, by one route or the worst of all; walked by arrow keys, opened by choosing. */
+/**
+ * Everything against everything, by one route or the worst of all; walked by arrow keys, opened by
+ * choosing.
+ */
 export const Matrix = ({ lines, book, route, a, b, onPick }: Props) => {
   const frame = useRef<HTMLDivElement>(null);
   const routeIn = useTurnByTurn(route, lines.length);

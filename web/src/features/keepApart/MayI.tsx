@@ -47,7 +47,10 @@ const notInABottle = {
 const answerTo = (severity: Severity, route: Route) =>
   !isAgainst(severity) && route === 'vessel' ? notInABottle : answers[severity];
 
-/** What a code on a label stands for. A code that nobody knows is an unlabelled bottle: never with anything. */
+/**
+ * What a code on a label stands for. A code that nobody knows is an unlabelled bottle: never with
+ * anything.
+ */
 const useCodes = () => {
   const { own } = usePickables();
   const { data: batches = [] } = api.useBatchesQuery();

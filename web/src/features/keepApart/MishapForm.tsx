@@ -19,7 +19,9 @@ const aPastTime = (text: string) =>
 
 const groupOf = ({ product }: Pickable): Group => product.groups[0]!;
 
-/** What met what, by which route, where, who noticed, how much, what was felt, and what was done. */
+/**
+ * What met what, by which route, where, who noticed, how much, what was felt, and what was done.
+ */
 export const MishapForm = ({
   kind: first,
   pair,

@@ -119,7 +119,10 @@ interface Props {
   onIncident: () => void;
 }
 
-/** One pair by every route: whether, what happens, how bad in a room, what to do, what it has done here. */
+/**
+ * One pair by every route: whether, what happens, how bad in a room, what to do, what it has done
+ * here.
+ */
 export const PairSheet = ({ a, b, book, before, urgent, onIncident }: Props) => {
   const by = new Map(
     routes.map((route) => [route, judgeCombination(a.product, b.product, route, {}, book)]),

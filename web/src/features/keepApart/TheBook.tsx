@@ -48,7 +48,9 @@ const papers = [
   { size: 'card', name: 'card, for the caddy' },
 ] as const;
 
-/** The whole book in plain words, the company's own rules in it, and who has read it as it stands. */
+/**
+ * The whole book in plain words, the company's own rules in it, and who has read it as it stands.
+ */
 const TheBook = () => {
   const { data, error } = api.useBookQuery();
   const { data: me } = api.useMeQuery();

@@ -40,7 +40,10 @@ export const isOverdue = (followUps: readonly FollowUpRow[], today: string): boo
 
 const sum = (counts: readonly number[]): number => counts.reduce((a, b) => a + b, 0);
 
-/** How many a month of each pair, route or home: months in order, the most frequent first, what is over `most` as others. */
+/**
+ * How many a month of each pair, route or home: months in order, the most frequent first, what is
+ * over `most` as others.
+ */
 export const countByMonth = (
   rows: readonly Mishap[],
   by: CountedBy,

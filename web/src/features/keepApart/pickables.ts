@@ -16,7 +16,10 @@ import {
 import { useMemo } from 'react';
 import { api } from '../../app/api.ts';
 
-/** Something that can be picked: our own stock by its container, a kind of thing met in homes, or a whole reactive group. */
+/**
+ * Something that can be picked: our own stock by its container, a kind of thing met in homes, or a
+ * whole reactive group.
+ */
 export interface Pickable {
   key: string;
   name: string;
@@ -83,7 +86,9 @@ export const ofStock = (stock: StockRow): Pickable => {
   };
 };
 
-/** What is alike towards everything else: the same groups, and peroxide on the same side of 10 %. */
+/**
+ * What is alike towards everything else: the same groups, and peroxide on the same side of 10 %.
+ */
 const signatureOf = ({ product: { groups: list, strength } }: Pickable) =>
   `${[...list].sort().join()} ${list.includes('peroxide') && (strength ?? 1) > 0.1}`;
 export const shortName = (name: string) => name.replace(/ \(ours.*\)$/, '');

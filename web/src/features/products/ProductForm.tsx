@@ -87,7 +87,10 @@ const Ticks = <T extends string>({
   </fieldset>
 );
 
-/** Enters what a registered product's label says: what is in it, what it may do and for how long, and what it may not touch. */
+/**
+ * Enters what a registered product's label says: what is in it, what it may do and for how long,
+ * and what it may not touch.
+ */
 export const ProductForm = ({
   product,
   onDone,

@@ -194,7 +194,10 @@ const Done = ({ surfaces, stocks }: { surfaces: TreatedSurface[]; stocks: StockR
   </section>
 );
 
-/** Before a version is approved: what changes, what is answered for, what will be done. Approval is for just that. */
+/**
+ * Before a version is approved: what changes, what is answered for, what will be done. Approval is
+ * for just that.
+ */
 export const ApproveSheet = ({ home, stocks, rules, now, objections, judged, onDone }: Props) => {
   const [approve, approving] = api.useApproveMutation();
   const [newest] = home.versions;
@@ -208,7 +211,8 @@ export const ApproveSheet = ({ home, stocks, rules, now, objections, judged, onD
   const accepted = surfaces.filter((surface) => surface.accepted !== null).length;
   const blocked = objections.length > 0;
   const refused = approving.error ? problemOf(approving.error) : undefined;
-  // What somebody else has changed meanwhile comes into this sheet: it is looked over again, never approved unseen.
+  // What somebody else has changed meanwhile comes into this sheet: it is looked over again, never
+  // approved unseen.
   const submit = async () => {
     const result = await approve({ id: home.id, seen: home.revision });
     if (result.data) onDone();

@@ -11,7 +11,10 @@ import { doneInWords } from './words.ts';
 
 const DRAFT = 'draft';
 
-/** How two versions of a protocol differ, or a version and what is set now: by what a person would do differently. */
+/**
+ * How two versions of a protocol differ, or a version and what is set now: by what a person would
+ * do differently.
+ */
 export const Differences = ({
   home,
   stocks,

@@ -27,7 +27,10 @@ interface Props {
   onDrying: () => void;
 }
 
-/** What one coat does against the time required; and where it does not hold, what the planned coats do. */
+/**
+ * What one coat does against the time required; and where it does not hold, what the planned coats
+ * do.
+ */
 const Bands = ({
   family,
   contact: { seconds, prediction },
@@ -62,7 +65,9 @@ const Bands = ({
   );
 };
 
-/** One family for one surface: outcome, strength rule, wet band, and every reason with its source. */
+/**
+ * One family for one surface: outcome, strength rule, wet band, and every reason with its source.
+ */
 export const FamilyRow = ({
   compared,
   stocks,

@@ -13,7 +13,10 @@ import { useBook } from '../../app/useBook.ts';
 import { ChangedMeanwhile } from '../../ui/ChangedMeanwhile.tsx';
 import { Window } from '../../ui/Window.tsx';
 
-/** Proposes a setting for everything that nobody has set, and says why; a person takes it, and nothing is approved by that. */
+/**
+ * Proposes a setting for everything that nobody has set, and says why; a person takes it, and
+ * nothing is approved by that.
+ */
 export const FillRest = ({
   home,
   stocks,

@@ -8,7 +8,10 @@ const sayWhy = ({ why, approved, now, reasons }: FlagRow): string =>
     ? `${flagWords[why]}: ${Math.ceil(now / 60)} min, approved ${Math.ceil(approved / 60)}.`
     : `${flagWords[why]}. ${reasons[0] ? reasonInWords(reasons[0]) : ''}`;
 
-/** What a change of survey, stock or house rules has made untrue of the approved version: it stands until it is revised. */
+/**
+ * What a change of survey, stock or house rules has made untrue of the approved version: it stands
+ * until it is revised.
+ */
 export const Flags = ({ home }: { home: HomeDetail }) => {
   if (home.flags.length === 0) return null;
   const inSurvey = new Set(home.rooms.flatMap((room) => room.surfaces.map(({ id }) => id)));

@@ -42,7 +42,10 @@ const USUAL = new Set([
   'dry-after',
 ]);
 
-/** What is done there in a sentence or two, from the steps themselves: the headline says what the phone will say. */
+/**
+ * What is done there in a sentence or two, from the steps themselves: the headline says what the
+ * phone will say.
+ */
 export const saySteps = (treated: Pick<TreatedSurface, 'steps' | 'area' | 'treatment'>): string =>
   stepOrders(treated.steps, treated)
     .filter(({ step }) => !USUAL.has(step))

@@ -2,7 +2,10 @@ import { useAppSelector } from '../../app/store.ts';
 import { momentOf } from '../../ui/times.ts';
 import { markRead } from './outbox.ts';
 
-/** What lies on this phone and is not on record: what was not taken and why, and what others have still to send. */
+/**
+ * What lies on this phone and is not on record: what was not taken and why, and what others have
+ * still to send.
+ */
 export const KeptHere = ({ nameOf }: { nameOf: (surfaceId: string) => string }) => {
   const { notTaken, ofOthers } = useAppSelector((state) => state.outbox);
   const unread = notTaken.filter(({ read }) => !read);

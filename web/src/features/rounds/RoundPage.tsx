@@ -46,7 +46,9 @@ const nextWord = ({ surface, treatment, clock }: Stop, now: number) => {
   return surface.treatment ? `${clean}, apply` : clean;
 };
 
-/** The next thing to do: what is due first, then the first surface that is not done and not waiting. */
+/**
+ * The next thing to do: what is due first, then the first surface that is not done and not waiting.
+ */
 const upNext = (stops: Stop[], now: number): Stop | undefined =>
   stops.find(
     ({ clock, treatment }) =>

@@ -34,7 +34,10 @@ interface Props {
 const bottleName = (row: BatchRow) =>
   `${familyNames[activeFacts[row.active].family]} ${strengthShort(row.active, row.strength)}, bottle ${row.code}`;
 
-/** The bottle in hand. Every bottle can be named, the wrong ones too, so that a wrong one is refused and not hidden. */
+/**
+ * The bottle in hand. Every bottle can be named, the wrong ones too, so that a wrong one is refused
+ * and not hidden.
+ */
 const Bottle = ({ rows, hand, onHand }: Pick<Props, 'rows' | 'hand' | 'onHand'>) => {
   const row = rows.find((one) => one.id === hand);
   return (
@@ -68,7 +71,9 @@ const Bottle = ({ rows, hand, onHand }: Pick<Props, 'rows' | 'hand' | 'onHand'>)
   );
 };
 
-/** What is due now of a surface's steps: all that makes it safe first, then each part as it comes. */
+/**
+ * What is due now of a surface's steps: all that makes it safe first, then each part as it comes.
+ */
 const partsNow = ({ clock, treatment }: Stop): StepPart[] => {
   if (clock.wetSince !== null) return ['wet', 'after'];
   if (treatment.flushes && !clock.lifted) return ['first'];
@@ -76,7 +81,9 @@ const partsNow = ({ clock, treatment }: Stop): StepPart[] => {
   return clock.done || clock.stretches.at(-1)?.ended === 'wiped' ? ['after'] : ['put'];
 };
 
-/** The orders for what comes now, in plain words, and why the supervisor allowed what needs care. */
+/**
+ * The orders for what comes now, in plain words, and why the supervisor allowed what needs care.
+ */
 const Orders = ({ stop }: { stop: Stop }) => {
   const { surface } = stop;
   const parts = partsNow(stop);

@@ -40,7 +40,10 @@ const isMine = ({ event }: Kept): boolean => event.personId === whoIsHere()?.id;
 const nextToSend = async (): Promise<Kept | undefined> =>
   (await inOrder()).find((row) => isMine(row) && !row.problem);
 
-/** Whether the server has decided: no answer, a lost session and another person's session decide nothing. */
+/**
+ * Whether the server has decided: no answer, a lost session and another person's session decide
+ * nothing.
+ */
 const isDecided = ({ status, type }: Problem): boolean =>
   status >= 400 &&
   status < 500 &&
@@ -49,8 +52,9 @@ const isDecided = ({ status, type }: Problem): boolean =>
   !type.endsWith('/not-theirs');
 
 /**
- * Sends what waits, oldest first, one at a time. What gets no answer is tried again; what the server does not take
- * stays on the phone with why. A refusal that the phone has made itself is on record once the server has refused it too.
+ * Sends what waits, oldest first, one at a time. What gets no answer is tried again; what the
+ * server does not take stays on the phone with why. A refusal that the phone has made itself is on
+ * record once the server has refused it too.
  */
 const send = async (): Promise<void> => {
   if (sending) return;
@@ -80,7 +84,9 @@ const send = async (): Promise<void> => {
   }
 };
 
-/** Puts an event where a reload or a dead battery cannot lose it, shows it at once, and sends it. */
+/**
+ * Puts an event where a reload or a dead battery cannot lose it, shows it at once, and sends it.
+ */
 export const keep = async (roundId: string, event: NewRoundEvent): Promise<void> => {
   await kept.outbox.add({ roundId, event, by: whoIsHere()?.name ?? 'somebody' } as Kept);
   store.dispatch(outbox.actions.added({ roundId, event }));

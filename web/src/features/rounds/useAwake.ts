@@ -1,6 +1,9 @@
 import { useEffect } from 'react';
 
-/** Keeps the screen on while something is wet, where the browser can; taken up again when the page comes back. */
+/**
+ * Keeps the screen on while something is wet, where the browser can; taken up again when the page
+ * comes back.
+ */
 export const useAwake = (wet: boolean): void => {
   useEffect(() => {
     if (!wet || !('wakeLock' in navigator)) return undefined;

@@ -28,7 +28,10 @@ const unique = (events: RoundEvent[]): RoundEvent[] => [
   ...new Map(events.map((event) => [event.id, event])).values(),
 ];
 
-/** Every surface of the round in working order, folded from what the server has and what still waits on the phone. */
+/**
+ * Every surface of the round in working order, folded from what the server has and what still waits
+ * on the phone.
+ */
 export const useStops = (round: Round | undefined): Stop[] => {
   const { waiting, taken } = useAppSelector((state) => state.outbox);
   return useMemo(() => {
@@ -62,7 +65,9 @@ export const asBatches = (rows: BatchRow[]): Map<string, Batch> =>
     ]),
   );
 
-/** Records what was done at a stop. Judged here at once by the core; a refusal is put on record too. */
+/**
+ * Records what was done at a stop. Judged here at once by the core; a refusal is put on record too.
+ */
 export const doAt = (
   roundId: string,
   personId: string,

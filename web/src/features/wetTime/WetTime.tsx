@@ -114,7 +114,10 @@ const Chance = ({
   );
 };
 
-/** How a coat dries there, and what it leaves in the air: move what the room is like, and see. All of it is an estimate. */
+/**
+ * How a coat dries there, and what it leaves in the air: move what the room is like, and see. All
+ * of it is an estimate.
+ */
 const WetTime = ({
   title,
   active,
