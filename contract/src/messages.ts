@@ -32,18 +32,13 @@ import {
   route,
   sentence,
   setting,
+  plain,
   situationList,
   step,
   strength,
   surfaceFields,
   volume,
 } from './parts.ts';
-
-// eslint-disable-next-line no-control-regex
-const plain = v.regex(
-  /^[^\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]*$/,
-  'Control characters are not allowed.',
-);
 
 /**
  * What crosses the wire, one schema a message. Strengths are fractions, lengths m, volumes m³,

@@ -7,7 +7,7 @@ import { homeFile, problem, recipeFile } from './messages.ts';
  * server.
  */
 const jsonSchema = (schema: Schema): object => {
-  const { $schema: _, ...rest } = toJsonSchema(schema as never, {
+  const { $schema: _, ...rest } = toJsonSchema(schema, {
     errorMode: 'ignore',
     typeMode: 'input',
   });

@@ -39,6 +39,12 @@ export const listOf = <const S extends v.GenericSchema>(
     v.array(item),
   ) as unknown as v.GenericSchema<v.InferInput<S>[], v.InferOutput<S>[]>;
 
+/** No control characters but tab and line breaks, and nothing that is no character at all. */
+export const plain = v.regex(
+  /^(?:[\t\n\r]|[^\p{Cc}\ufffe\uffff])*$/u,
+  'Control characters are not allowed.',
+);
+
 /** Text that people write: no control characters but line breaks, nothing empty, bounded. */
 const written = (most: number) =>
   v.pipe(
@@ -46,11 +52,8 @@ const written = (most: number) =>
     v.trim(),
     v.minLength(1, 'Write something here.'),
     v.maxLength(most, `At most ${most} characters.`),
-    // eslint-disable-next-line no-control-regex
-    v.regex(
-      /^[^\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]*$/,
-      'Control characters are not allowed.',
-    ),
+
+    plain,
   );
 export const name = written(80);
 export const sentence = written(500);

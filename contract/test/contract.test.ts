@@ -9,7 +9,6 @@ import {
   precautions,
   productIds,
   rules,
-  type Reason,
   type ReasonCode,
   type RuleId,
 } from '@zymostat/core';
@@ -179,7 +178,7 @@ describe('reasons in words', () => {
     'care-not-accepted',
     'refused-on-the-phone',
   ])('%s is one or more whole sentences', (code) => {
-    const words = reasonInWords({ code, outcome: 'never', figures, source: '' } as Reason);
+    const words = reasonInWords({ code, outcome: 'never', figures, source: '' });
     expect(words).toMatch(/^[A-Z0-9].*[.]$/);
     expect(words).not.toMatch(/undefined|NaN|\[object/);
   });

@@ -62,7 +62,7 @@ say(
     sixty.map((one, i) =>
       sixty
         .slice(0, i)
-        .map((other) => judgeCombination(one, other, 'surface', {}, cautiousBook).severity),
+        .map((other) => judgeCombination(one, other, { route: 'surface' }, cautiousBook).severity),
     ),
   ),
   50,

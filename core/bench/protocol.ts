@@ -35,7 +35,14 @@ say(
 );
 say(
   '10,000 coats drawn',
-  median(5, () => chanceOfHolding(film, usualAir.window, 0.6, 120, 1, 10_000, 1)),
+  median(5, () =>
+    chanceOfHolding(
+      film,
+      usualAir.window,
+      { floor: 0.6, needed: 120, coats: 1 },
+      { draws: 10_000, seed: 1 },
+    ),
+  ),
   2000,
 );
 
@@ -84,10 +91,9 @@ const home: Home = {
 };
 const whole = () => {
   const proposed = new Map(
-    fillRest(home, stocks, cautiousRules, 0, cautiousBook).map(({ surfaceId, setting }) => [
-      surfaceId,
-      setting,
-    ]),
+    fillRest(home, stocks, { rules: cautiousRules, now: 0, book: cautiousBook }).map(
+      ({ surfaceId, setting }) => [surfaceId, setting],
+    ),
   );
   const set: Home = {
     ...home,
@@ -99,7 +105,7 @@ const whole = () => {
       })),
     })),
   };
-  return buildProtocol(set, stocks, cautiousRules, 0, cautiousBook);
+  return buildProtocol(set, stocks, { rules: cautiousRules, now: 0, book: cautiousBook });
 };
 say('the first home of the day: 80 surfaces, 12 solutions', timed(whole), 500);
 say('fillRest and buildProtocol, 80 surfaces and 12 solutions', median(20, whole), 50);

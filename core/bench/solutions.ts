@@ -54,14 +54,24 @@ say(
 say(
   'chanceOfStrength, 10,000 draws, 2 portions',
   median(15, (i) =>
-    chanceOfStrength(alcohol.portions, 'alcohol', { floor: 0.7, top: 0.9 }, 10_000, i),
+    chanceOfStrength(
+      alcohol.portions,
+      'alcohol',
+      { floor: 0.7, top: 0.9 },
+      { draws: 10_000, seed: i },
+    ),
   ),
   150,
 );
 say(
   'chanceOfStrength, 10,000 draws, 10 portions',
   median(15, (i) =>
-    chanceOfStrength(measured.portions, 'alcohol', { floor: 0.3, top: 0.9 }, 10_000, i),
+    chanceOfStrength(
+      measured.portions,
+      'alcohol',
+      { floor: 0.3, top: 0.9 },
+      { draws: 10_000, seed: i },
+    ),
   ),
   150,
 );

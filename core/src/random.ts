@@ -17,3 +17,9 @@ export const normal =
   (next: () => number): (() => number) =>
   () =>
     Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next());
+
+/** How many draws, and where they begin: the same seed gives the same draws. */
+export interface Draws {
+  draws: number;
+  seed: number;
+}

@@ -21,14 +21,22 @@ describe('a film counts until it is dry', () => {
   // Worked, mass balance: 1 m² of 50 µm of 70 % 2-propanol in 10 m³, window open (4 an hour), dried
   // whole: about 620 ppm.
   test('1 m² of 70 % 2-propanol in 10 m³ with the window open is about 620 ppm over a quarter of an hour, and does not fit', () => {
-    const air = breathe('2-propanol', 0.7, 'spray', room(10, 'window'), 1, 1, 120);
+    const air = breathe(
+      '2-propanol',
+      { strength: 0.7, application: 'spray', area: 1, coatsOn: 1, required: 120 },
+      room(10, 'window'),
+    );
     expect(Math.abs(air.shortTerm - 620)).toBeLessThan(30);
     expect(judgeAir('2-propanol', air)).toMatchObject({ code: 'air-over-limit', outcome: 'never' });
   });
 
   test('what is wiped early still dries in the room: the required time changes nothing for alcohol', () => {
     const [short, long] = [60, 600].map((required) =>
-      breathe('ethanol', 0.7, 'spray', room(20, 'window'), 0.5, 1, required),
+      breathe(
+        'ethanol',
+        { strength: 0.7, application: 'spray', area: 0.5, coatsOn: 1, required },
+        room(20, 'window'),
+      ),
     );
     expect(short!.shortTerm).toBeCloseTo(long!.shortTerm, 9);
   });
@@ -43,7 +51,11 @@ describe('a film counts until it is dry', () => {
       const film = { active, strength, thickness: coats.spray };
       const whole = activeIn(film) / components[active].molarMass;
       // A room without any change of air keeps all of it: its last figure is the whole film.
-      const air = breathe(active, strength, 'spray', room(10, 'none'), 1, 1, 120);
+      const air = breathe(
+        active,
+        { strength, application: 'spray', area: 1, coatsOn: 1, required: 120 },
+        room(10, 'none'),
+      );
       const { times, gone } = dryingCurve(film, usualAir.none, 0);
       const curve = vapourCurve(
         active,
@@ -93,7 +105,11 @@ describe('peroxide in the air', () => {
     const at = (area: number, volume: number) =>
       judgeAir(
         'hydrogen peroxide',
-        breathe('hydrogen peroxide', 0.03, 'spray', room(volume, 'none'), area, 1, 600),
+        breathe(
+          'hydrogen peroxide',
+          { strength: 0.03, application: 'spray', area, coatsOn: 1, required: 600 },
+          room(volume, 'none'),
+        ),
       );
     expect(at(0.4, 20).outcome).toBe('use');
     expect(at(12, 8)).toMatchObject({ outcome: 'never', source: expect.stringContaining('EH40') });

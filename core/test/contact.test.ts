@@ -9,7 +9,7 @@ import {
 import { peroxideSeconds } from '../src/contact/peroxideSeries.ts';
 
 const disinfect = (active: GenericActive, strength: number) =>
-  requiredContact(active, strength, 'disinfect', 'respiratory', rules);
+  requiredContact({ active, strength }, { goal: 'disinfect', against: 'respiratory' }, rules);
 
 describe('peroxide between the published strengths', () => {
   // CDC-2008 (memory), rhinovirus: never shorter than the published upper bounds.
@@ -58,32 +58,64 @@ describe('required contact under the cautious house rules', () => {
 
   test('a house that credits vinegar reduces with it, undiluted, for 30 min, always as a Care, and never disinfects', () => {
     const house = { ...rules, vinegar: 'household-reduction' as const };
-    expect(requiredContact('acetic acid', 0.05, 'reduce', 'everyday', house)).toMatchObject({
+    expect(
+      requiredContact(
+        { active: 'acetic acid', strength: 0.05 },
+        { goal: 'reduce', against: 'everyday' },
+        house,
+      ),
+    ).toMatchObject({
       outcome: 'care',
       seconds: 1800,
     });
-    expect(requiredContact('acetic acid', 0.025, 'reduce', 'everyday', house).outcome).toBe(
-      'never',
-    );
-    expect(requiredContact('acetic acid', 0.05, 'reduce', 'respiratory', house).outcome).toBe(
-      'never',
-    );
-    expect(requiredContact('acetic acid', 0.05, 'reduce', 'everyday', rules).outcome).toBe('never');
-    expect(requiredContact('acetic acid', 0.05, 'disinfect', 'everyday', house).outcome).toBe(
-      'never',
-    );
+    expect(
+      requiredContact(
+        { active: 'acetic acid', strength: 0.025 },
+        { goal: 'reduce', against: 'everyday' },
+        house,
+      ).outcome,
+    ).toBe('never');
+    expect(
+      requiredContact(
+        { active: 'acetic acid', strength: 0.05 },
+        { goal: 'reduce', against: 'respiratory' },
+        house,
+      ).outcome,
+    ).toBe('never');
+    expect(
+      requiredContact(
+        { active: 'acetic acid', strength: 0.05 },
+        { goal: 'reduce', against: 'everyday' },
+        rules,
+      ).outcome,
+    ).toBe('never');
+    expect(
+      requiredContact(
+        { active: 'acetic acid', strength: 0.05 },
+        { goal: 'disinfect', against: 'everyday' },
+        house,
+      ).outcome,
+    ).toBe('never');
   });
 
   // CDC-2008: the series is of one rhinovirus study; everything else wants 3 %.
   test.each(['everyday', 'food', 'poultry'] as const)(
     'peroxide under 3 %% is refused against %s',
     (against) => {
-      expect(requiredContact('hydrogen peroxide', 0.015, 'disinfect', against, rules).outcome).toBe(
-        'never',
-      );
-      expect(requiredContact('hydrogen peroxide', 0.03, 'disinfect', against, rules).outcome).toBe(
-        'use',
-      );
+      expect(
+        requiredContact(
+          { active: 'hydrogen peroxide', strength: 0.015 },
+          { goal: 'disinfect', against },
+          rules,
+        ).outcome,
+      ).toBe('never');
+      expect(
+        requiredContact(
+          { active: 'hydrogen peroxide', strength: 0.03 },
+          { goal: 'disinfect', against },
+          rules,
+        ).outcome,
+      ).toBe('use');
     },
   );
 
@@ -93,14 +125,20 @@ describe('required contact under the cautious house rules', () => {
     ['acetic acid', 0.1, 0.12],
     ['ethanol', 0.9, 0.95],
   ])('cleaning with %s has a top too: %d, and %d is refused', (active, most, over) => {
-    expect(requiredContact(active, most, 'clean', 'everyday', rules).outcome).toBe('use');
-    expect(requiredContact(active, over, 'clean', 'everyday', rules).reasons[0]!.code).toBe(
-      'above-cleaning-top',
-    );
+    expect(
+      requiredContact({ active, strength: most }, { goal: 'clean', against: 'everyday' }, rules)
+        .outcome,
+    ).toBe('use');
+    expect(
+      requiredContact({ active, strength: over }, { goal: 'clean', against: 'everyday' }, rules)
+        .reasons[0]!.code,
+    ).toBe('above-cleaning-top');
   });
 
   test.each(genericActives)('%s to clean needs no wait', (active) => {
-    expect(requiredContact(active, 0.05, 'clean', 'everyday', rules)).toMatchObject({
+    expect(
+      requiredContact({ active, strength: 0.05 }, { goal: 'clean', against: 'everyday' }, rules),
+    ).toMatchObject({
       outcome: 'use',
       seconds: 0,
     });

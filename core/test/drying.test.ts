@@ -54,7 +54,7 @@ describe('a drying film', () => {
     ] as const) {
       const [coarse, fine] = [
         dryingCurve(one, air, floor),
-        dryingCurve(one, air, floor, undefined, 0.03),
+        dryingCurve(one, air, floor, { step: 0.03 }),
       ];
       expect(Math.abs(coarse.wetUntil / fine.wetUntil - 1)).toBeLessThan(0.005);
       expect(Math.abs(coarse.aboveFloorUntil / fine.aboveFloorUntil - 1)).toBeLessThan(0.005);
@@ -109,7 +109,9 @@ describe('a drying film', () => {
   });
 
   test('a surface that cools holds longer, and not colder than the wet bulb allows', () => {
-    const cooled = dryingCurve(film('2-propanol', 0.7), air, 0.6, { heatCapacity: 8000 });
+    const cooled = dryingCurve(film('2-propanol', 0.7), air, 0.6, {
+      under: { heatCapacity: 8000 },
+    });
     expect(cooled.aboveFloorUntil).toBeGreaterThan(
       dryingCurve(film('2-propanol', 0.7), air, 0.6).aboveFloorUntil,
     );
@@ -151,18 +153,24 @@ describe('re-wetting', () => {
 describe('how sure a coat holds', () => {
   const alcohol = film('2-propanol', 0.7);
   test('the same seed, the same answer; a longer time is less sure', () => {
-    expect(chanceOfHolding(alcohol, air, 0.6, 120, 1, 500, 3)).toEqual(
-      chanceOfHolding(alcohol, air, 0.6, 120, 1, 500, 3),
+    expect(
+      chanceOfHolding(alcohol, air, { floor: 0.6, needed: 120, coats: 1 }, { draws: 500, seed: 3 }),
+    ).toEqual(
+      chanceOfHolding(alcohol, air, { floor: 0.6, needed: 120, coats: 1 }, { draws: 500, seed: 3 }),
     );
     const held = [90, 120, 170, 240].map(
-      (needed) => chanceOfHolding(alcohol, air, 0.6, needed, 1, 1000, 1).held,
+      (needed) =>
+        chanceOfHolding(alcohol, air, { floor: 0.6, needed, coats: 1 }, { draws: 1000, seed: 1 })
+          .held,
     );
     expect(held).toEqual([...held].sort((a, b) => b - a));
     expect(held[2]).toBeGreaterThan(250);
     expect(held[2]).toBeLessThan(750);
   });
   test('it names what matters most', () => {
-    expect(chanceOfHolding(alcohol, air, 0.6, 120, 1, 10, 1)).toMatchObject({ lever: 'coat' });
+    expect(
+      chanceOfHolding(alcohol, air, { floor: 0.6, needed: 120, coats: 1 }, { draws: 10, seed: 1 }),
+    ).toMatchObject({ lever: 'coat' });
   });
 });
 

@@ -355,11 +355,11 @@ describe('how sure', () => {
   test('the same seed gives the same answer; a wider margin is surer', () => {
     const tight = portions('335 ml rubbing alcohol 99 %\n151 ml water');
     const wide = portions('375 ml rubbing alcohol 99 %\n110 ml water');
-    expect(chanceOfStrength(tight, 'alcohol', span, 2000, 7)).toEqual(
-      chanceOfStrength(tight, 'alcohol', span, 2000, 7),
+    expect(chanceOfStrength(tight, 'alcohol', span, { draws: 2000, seed: 7 })).toEqual(
+      chanceOfStrength(tight, 'alcohol', span, { draws: 2000, seed: 7 }),
     );
     const [a, b] = [tight, wide].map(
-      (one) => chanceOfStrength(one, 'alcohol', span, 4000, 1).within,
+      (one) => chanceOfStrength(one, 'alcohol', span, { draws: 4000, seed: 1 }).within,
     );
     expect(a! / 4000).toBeGreaterThan(0.35);
     expect(a! / 4000).toBeLessThan(0.65);

@@ -17,7 +17,7 @@ import {
 } from '../src/index.ts';
 
 const pair = (a: ProductId, b: ProductId, route: Route, place: Circumstances = {}): Severity =>
-  judgeCombination(products[a], products[b], route, place, book).severity;
+  judgeCombination(products[a], products[b], { route, ...place }, book).severity;
 
 // docs reference table "What must not meet": EPA-label, CDC-2008, Bretherick, poison control,
 // stoichiometry (memory).
@@ -93,8 +93,8 @@ describe('what must not meet', () => {
   test('a with b is b with a', () => {
     fc.assert(
       fc.property(anyGroups, anyGroups, fc.constantFrom(...routes), (a, b, route) => {
-        expect(judgeCombination(a, b, route, {}, book)).toEqual(
-          judgeCombination(b, a, route, {}, book),
+        expect(judgeCombination(a, b, { route: route }, book)).toEqual(
+          judgeCombination(b, a, { route: route }, book),
         );
       }),
     );
@@ -109,8 +109,8 @@ describe('what must not meet', () => {
         fc.constantFrom(...routes),
         (a, b, more: Group, route) => {
           const [less, worse] = [
-            judgeCombination(a, b, route, {}, book),
-            judgeCombination({ groups: [...a.groups, more] }, b, route, {}, book),
+            judgeCombination(a, b, { route: route }, book),
+            judgeCombination({ groups: [...a.groups, more] }, b, { route: route }, book),
           ];
           expect(severities.indexOf(worse.severity)).toBeGreaterThanOrEqual(
             severities.indexOf(less.severity),

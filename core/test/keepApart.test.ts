@@ -163,12 +163,12 @@ const ofGroup = (group: Group): Product => ({
 
 describe('every rule by every route', () => {
   test.each(everyRoute)('%s: %s and %s by %s is %s', (rule, one, other, route, severity) => {
-    const bite = judgeCombination(ofGroup(one), ofGroup(other), route, {}, book).bites.find(
+    const bite = judgeCombination(ofGroup(one), ofGroup(other), { route: route }, book).bites.find(
       (found) => found.rule === rule,
     );
     expect(bite?.severity ?? 'fine').toBe(severity);
-    expect(judgeCombination(ofGroup(other), ofGroup(one), route, {}, book)).toEqual(
-      judgeCombination(ofGroup(one), ofGroup(other), route, {}, book),
+    expect(judgeCombination(ofGroup(other), ofGroup(one), { route: route }, book)).toEqual(
+      judgeCombination(ofGroup(one), ofGroup(other), { route: route }, book),
     );
   });
 
@@ -182,14 +182,17 @@ describe('every rule by every route', () => {
       judgeCombination(
         products['peroxide-household'],
         products['rubbing-alcohol'],
-        'vessel',
-        {},
+        { route: 'vessel' },
         book,
       ).severity,
     ).toBe('spoils');
     expect(
-      judgeCombination(products['peroxide-strong'], products['rubbing-alcohol'], 'vessel', {}, book)
-        .severity,
+      judgeCombination(
+        products['peroxide-strong'],
+        products['rubbing-alcohol'],
+        { route: 'vessel' },
+        book,
+      ).severity,
     ).toBe('never');
   });
 
@@ -199,7 +202,7 @@ describe('every rule by every route', () => {
       const remedy = remedyOf(rule, route);
       const [a, b] = [ofGroup(one), ofGroup(other)];
       const bitesAfter = (done: readonly Act[]) =>
-        judgeCombination(a, b, route, { done }, book).bites.some((bite) => bite.rule === rule);
+        judgeCombination(a, b, { route, done }, book).bites.some((bite) => bite.rule === rule);
       if (remedy === null)
         expect(
           bitesAfter([
@@ -230,8 +233,7 @@ describe('every rule by every route', () => {
       judgeCombination(
         products['cistern-tablet'],
         products.vinegar,
-        'surface',
-        { inBowl: 'doses', done },
+        { route: 'surface', inBowl: 'doses', done },
         book,
       ).severity;
     expect([
@@ -256,13 +258,13 @@ describe('the company’s own rules', () => {
     const [bite] = judgeCombination(
       ofGroup('peroxide'),
       ofGroup('detergent'),
-      'surface',
-      {},
+      { route: 'surface' },
       bookWith([own], cautiousRules),
     ).bites;
     expect(bite).toMatchObject({ rule: 'own', severity: 'never', says: { happens: own.happens } });
     expect(
-      judgeCombination(ofGroup('peroxide'), ofGroup('detergent'), 'surface', {}, book).severity,
+      judgeCombination(ofGroup('peroxide'), ofGroup('detergent'), { route: 'surface' }, book)
+        .severity,
     ).toBe('no-rule');
   });
 
@@ -279,11 +281,13 @@ describe('the company’s own rules', () => {
         fc.constantFrom(...groups),
         fc.constantFrom(...routes),
         (rule, a, b, route) => {
-          const ours = bookWith([{ ...own, ...rule } as CompanyRule], cautiousRules);
+          const ours = bookWith([{ ...own, ...rule }], cautiousRules);
           expect(
-            severities.indexOf(judgeCombination(ofGroup(a), ofGroup(b), route, {}, ours).severity),
+            severities.indexOf(judgeCombination(ofGroup(a), ofGroup(b), { route }, ours).severity),
           ).toBeGreaterThanOrEqual(
-            severities.indexOf(judgeCombination(ofGroup(a), ofGroup(b), route, {}, book).severity),
+            severities.indexOf(
+              judgeCombination(ofGroup(a), ofGroup(b), { route: route }, book).severity,
+            ),
           );
         },
       ),
@@ -636,20 +640,29 @@ describe('a client’s bleach tablet', () => {
   test.each(['v', 'p'])(
     'bars what it reacts with in that bowl until it is out and flushed twice (%s)',
     (stockId) => {
-      const [objection] = enforce(home(bowl(false, stockId)), stocks, cautiousRules, 0, book);
+      const [objection] = enforce(home(bowl(false, stockId)), stocks, {
+        rules: cautiousRules,
+        now: 0,
+        book,
+      });
       expect(objection).toMatchObject({ surfaceId: 'bowl', outcome: 'never' });
       expect(objection!.reasons[0]).toMatchObject({
         code: 'meets-in-bowl',
         figures: { keeps: 'cistern-tablet', remedy: 'take-out,flush-twice' },
       });
-      expect(enforce(home(bowl(true, stockId)), stocks, cautiousRules, 0, book)).toEqual([]);
-      expect(enforce(home(bowl(false, stockId), []), stocks, cautiousRules, 0, book)).toEqual([]);
+      expect(
+        enforce(home(bowl(true, stockId)), stocks, { rules: cautiousRules, now: 0, book }),
+      ).toEqual([]);
+      expect(
+        enforce(home(bowl(false, stockId), []), stocks, { rules: cautiousRules, now: 0, book }),
+      ).toEqual([]);
     },
   );
 
   test('taking it out is a step of the protocol', () => {
     expect(
-      buildProtocol(home(bowl(true)), stocks, cautiousRules, 0, book)[0]!.surfaces[0]!.steps,
+      buildProtocol(home(bowl(true)), stocks, { rules: cautiousRules, now: 0, book })[0]!
+        .surfaces[0]!.steps,
     ).toEqual([
       'open-window',
       'gloves',
@@ -666,7 +679,11 @@ describe('a client’s bleach tablet', () => {
 
   test('bars nothing on the basin, and no detergent in the bowl', () => {
     expect(
-      enforce(home({ ...bowl(false), level: 'hand' }), stocks, cautiousRules, 0, book),
+      enforce(home({ ...bowl(false), level: 'hand' }), stocks, {
+        rules: cautiousRules,
+        now: 0,
+        book,
+      }),
     ).toEqual([]);
     expect(judgeBowl(products['washing-up-liquid'], ['cistern-tablet'], false, book)).toEqual([]);
   });
@@ -718,14 +735,18 @@ describe('a client’s bleach tablet', () => {
       ]),
     ).toContainEqual(['Basin', 'Bath', 'drain']);
     expect(
-      enforce(both, [...stocks, chlorine], cautiousRules, 0, book).find(
+      enforce(both, [...stocks, chlorine], { rules: cautiousRules, now: 0, book }).find(
         ({ surfaceId, outcome }) => surfaceId === 'Bath' && outcome === 'never',
       )?.reasons[0],
     ).toMatchObject({ code: 'meets-in-visit', figures: { with: 'Basin', rule: 'chlorine' } });
     // Approved before a rule forbade it, it is flagged.
-    const approved = buildProtocol(both, [...stocks, chlorine], cautiousRules, 0, book);
+    const approved = buildProtocol(both, [...stocks, chlorine], {
+      rules: cautiousRules,
+      now: 0,
+      book,
+    });
     expect(
-      reviewOf(approved, both, [...stocks, chlorine], cautiousRules, 0, book).map(
+      reviewOf(approved, both, [...stocks, chlorine], { rules: cautiousRules, now: 0, book }).map(
         ({ surfaceId, why }) => [surfaceId, why],
       ),
     ).toContainEqual(['Bath', 'never']);

@@ -257,11 +257,17 @@ test('a step may be off as far as the batch stays in strength', () => {
     water: meant.water * 0.9982e3,
   };
   const span = { floor: 0.7, top: 0.9 };
-  const water = pourBand('2-propanol', 0.99, kilograms, 0.7, span, 'water');
+  const water = pourBand(
+    { active: '2-propanol', strength: 0.99, meant: kilograms, target: 0.7, span },
+    'water',
+  );
   // Meant at the floor itself: hardly a gram more of water, but some less.
   expect((water.to - kilograms.water) * 1000).toBeLessThan(0.6);
   expect((kilograms.water - water.from) * 1000).toBeGreaterThan(3);
-  const stock = pourBand('2-propanol', 0.99, kilograms, 0.7, span, 'stock');
+  const stock = pourBand(
+    { active: '2-propanol', strength: 0.99, meant: kilograms, target: 0.7, span },
+    'stock',
+  );
   expect(
     strengthOfWeighed('2-propanol', 0.99, stock.from, kilograms.water).strength,
   ).toBeGreaterThanOrEqual(0.7);

@@ -899,10 +899,14 @@ describe('house rules', () => {
     [{ alcoholTime: 'until-dry' }, 'ethanol', 0.7, 60],
     [{ alcoholTime: 'ten-minutes' }, '2-propanol', 0.7, 600],
   ])('%j: %s at %d takes %d s', (rules, active, strength, seconds) => {
-    const contact = requiredContact(active, strength, 'disinfect', 'everyday', {
-      ...cautiousRules,
-      ...rules,
-    });
+    const contact = requiredContact(
+      { active, strength },
+      { goal: 'disinfect', against: 'everyday' },
+      {
+        ...cautiousRules,
+        ...rules,
+      },
+    );
     expect(contact.outcome === 'never' ? null : contact.seconds).toBe(seconds);
   });
 });
@@ -959,8 +963,8 @@ describe('properties', () => {
   test('what fills the rest holds: nothing stands before approval but what somebody had set out of reach', () => {
     fc.assert(
       fc.property(homeOf, (home) => {
-        const proposed = fillRest(home, shelf, cautiousRules, now, book);
-        const open = enforce(settled(home, proposed), shelf, cautiousRules, now, book);
+        const proposed = fillRest(home, shelf, { rules: cautiousRules, now, book });
+        const open = enforce(settled(home, proposed), shelf, { rules: cautiousRules, now, book });
         const outOfReach = proposed
           .filter(({ because }) => because === 'nothing-fits')
           .map(({ surfaceId }) => surfaceId);
@@ -977,10 +981,8 @@ describe('properties', () => {
         (strength, more) => {
           const at = (value: number) =>
             requiredContact(
-              'hydrogen peroxide',
-              Math.min(0.08, value),
-              'disinfect',
-              'respiratory',
+              { active: 'hydrogen peroxide', strength: Math.min(0.08, value) },
+              { goal: 'disinfect', against: 'respiratory' },
               cautiousRules,
             ).seconds;
           expect(at(strength + more)).toBeLessThanOrEqual(at(strength));
@@ -1069,9 +1071,9 @@ describe('after approval', () => {
       },
     ],
   };
-  const approved = buildProtocol(home, shelf, cautiousRules, now, book);
+  const approved = buildProtocol(home, shelf, { rules: cautiousRules, now, book });
   const review = (changed: Home = home, rules = cautiousRules) =>
-    reviewOf(approved, changed, shelf, rules, now, book).map(({ surfaceName, why }) => [
+    reviewOf(approved, changed, shelf, { rules, now, book }).map(({ surfaceName, why }) => [
       surfaceName,
       why,
     ]);
@@ -1092,7 +1094,7 @@ describe('after approval', () => {
     ]);
     expect(review(withBasin({ material: 'marble' }))).toEqual([['Basin', 'care']]);
     expect(review({ ...home, rooms: [] })).toEqual([['Basin', 'gone']]);
-    expect(reviewOf(approved, home, [], cautiousRules, now, book)).toMatchObject([
+    expect(reviewOf(approved, home, [], { rules: cautiousRules, now, book })).toMatchObject([
       { why: 'never', reasons: [{ code: 'stock-missing' }] },
     ]);
   });
@@ -1119,9 +1121,9 @@ describe('after approval', () => {
         },
       ],
     });
-    const large = buildProtocol(rails(60), shelf, cautiousRules, now, book);
-    expect(reviewOf(large, rails(60), shelf, cautiousRules, now, book)).toEqual([]);
-    expect(reviewOf(large, rails(5), shelf, cautiousRules, now, book)).toMatchObject([
+    const large = buildProtocol(rails(60), shelf, { rules: cautiousRules, now, book });
+    expect(reviewOf(large, rails(60), shelf, { rules: cautiousRules, now, book })).toEqual([]);
+    expect(reviewOf(large, rails(5), shelf, { rules: cautiousRules, now, book })).toMatchObject([
       { why: 'never', reasons: [{ code: 'air-together-over-limit', figures: { count: 4 } }] },
     ]);
   });
@@ -1136,9 +1138,7 @@ describe('after approval', () => {
         },
       }),
       shelf,
-      { ...cautiousRules, peroxideTime: 'published-series' },
-      now,
-      book,
+      { rules: { ...cautiousRules, peroxideTime: 'published-series' }, now, book },
     );
     const same = withBasin({
       setting: {
@@ -1148,7 +1148,7 @@ describe('after approval', () => {
         use: { stockId: 'hydrogen peroxide', strength: 0.03 },
       },
     });
-    expect(reviewOf(strong, same, shelf, cautiousRules, now, book)).toMatchObject([
+    expect(reviewOf(strong, same, shelf, { rules: cautiousRules, now, book })).toMatchObject([
       { why: 'longer', approved: 480, now: 600 },
     ]);
   });
@@ -1164,9 +1164,7 @@ describe('after approval', () => {
         },
       }),
       shelf,
-      cautiousRules,
-      now,
-      book,
+      { rules: cautiousRules, now, book },
     );
     expect(diffVersions(approved, approved)).toEqual([]);
     // As a database gives it back: the same fields, in another order.

@@ -217,25 +217,37 @@ describe('what a batch may be called', () => {
   const propanol = { active: '2-propanol' as const, strength: 0.7, expiresAt: 1 };
 
   test('half and half of 70 % alcohol is refused for disinfecting, and is a cleaner', () => {
-    const verdict = judgeBatchTarget(propanol, 0.35, 'disinfect', cautiousRules, now, cautiousBook);
+    const verdict = judgeBatchTarget(propanol, 0.35, 'disinfect', {
+      rules: cautiousRules,
+      now: now,
+      book: cautiousBook,
+    });
     expect(verdict.outcome).toBe('never');
     expect(verdict.reasons[0]!.code).toBe('below-floor');
     expect(verdict.name).toBe('a cleaner');
     expect(
-      judgeBatchTarget(propanol, 0.35, 'clean', cautiousRules, now, cautiousBook).outcome,
+      judgeBatchTarget(propanol, 0.35, 'clean', {
+        rules: cautiousRules,
+        now: now,
+        book: cautiousBook,
+      }).outcome,
     ).toBe('use');
   });
 
   test('a target over the stock and a stock past its date are refused', () => {
     expect(
-      judgeBatchTarget(propanol, 0.8, 'clean', cautiousRules, now, cautiousBook).reasons.map(
-        (r) => r.code,
-      ),
+      judgeBatchTarget(propanol, 0.8, 'clean', {
+        rules: cautiousRules,
+        now: now,
+        book: cautiousBook,
+      }).reasons.map((r) => r.code),
     ).toContain('stronger-than-stock');
     expect(
-      judgeBatchTarget(propanol, 0.7, 'disinfect', cautiousRules, 2, cautiousBook).reasons.map(
-        (r) => r.code,
-      ),
+      judgeBatchTarget(propanol, 0.7, 'disinfect', {
+        rules: cautiousRules,
+        now: 2,
+        book: cautiousBook,
+      }).reasons.map((r) => r.code),
     ).toContain('stock-expired');
   });
 
@@ -277,16 +289,48 @@ describe('putting a batch right', () => {
   // Arithmetic: half a litre of 2 % and x of 6 % make 3 % where x is a third of half a litre.
   test('peroxide by volume', () => {
     expect(
-      inMillilitres(putRight('hydrogen peroxide', 0.06, 0.02, 0.03, litres(0.5))!.volume),
+      inMillilitres(
+        putRight({
+          active: 'hydrogen peroxide',
+          stock: 0.06,
+          measured: 0.02,
+          meant: 0.03,
+          volume: litres(0.5),
+        })!.volume,
+      ),
     ).toBeCloseTo(166.7, 1);
-    expect(putRight('hydrogen peroxide', 0.06, 0.06, 0.03, litres(0.5))).toMatchObject({
+    expect(
+      putRight({
+        active: 'hydrogen peroxide',
+        stock: 0.06,
+        measured: 0.06,
+        meant: 0.03,
+        volume: litres(0.5),
+      }),
+    ).toMatchObject({
       add: 'water',
       volume: expect.closeTo(litres(0.5), 6),
     });
   });
   test('a stock that is no stronger than what was meant puts nothing right; what is right needs nothing', () => {
-    expect(putRight('hydrogen peroxide', 0.03, 0.02, 0.03, litres(0.5))).toBeNull();
-    expect(putRight('2-propanol', 0.99, 0.7, 0.7, litres(0.5))).toBeNull();
+    expect(
+      putRight({
+        active: 'hydrogen peroxide',
+        stock: 0.03,
+        measured: 0.02,
+        meant: 0.03,
+        volume: litres(0.5),
+      }),
+    ).toBeNull();
+    expect(
+      putRight({
+        active: '2-propanol',
+        stock: 0.99,
+        measured: 0.7,
+        meant: 0.7,
+        volume: litres(0.5),
+      }),
+    ).toBeNull();
   });
   test('alcohol by mass: what is in it afterwards is what was meant', () => {
     fc.assert(
@@ -296,7 +340,7 @@ describe('putting a batch right', () => {
         fc.double({ min: 0.5, max: 0.8, noNaN: true }),
         (active, measured, meant) => {
           const stock = 0.96;
-          const right = putRight(active, stock, measured, meant, litres(1));
+          const right = putRight({ active, stock, measured, meant, volume: litres(1) });
           if (!right) return;
           const mass = (strength: number, volume: number) =>
             volume * alcoholDensity(active, massFraction(active, strength));
@@ -321,8 +365,7 @@ describe('very small portions', () => {
       measured.portions,
       'alcohol',
       { floor: 0.7, top: 0.9 },
-      1000,
-      1,
+      { draws: 1000, seed: 1 },
     );
     expect(below + within + above).toBe(draws);
   });

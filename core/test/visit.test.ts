@@ -147,7 +147,7 @@ describe('the wet clock', () => {
 
 describe('what may happen next', () => {
   const codes = (next: WetEvent, ...before: WetEvent[]): ReasonCode[] =>
-    judgeEvent(next, treatment, fold(...before), batches, { clientKeeps: [], book }).reasons.map(
+    judgeEvent(next, treatment, fold(...before), { batches, clientKeeps: [], book }).reasons.map(
       (r) => r.code,
     );
 
@@ -193,7 +193,8 @@ describe('what may happen next', () => {
 
   test('what must not meet is said first', () => {
     expect(
-      judgeEvent(event('rewet', 2, 'vinegar'), treatment, fold(washed, applied), batches, {
+      judgeEvent(event('rewet', 2, 'vinegar'), treatment, fold(washed, applied), {
+        batches,
         clientKeeps: [],
         book,
       }).reasons[0],
@@ -230,7 +231,8 @@ describe('what may happen next', () => {
       use: { active: 'registered product', strength: 1, stockId: 'spray' },
     };
     const next = (id: string) =>
-      judgeEvent(event('applied', 2, id), byLabel, foldClock([washed], byLabel), batches, {
+      judgeEvent(event('applied', 2, id), byLabel, foldClock([washed], byLabel), {
+        batches,
         clientKeeps: [],
         book,
       }).reasons.map(({ code }) => code);
@@ -250,7 +252,8 @@ describe('what may happen next', () => {
       use: null,
     };
     expect(
-      judgeEvent(applied, washOnly, foldClock([washed], washOnly), batches, {
+      judgeEvent(applied, washOnly, foldClock([washed], washOnly), {
+        batches,
         clientKeeps: [],
         book,
       }).reasons[0]!.code,

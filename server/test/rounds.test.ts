@@ -114,12 +114,12 @@ test('a round follows the newest approved version, and starting it twice is one 
 test('kept wet to its time is met, with required and held on the record', async () => {
   const round = await start();
   await did(round, basin, 'washed');
-  await did(round, basin, 'applied', bottle.peroxide!);
+  await did(round, basin, 'applied', bottle.peroxide);
   expect((await maren.call('GET /wet-now')).body).toMatchObject([
     { surfaceName: 'Basin', seconds: 600, wetSince: bed.context.now() },
   ]);
   bed.pass(5 * MINUTE);
-  await did(round, basin, 'rewet', bottle.peroxide!);
+  await did(round, basin, 'rewet', bottle.peroxide);
   bed.pass(5 * MINUTE + 2500);
   expect((await did(round, basin, 'wiped')).body.taken).toBe('now');
   expect(await lastRecord()).toMatchObject({
@@ -132,13 +132,13 @@ test('kept wet to its time is met, with required and held on the record', async 
 test('wiped early and found dry are recorded as not met', async () => {
   const round = await start();
   await did(round, basin, 'washed');
-  await did(round, basin, 'applied', bottle.peroxide!);
+  await did(round, basin, 'applied', bottle.peroxide);
   bed.pass(9 * MINUTE);
   await did(round, basin, 'found-dry');
   expect(await lastRecord()).toMatchObject({
     body: { event: 'found-dry', heldSeconds: 540, met: false },
   });
-  await did(round, basin, 'applied', bottle.peroxide!);
+  await did(round, basin, 'applied', bottle.peroxide);
   bed.pass(9 * MINUTE);
   await did(round, basin, 'wiped');
   expect(await lastRecord()).toMatchObject({
@@ -148,12 +148,10 @@ test('wiped early and found dry are recorded as not met', async () => {
 
 test('what must not meet, the wrong bottle and the expired one are refused, and the refusals are on record', async () => {
   const round = await start();
-  expect(codes(await did(round, basin, 'applied', bottle.peroxide!))).toEqual([
-    'not-cleaned-first',
-  ]);
+  expect(codes(await did(round, basin, 'applied', bottle.peroxide))).toEqual(['not-cleaned-first']);
   await did(round, basin, 'washed');
-  await did(round, basin, 'applied', bottle.peroxide!);
-  const meeting = await did(round, basin, 'rewet', bottle.vinegar!);
+  await did(round, basin, 'applied', bottle.peroxide);
+  const meeting = await did(round, basin, 'rewet', bottle.vinegar);
   expect(codes(meeting)[0]).toBe('must-not-meet');
   expect(meeting.body.detail).toContain('peracid');
   expect(await lastRecord()).toMatchObject({
@@ -164,24 +162,24 @@ test('what must not meet, the wrong bottle and the expired one are refused, and 
   });
 
   await did(round, tray, 'washed');
-  expect(codes(await did(round, tray, 'applied', bottle.old!))).toContain('batch-expired');
-  expect(codes(await did(round, tray, 'applied', bottle.peroxide!))).toContain(
+  expect(codes(await did(round, tray, 'applied', bottle.old))).toContain('batch-expired');
+  expect(codes(await did(round, tray, 'applied', bottle.peroxide))).toContain(
     'batch-of-other-strength',
   );
-  expect(codes(await did(round, tray, 'applied', bottle.unchecked!))).toContain(
+  expect(codes(await did(round, tray, 'applied', bottle.unchecked))).toContain(
     'batch-not-verified',
   );
-  expect(codes(await did(round, tray, 'applied', bottle.aside!))).toContain('batch-set-aside');
-  expect(codes(await did(round, floor, 'applied', bottle.weak!))).toContain('not-in-the-protocol');
-  expect((await did(round, tray, 'applied', bottle.weak!)).status).toBe(200);
+  expect(codes(await did(round, tray, 'applied', bottle.aside))).toContain('batch-set-aside');
+  expect(codes(await did(round, floor, 'applied', bottle.weak))).toContain('not-in-the-protocol');
+  expect((await did(round, tray, 'applied', bottle.weak)).status).toBe(200);
 });
 
 test('what the phone refused is put on record and not counted as done', async () => {
   const round = await start();
   await did(round, basin, 'washed');
-  expect(codes(await did(round, basin, 'applied', bottle.peroxide!, { turnedBack: true }))).toEqual(
-    ['refused-on-the-phone'],
-  );
+  expect(codes(await did(round, basin, 'applied', bottle.peroxide, { turnedBack: true }))).toEqual([
+    'refused-on-the-phone',
+  ]);
   expect(
     (await tobias.call(`GET /rounds/${round}`)).body.events.map(
       (event: { kind: string }) => event.kind,
@@ -196,8 +194,8 @@ test('an event sent again is taken once; another under its id is refused', async
   expect((await did(round, basin, 'washed', null, { id })).body.taken).toBe('before');
   expect((await did(round, tray, 'washed', null, { id })).status).toBe(409);
   const refused = randomUUID();
-  const first = await did(round, basin, 'applied', bottle.vinegar!, { id: refused });
-  const again = await did(round, basin, 'applied', bottle.vinegar!, { id: refused });
+  const first = await did(round, basin, 'applied', bottle.vinegar, { id: refused });
+  const again = await did(round, basin, 'applied', bottle.vinegar, { id: refused });
   expect([again.status, again.body]).toEqual([first.status, first.body]);
   expect((await tobias.call(`GET /rounds/${round}`)).body.events).toHaveLength(1);
 });
@@ -231,7 +229,7 @@ test('a round is its cleaner’s own, is not finished while anything is wet, and
   expect((await anneke.call(`GET /rounds/${round}`)).status).toBe(404);
   expect((await anneke.call(`POST /rounds/${round}/finish`, {})).status).toBe(404);
   await did(round, basin, 'washed');
-  await did(round, basin, 'applied', bottle.peroxide!);
+  await did(round, basin, 'applied', bottle.peroxide);
   expect((await tobias.call(`POST /rounds/${round}/finish`, {})).body.detail).toContain(
     'Still wet: Basin',
   );

@@ -97,10 +97,10 @@ describe('near misses counted', () => {
       row(seq, '2026-11-21T10:00Z', { of: 'f1', closed }, 'follow-up');
     const [newest, older] = [follow(9, true), follow(8, false)];
     expect([
-      isClosed(followUpsOf([newest!, older!], 'f1')),
-      isClosed(followUpsOf([older!], 'f1')),
-      isClosed(followUpsOf([newest!], 'f2')),
-      isMishap(newest!),
+      isClosed(followUpsOf([newest, older], 'f1')),
+      isClosed(followUpsOf([older], 'f1')),
+      isClosed(followUpsOf([newest], 'f2')),
+      isMishap(newest),
     ]).toEqual([true, false, false, false]);
   });
 });

@@ -64,7 +64,8 @@ const neverWith = (product: Product, book: Book): string =>
       of.some((other) =>
         (['vessel', 'surface'] as const).some(
           (route) =>
-            judgeCombination(product, { groups: [other] }, route, {}, book).severity === 'never',
+            judgeCombination(product, { groups: [other] }, { route: route }, book).severity ===
+            'never',
         ),
       ),
     )
@@ -103,10 +104,8 @@ export const labelWords = (
     mixtureOf(active, strength, 1, 0),
   );
   const wet = requiredContact(
-    active,
-    strength,
-    'disinfect',
-    active === '2-propanol' ? 'everyday' : 'respiratory',
+    { active, strength },
+    { goal: 'disinfect', against: active === '2-propanol' ? 'everyday' : 'respiratory' },
     rules,
   ).seconds;
   const disinfects = purpose === 'disinfect';

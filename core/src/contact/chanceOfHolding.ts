@@ -1,4 +1,4 @@
-import { normal, seeded } from '../random.ts';
+import { normal, seeded, type Draws } from '../random.ts';
 import type { RoomAir } from '../reference/roomAir.ts';
 import { holdsFor, type Film } from './dryingCurve.ts';
 
@@ -58,18 +58,24 @@ export const holdingLever = (
     .reduce((worst, one) => (one.holdsWith < worst.holdsWith ? one : worst));
 
 /**
- * The chance that each coat holds for `needed` s (the required time, or the planned interval of
- * re-wets), given how people spray and what rooms are like: `draws` draws from `seed`. Sources: as
- * of the drying model; spread common practice.
+ * What is asked of each of so many coats: `needed` s above the floor (the required time, or the
+ * planned interval of re-wets).
+ */
+export interface HoldingAsked {
+  floor: number;
+  needed: number;
+  coats: number;
+}
+
+/**
+ * The chance that each coat holds as asked, given how people spray and what rooms are like.
+ * Sources: as of the drying model; spread common practice.
  */
 export const chanceOfHolding = (
   film: Film,
   air: RoomAir,
-  floor: number,
-  needed: number,
-  coatsNeeded: number,
-  draws: number,
-  seed: number,
+  { floor, needed, coats }: HoldingAsked,
+  { draws, seed }: Draws,
 ): Holding => {
   const next = normal(seeded(seed));
   let held = 0;
@@ -78,7 +84,7 @@ export const chanceOfHolding = (
     // to coat.
     const room = { temperature: next(), humidity: next(), airSpeed: next(), strength: next() };
     let all = true;
-    for (let coat = 0; coat < coatsNeeded && all; coat += 1)
+    for (let coat = 0; coat < coats && all; coat += 1)
       all = holdsFor(...off(film, air, { ...room, coat: next() }), floor) >= needed;
     if (all) held += 1;
   }

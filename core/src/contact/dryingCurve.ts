@@ -181,8 +181,7 @@ export const dryingCurve = (
   film: Film,
   air: RoomAir,
   floor: number,
-  under?: Under,
-  step = STEP,
+  { under, step = STEP }: { under?: Under; step?: number } = {},
 ): Drying => {
   check(film, air);
   const s = setUp(film, air, floor);

@@ -1,6 +1,11 @@
 import { cleaningTops } from '../reference/cleaningTops.ts';
 import { ALCOHOL_TOP, PEROXIDE_TOP, PEROXIDE_USUAL } from '../reference/contactTimes.ts';
-import { activeFacts, type Active, type GenericActive } from '../reference/families.ts';
+import {
+  activeFacts,
+  type Active,
+  type GenericActive,
+  type GenericFamily,
+} from '../reference/families.ts';
 import { figuresOf, vinegarReduction, type HouseRules } from '../reference/houseRules.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 import { peroxideSeconds } from './peroxideSeries.ts';
@@ -179,16 +184,32 @@ const reduced = (
 };
 const VINEGAR_TOP = cleaningTops['acetic acid'];
 
+/** An active at an in-use strength, a fraction in its basis. */
+export interface Solution {
+  active: GenericActive;
+  strength: number;
+}
+
+/** What a surface is to reach, and against what. */
+export interface Wanted {
+  goal: Goal;
+  against: Against;
+}
+
+/** Of each family, what its floor rests on. */
+const floorSource: Record<GenericFamily, string> = {
+  peroxide: 'CDC-2008',
+  alcohol: 'CDC-2008, CDC-home; house rule',
+  vinegar: 'house rule',
+};
+
 /**
- * How long an active of `strength` (fraction in its basis) must stay wet for a goal, with the rows
- * it rests on, or a refusal with its code. Cleaning needs no wait. Sources: CDC-2008, WHO-2020,
- * Kampf-2020 and the house rules.
+ * How long a solution must stay wet for a goal, with the rows it rests on, or a refusal with its
+ * code. Cleaning needs no wait. Sources: CDC-2008, WHO-2020, Kampf-2020 and the house rules.
  */
 export const requiredContact = (
-  active: GenericActive,
-  strength: number,
-  goal: Goal,
-  against: Against,
+  { active, strength }: Solution,
+  { goal, against }: Wanted,
   rules: HouseRules,
 ): Contact => {
   if (goal === 'clean') return cleaned(active, strength, against);
@@ -208,12 +229,7 @@ export const requiredContact = (
   }
   const figures = { strength, floor: span.floor, top: span.top, active };
   if (strength < span.floor * slack) {
-    const source =
-      family === 'peroxide'
-        ? 'CDC-2008'
-        : family === 'alcohol'
-          ? 'CDC-2008, CDC-home; house rule'
-          : 'house rule';
+    const source = floorSource[family];
     return {
       ...verdictOf([{ code: 'below-floor', outcome: 'never', figures, source }]),
       seconds: 0,

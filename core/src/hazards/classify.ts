@@ -73,8 +73,12 @@ const SOLVENT = 0.05;
 const solventCategory = (constituents: Formula['constituents']): 2 | 3 | undefined => {
   const holds = (of: string) =>
     constituents.some(({ component, ww }) => component === of && ww >= SOLVENT);
-  return holds('acetone') ? 2 : holds('terpene') ? 3 : undefined;
+  if (holds('acetone')) return 2;
+  return holds('terpene') ? 3 : undefined;
 };
+
+/** The graver first: a label bears one only. Source: CLP. */
+const signalWords: readonly SignalWord[] = ['Danger', 'Warning'];
 
 /**
  * GHS/CLP classification of a mixture from its composition, flash point and pH, and the label
@@ -108,6 +112,7 @@ export const classify = ({
   );
   const labels = classes.map((one) => hazardLabels[one]);
   const signals = new Set(labels.map(({ signal }) => signal));
+  const signal = signalWords.find((word) => signals.has(word));
   const needed = new Set<Precaution>(['P102', ...classes.flatMap((one) => classPrecautions[one])]);
   const pictograms = [
     ...new Set(labels.flatMap(({ pictogram }) => (pictogram ? [pictogram] : []))),
@@ -115,11 +120,7 @@ export const classify = ({
   return {
     ...(flash === undefined ? {} : { flashPoint: flash }),
     classes,
-    ...(signals.has('Danger')
-      ? { signal: 'Danger' as const }
-      : signals.has('Warning')
-        ? { signal: 'Warning' as const }
-        : {}),
+    ...(signal ? { signal } : {}),
     // The corrosion sign says all that the exclamation mark would say of skin and eyes.
     pictograms: pictograms.filter(
       (one) =>

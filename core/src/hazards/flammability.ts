@@ -84,7 +84,8 @@ export const flammableCategory = (
 ): FlammableCategory | undefined => {
   if (flash === undefined) return undefined;
   if (flash < 23 || alcohol >= SURELY_TWO) return 2;
-  return flash <= 60 ? 3 : flash <= 93 ? 4 : undefined;
+  if (flash <= 60) return 3;
+  return flash <= 93 ? 4 : undefined;
 };
 
 /** What may light beside alcohol, whatever its share: its own flash point is not worked out. */

@@ -82,8 +82,10 @@ export interface GasBound {
 export const decayed = (ppm: number, changes: number, t: number): number =>
   ppm * Math.exp((-changes * t) / 3600);
 
-const until = (ppm: number, limit: number, changes: number): number =>
-  ppm <= limit ? 0 : changes > 0 ? (3600 * Math.log(ppm / limit)) / changes : Infinity;
+const until = (ppm: number, limit: number, changes: number): number => {
+  if (ppm <= limit) return 0;
+  return changes > 0 ? (3600 * Math.log(ppm / limit)) / changes : Infinity;
+};
 
 /**
  * Upper bound of the gas that two amounts can make in a room of `roomVolume` m³ with `changes` air

@@ -11,9 +11,7 @@ export const groupsOf = ({
 }: {
   active: Active;
   label?: ProductLabel | null;
-}): readonly Group[] =>
-  isGeneric(active)
-    ? [activeFacts[active].group]
-    : label && label.groups.length > 0
-      ? label.groups
-      : ['unknown'];
+}): readonly Group[] => {
+  if (isGeneric(active)) return [activeFacts[active].group];
+  return label && label.groups.length > 0 ? label.groups : ['unknown'];
+};

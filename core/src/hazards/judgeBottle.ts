@@ -41,8 +41,12 @@ export const judgeBottle = (bottle: Bottle, content: BottleContent, book: Book):
   const held = bottle.heldSinceWash;
   if (held) {
     const figures = { on: activeFacts[held.active].family, hand: family };
-    for (const bite of judgeCombination(productOf(held), productOf(content), 'vessel', {}, book)
-      .bites) {
+    for (const bite of judgeCombination(
+      productOf(held),
+      productOf(content),
+      { route: 'vessel' },
+      book,
+    ).bites) {
       if (bite.severity !== 'care')
         reasons.push({
           code: 'held-before',

@@ -23,7 +23,7 @@ const worstInBowl = (
   routesInBowl
     .flatMap(
       (route) =>
-        judgeCombination(inWater(id), product, route, { closed: false, inBowl }, book).bites,
+        judgeCombination(inWater(id), product, { route, closed: false, inBowl }, book).bites,
     )
     .find(({ severity }) => severity === 'never');
 

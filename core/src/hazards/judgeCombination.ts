@@ -157,6 +157,11 @@ const isCovered = (a: Product, b: Product, index: ByRoute): boolean =>
   b.groups.length > 0 &&
   a.groups.every((g) => b.groups.every((h) => naming(index, g, h).length > 0));
 
+/** By which route two meet, and what is known of the circumstances. */
+export interface Encounter extends Circumstances {
+  route: Route;
+}
+
 /**
  * Whether two products may meet by a route: the worst rule and all of them. Symmetric. What is
  * unknown of the circumstances is taken as the worse; a rule whose remedy has been done between
@@ -166,8 +171,7 @@ const isCovered = (a: Product, b: Product, index: ByRoute): boolean =>
 export const judgeCombination = (
   one: Product,
   other: Product,
-  route: Route,
-  place: Circumstances,
+  { route, ...place }: Encounter,
   book: Book,
 ): Combination => {
   const [a, b] = [one, other].map((product) => ({

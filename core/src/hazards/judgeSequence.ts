@@ -93,20 +93,21 @@ const circumstances = (
   ),
 });
 
-const placeOf = (act: Act, use: Use): string =>
-  act === 'ventilate'
-    ? use.room
-    : act === 'flush' || act === 'flush-twice' || act === 'take-out'
-      ? use.drain
-      : use.surface;
+const atDrain: readonly Act[] = ['flush', 'flush-twice', 'take-out'];
+const placeOf = (act: Act, use: Use): string => {
+  if (act === 'ventilate') return use.room;
+  return atDrain.includes(act) ? use.drain : use.surface;
+};
 
 type Point = Omit<Meeting, 'mend'> & { i: number; j: number };
 
-const pointsOf = (
-  happenings: readonly Happening[],
-  rooms: Readonly<Record<string, RoomOfSequence>>,
-  book: Book,
-): Point[] => {
+/** What a sequence is judged by: the rooms it runs through, and the book. */
+interface Around {
+  rooms: Readonly<Record<string, RoomOfSequence>>;
+  book: Book;
+}
+
+const pointsOf = (happenings: readonly Happening[], { rooms, book }: Around): Point[] => {
   const byRoute = Object.fromEntries(
     meetingRoutes.map((route) => [route, book.filter((rule) => rule.by[route])]),
   );
@@ -121,8 +122,7 @@ const pointsOf = (
         const combination = judgeCombination(
           first.product,
           second.product,
-          route,
-          place,
+          { route, ...place },
           byRoute[route]!,
         );
         return isAgainst(combination.severity)
@@ -137,8 +137,7 @@ const pointsOf = (
 const reordered = (
   happenings: readonly Happening[],
   { i, j, route, combination }: Point,
-  rooms: Readonly<Record<string, RoomOfSequence>>,
-  book: Book,
+  around: Around,
   before: number,
 ): string | null => {
   const [first, second] = [happenings[i] as Use, happenings[j] as Use];
@@ -156,7 +155,7 @@ const reordered = (
     const last = happenings
       .slice(0, k + 1)
       .findLast((one): one is Use => one.kind === 'use' && one.id !== second.id);
-    if (last && pointsOf(moved, rooms, book).length < before) return last.id;
+    if (last && pointsOf(moved, around).length < before) return last.id;
   }
   return null;
 };
@@ -171,12 +170,13 @@ export const judgeSequence = (
   rooms: Readonly<Record<string, RoomOfSequence>>,
   book: Book,
 ): Meeting[] => {
-  const points = pointsOf(happenings, rooms, book);
+  const around = { rooms, book };
+  const points = pointsOf(happenings, around);
   const inserted: (Doing & { j: number })[] = [];
   return points.map(({ i, j, ...point }) => {
     const second = happenings[j] as Use;
     const remedies = point.combination.bites.map(({ remedy }) => remedy);
-    const moved = reordered(happenings, { i, j, ...point }, rooms, book, points.length);
+    const moved = reordered(happenings, { i, j, ...point }, around, points.length);
     if (moved)
       return { ...point, mend: { kind: 'reorder' as const, move: point.second, after: moved } };
     if (

@@ -59,7 +59,7 @@ export const judgeSet = (
   const judged = (a: number, b: number): Combination => {
     const key = `${kinds[a]} ${kinds[b]}`;
     const combination =
-      known.get(key) ?? judgeCombination(products[a]!, products[b]!, route, place, book);
+      known.get(key) ?? judgeCombination(products[a]!, products[b]!, { route, ...place }, book);
     known.set(key, combination);
     return combination;
   };

@@ -19,7 +19,7 @@ export const pairsByAnswer = (
     >;
     things.forEach((a, i) =>
       things.slice(i).forEach((b) => {
-        counts[judgeCombination(a, b, route, {}, book).severity] += 1;
+        counts[judgeCombination(a, b, { route: route }, book).severity] += 1;
       }),
     );
     return counts;

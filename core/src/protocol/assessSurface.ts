@@ -1,3 +1,4 @@
+import type { Judging } from '../domain/judging.ts';
 import { labelContact, labelStrength } from '../contact/labelContact.ts';
 import {
   requiredContact,
@@ -11,7 +12,6 @@ import { productOf } from '../hazards/judgeCombination.ts';
 import { judgeSituations } from '../hazards/judgeSituations.ts';
 import { judgeAir, type Breathing } from '../hazards/judgeAir.ts';
 import { activeFacts, isGeneric } from '../reference/families.ts';
-import type { Book } from '../reference/neverCombine.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
 import { coats, type Application } from '../reference/roomAir.ts';
 import { judgeLabelSurface, judgeMaterial } from '../surfaces/judgeMaterial.ts';
@@ -30,17 +30,13 @@ export interface Proposal {
   lifts?: boolean;
 }
 
-/** Everything a verdict on one surface needs to know around it; `now` in ms since 1970. */
-export interface Where {
+/** Everything a verdict on one surface needs to know around it. */
+export interface Where extends Judging {
   surface: Pick<Surface, 'material' | 'food' | 'area' | 'level'>;
   /** m² of mildew in all of the home. */
   growth: number;
   room: Pick<Room, 'ventilation' | 'flame' | 'floorArea' | 'height'>;
   home: Pick<Home, 'situations' | 'clientKeeps'>;
-  rules: HouseRules;
-  /** The rules of what must not meet, with the company's own. */
-  book: Book;
-  now: number;
 }
 
 /**
@@ -117,93 +113,101 @@ const holdingReason = ({ holds, rewets }: Prediction, required: number): Reason 
     : { code: 'rewets-needed', outcome: 'use', figures, source };
 };
 
-/**
- * Whether a stock at an in-use strength can do what is asked of a surface there: the worst of
- * evidence, material, situations, stock, drying and air, with every reason, the seconds it must
- * stay wet, and what it takes.
- */
-export const assessSurface = (
-  { goal, against, stock, strength, lifts = false }: Proposal,
-  where: Where,
-): Assessed => {
-  const { surface, room, home, rules, now, book, growth } = where;
-  const { active } = stock;
-  const { family } = activeFacts[active];
-  const contact = isGeneric(active)
-    ? requiredContact(active, strength, goal, against, rules)
+/** What the stock itself says: strong enough, not expired, a product as it is sold. */
+const stockReasons = ({ stock, strength }: Proposal, now: number): Reason[] => {
+  const { active, expiresAt, label } = stock;
+  const reasons: Reason[] = [];
+  if (strength > stock.strength * (1 + 1e-9)) {
+    const figures = { strength, stock: stock.strength, active };
+    reasons.push({ code: 'stronger-than-stock', outcome: 'never', figures, source: 'arithmetic' });
+  }
+  if (expiresAt <= now) {
+    const figures = { expiresAt };
+    reasons.push({ code: 'stock-expired', outcome: 'never', figures, source: 'product label' });
+  }
+  if (active === 'registered product' && Math.abs(strength - labelStrength(label)) > 1e-9)
+    reasons.push({ code: 'not-as-sold', outcome: 'never', source: 'product label, as entered' });
+  return reasons;
+};
+
+/** What the evidence, or a product's label, asks of the wait. */
+const contactFor = ({ goal, against, stock, strength }: Proposal, rules: HouseRules): Contact =>
+  isGeneric(stock.active)
+    ? requiredContact({ active: stock.active, strength }, { goal, against }, rules)
     : labelContact(stock.label, goal, against);
-  const food = surface.food || against === 'food' || against === 'poultry';
-  const reasons: Reason[] = [
-    ...contact.reasons,
-    ...(family === 'product'
+
+/** What the surface says: its material, what waits in the toilet's water, how much has grown. */
+const surfaceReasons = (proposal: Proposal, where: Where): Reason[] => {
+  const { goal, against, stock, strength, lifts = false } = proposal;
+  const { surface, home, rules, book, growth } = where;
+  const { family } = activeFacts[stock.active];
+  const onMaterial =
+    family === 'product'
       ? judgeLabelSurface(surface.material, stock.label, goal)
-      : judgeMaterial(surface.material, family, strength, goal, rules)),
-    ...(surface.level === 'toilet'
-      ? judgeBowl(
-          productOf({ active, strength, groups: groupsOf(stock) }),
-          home.clientKeeps ?? [],
-          lifts,
-          book,
-        )
-      : []),
-  ];
-  if (against === 'mildew') reasons.push(...judgeGrowth(growth));
+      : judgeMaterial(surface.material, { family, strength }, goal, rules);
+  const product = productOf({ active: stock.active, strength, groups: groupsOf(stock) });
+  const inBowl =
+    surface.level === 'toilet' ? judgeBowl(product, home.clientKeeps ?? [], lifts, book) : [];
+  return [...onMaterial, ...inBowl, ...(against === 'mildew' ? judgeGrowth(growth) : [])];
+};
+
+/** Everything that is judged of it before anything is predicted, and how it is put on. */
+const judgedBefore = (
+  proposal: Proposal,
+  where: Where,
+): { contact: Contact; reasons: Reason[]; application: Application } => {
+  const { against, stock, strength } = proposal;
+  const { surface, room, home, rules, now } = where;
+  const contact = contactFor(proposal, rules);
+  const reasons = [...contact.reasons, ...surfaceReasons(proposal, where)];
   const application = applicationOn(surface, home, reasons);
+  const food = surface.food || against === 'food' || against === 'poultry';
+  const { family } = activeFacts[stock.active];
   reasons.push(
     ...judgeSituations(
       { family, groups: groupsOf(stock), strength, application },
       { ...room, ...home, food, material: surface.material },
     ),
+    ...stockReasons(proposal, now),
   );
-  if (strength > stock.strength * (1 + 1e-9)) {
-    reasons.push({
-      code: 'stronger-than-stock',
-      outcome: 'never',
-      figures: { strength, stock: stock.strength, active },
-      source: 'arithmetic',
-    });
-  }
-  if (stock.expiresAt <= now)
-    reasons.push({
-      code: 'stock-expired',
-      outcome: 'never',
-      figures: { expiresAt: stock.expiresAt },
-      source: 'product label',
-    });
+  return { contact, reasons, application };
+};
 
+/**
+ * Whether a stock at an in-use strength can do what is asked of a surface there: the worst of
+ * evidence, material, situations, stock, drying and air, with every reason, the seconds it must
+ * stay wet, and what it takes.
+ */
+export const assessSurface = (proposal: Proposal, where: Where): Assessed => {
+  const { against, stock, strength } = proposal;
+  const { surface, room, home, rules } = where;
+  const { active } = stock;
+  const { contact, reasons, application } = judgedBefore(proposal, where);
   const once = REACH + PER_SQUARE_METRE * surface.area;
-  if (active === 'registered product' && Math.abs(strength - labelStrength(stock.label)) > 1e-9)
-    reasons.push({ code: 'not-as-sold', outcome: 'never', source: 'product label, as entered' });
+  const rinses = isRinsed(reasons) ? 1 : 0;
   if (verdictOf(reasons).outcome === 'never')
     return { ...contact, ...verdictOf(reasons), effort: once, cost: null };
   // Nobody but its maker knows how a product dries or what it leaves in the air: nothing is
   // predicted of it.
-  if (!isGeneric(active))
-    return {
-      ...contact,
-      ...verdictOf(reasons),
-      effort: once * (2 + (isRinsed(reasons) ? 1 : 0)),
-      cost: costOfCoats(application, surface.area, 1, stock),
-    };
+  if (!isGeneric(active)) {
+    const cost = costOfCoats(application, surface.area, 1, stock);
+    return { ...contact, ...verdictOf(reasons), effort: once * (2 + rinses), cost };
+  }
+  const { seconds } = contact;
   const inAir = roomOfAir(room, home);
-  const prediction = predict(
-    active,
-    strength,
-    application,
-    inAir,
-    filmFloor(active, against, rules),
-    contact.seconds,
-  );
-  const all = 1 + prediction.rewets.count;
-  const air = breathe(active, strength, application, inAir, surface.area, all, contact.seconds);
+  const floor = filmFloor(active, against, rules);
+  const prediction = predict({ active, strength, application }, inAir, floor, seconds);
+  const coatsOn = 1 + prediction.rewets.count;
+  const treatment = { strength, application, area: surface.area, coatsOn, required: seconds };
+  const air = breathe(active, treatment, inAir);
   reasons.push(judgeAir(active, air));
-  if (contact.seconds > 0) reasons.push(holdingReason(prediction, contact.seconds));
+  if (seconds > 0) reasons.push(holdingReason(prediction, seconds));
   return {
     ...contact,
     ...verdictOf(reasons),
     prediction,
     air,
-    effort: once * (1 + all + (isRinsed(reasons) ? 1 : 0)),
-    cost: costOfCoats(application, surface.area * all, strength / stock.strength, stock),
+    effort: once * (1 + coatsOn + rinses),
+    cost: costOfCoats(application, surface.area * coatsOn, strength / stock.strength, stock),
   };
 };

@@ -1,6 +1,6 @@
 import type { Against, Goal } from '../contact/requiredContact.ts';
 import { activeFacts, type Active } from '../reference/families.ts';
-import type { HouseRules } from '../reference/houseRules.ts';
+import type { Judging } from '../domain/judging.ts';
 import type { MaterialId } from '../reference/materials.ts';
 import type { Act, Book } from '../reference/neverCombine.ts';
 import type { Application } from '../reference/roomAir.ts';
@@ -105,12 +105,10 @@ export const treatedSurface = (
 export const buildProtocol = (
   home: Home,
   stocks: readonly Stock[],
-  rules: HouseRules,
-  now: number,
-  book: Book,
-  judged: Judged = judgeSurfaces(home, stocks, rules, now, book),
+  by: Judging,
+  judged: Judged = judgeSurfaces(home, stocks, by),
 ): TreatedRoom[] => {
-  const between = actsBetween(home, stocks, book);
+  const between = actsBetween(home, stocks, by.book);
   return home.rooms.map((room) => ({
     id: room.id,
     name: room.name,

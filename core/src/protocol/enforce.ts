@@ -1,7 +1,7 @@
 import { judgeAir, type Breathing } from '../hazards/judgeAir.ts';
 import { figuresOfBite } from '../hazards/judgeCombination.ts';
 import { genericActives, isGeneric } from '../reference/families.ts';
-import type { HouseRules } from '../reference/houseRules.ts';
+import type { Judging } from '../domain/judging.ts';
 import type { Book } from '../reference/neverCombine.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 import type { Home, Room, Stock } from './home.ts';
@@ -54,11 +54,7 @@ export const roomObjections = (
     const own = set.filter((one) => one.active === active);
     if (own.length < 2) return [];
     // As if all were put on at once is more than it can be: what fits so needs no closer look.
-    const atOnce = own
-      .map(({ strength, application, area, coatsOn, required }) =>
-        breathe(active, strength, application, inAir, area, coatsOn, required),
-      )
-      .reduce(addBreathing);
+    const atOnce = own.map((treatment) => breathe(active, treatment, inAir)).reduce(addBreathing);
     if (judgeAir(active, atOnce).outcome !== 'never') return [];
     const reason = judgeAir(active, breatheTogether(active, own, inAir));
     const largest = own.reduce((a, b) => (b.area > a.area ? b : a));
@@ -118,10 +114,8 @@ export const meetingObjections = (
 export const enforce = (
   home: Home,
   stocks: readonly Stock[],
-  rules: HouseRules,
-  now: number,
-  book: Book,
-  judged: Judged = judgeSurfaces(home, stocks, rules, now, book),
+  by: Judging,
+  judged: Judged = judgeSurfaces(home, stocks, by),
 ): Objection[] => [
   ...home.rooms.flatMap((room) => [
     ...room.surfaces.flatMap((surface) => {
@@ -136,5 +130,5 @@ export const enforce = (
     }),
     ...roomObjections(room, home, stocks, judged),
   ]),
-  ...meetingObjections(home, stocks, book),
+  ...meetingObjections(home, stocks, by.book),
 ];

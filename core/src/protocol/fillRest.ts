@@ -1,6 +1,5 @@
-import type { HouseRules } from '../reference/houseRules.ts';
-import { materials, type Material } from '../reference/materials.ts';
-import type { Book } from '../reference/neverCombine.ts';
+import type { Judging } from '../domain/judging.ts';
+import { materials } from '../reference/materials.ts';
 import { bowlOf } from '../reference/products.ts';
 import { bestOf, compareFamilies } from './compareFamilies.ts';
 import { roomObjections } from './enforce.ts';
@@ -33,7 +32,7 @@ const wants = (
 ): { goal: Setting['goal']; because: FillReason } => {
   if (surface.setting.goal !== 'clean')
     return { goal: surface.setting.goal, because: 'goal-was-set' };
-  if ((materials[surface.material] as Material).porous) return { goal: 'clean', because: 'porous' };
+  if (materials[surface.material].porous) return { goal: 'clean', because: 'porous' };
   const often =
     surface.touched === 'often' && surface.level !== 'floor' && surface.level !== 'mirror';
   if (often && surface.level === 'toilet') return { goal: 'disinfect', because: 'toilet' };
@@ -42,23 +41,24 @@ const wants = (
     : { goal: 'clean', because: 'cleaning-is-enough' };
 };
 
-const proposeFor = (
-  surface: Surface,
-  room: Room,
-  home: Home,
-  stocks: readonly Stock[],
-  rules: HouseRules,
-  now: number,
-  carried: ReadonlySet<string>,
-  book: Book,
-): Proposed => {
+/** What the filling of a home rests on; `carried` grows as bottles are chosen. */
+interface Filling {
+  home: Home;
+  growth: number;
+  stocks: readonly Stock[];
+  by: Judging;
+  carried: Set<string>;
+}
+
+const proposeFor = (surface: Surface, room: Room, filling: Filling): Proposed => {
+  const { home, growth, stocks, by, carried } = filling;
   const { goal, because } = wants(surface, home);
   const { against } = surface.setting;
   const washed: Setting = { goal, against, use: null, accepted: null };
   if (goal === 'clean') return { surfaceId: surface.id, setting: washed, because };
   // A tablet in the cistern is taken out rather than worked around.
   const lifts = surface.level === 'toilet' && bowlOf(home.clientKeeps ?? []).length > 0;
-  const where = { surface, room, home, growth: growthIn(home.rooms), rules, now, book };
+  const where = { surface, room, home, growth, ...by };
   const fitting = compareFamilies({ goal, against, lifts }, stocks, where, carried).filter(
     ({ contact }) => contact.outcome === 'use',
   );
@@ -82,18 +82,11 @@ const proposeFor = (
  * What is proposed for one room; where together it would be too much for the room's air, the
  * largest are left to a person.
  */
-const fillRoom = (
-  room: Room,
-  home: Home,
-  stocks: readonly Stock[],
-  rules: HouseRules,
-  now: number,
-  carried: Set<string>,
-  book: Book,
-): Proposed[] => {
+const fillRoom = (room: Room, filling: Filling): Proposed[] => {
+  const { home, growth, stocks, by, carried } = filling;
   const proposed = new Map<string, Proposed>();
   for (const surface of room.surfaces.filter(isUnset)) {
-    const one = proposeFor(surface, room, home, stocks, rules, now, carried, book);
+    const one = proposeFor(surface, room, filling);
     proposed.set(surface.id, one);
     if (one.setting.use) carried.add(one.setting.use.stockId);
   }
@@ -110,7 +103,7 @@ const fillRoom = (
       filled,
       home,
       stocks,
-      judgeRoom(filled, { home, growth: growthIn(home.rooms), rules, now, book }, stocks),
+      judgeRoom(filled, { home, growth, ...by }, stocks),
     )[0];
     const largest =
       over &&
@@ -131,17 +124,12 @@ const fillRoom = (
  * is carried already wins a tie. Nothing is approved by it, and nothing that somebody has set is
  * touched.
  */
-export const fillRest = (
-  home: Home,
-  stocks: readonly Stock[],
-  rules: HouseRules,
-  now: number,
-  book: Book,
-): Proposed[] => {
+export const fillRest = (home: Home, stocks: readonly Stock[], by: Judging): Proposed[] => {
   const carried = new Set(
     home.rooms.flatMap((room) =>
       room.surfaces.flatMap(({ setting }) => setting.use?.stockId ?? []),
     ),
   );
-  return home.rooms.flatMap((room) => fillRoom(room, home, stocks, rules, now, carried, book));
+  const filling = { home, growth: growthIn(home.rooms), stocks, by, carried };
+  return home.rooms.flatMap((room) => fillRoom(room, filling));
 };

@@ -1,7 +1,6 @@
 import type { Against } from '../contact/requiredContact.ts';
-import type { HouseRules } from '../reference/houseRules.ts';
-import { materials, type Material } from '../reference/materials.ts';
-import type { Book } from '../reference/neverCombine.ts';
+import type { Judging } from '../domain/judging.ts';
+import { materials } from '../reference/materials.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 import { assessSurface, type Where } from './assessSurface.ts';
 import type { Home, Room, Stock, Surface } from './home.ts';
@@ -44,7 +43,7 @@ export const judgeSetting = (
       return { ...verdictOf(judgeWashing(setting.against, around)), seconds: 0 };
     // A porous surface cannot be disinfected with anything: that is a better answer than "nothing
     // chosen".
-    const reason: Reason = (materials[surface.material] as Material).porous
+    const reason: Reason = materials[surface.material].porous
       ? {
           code: 'porous',
           outcome: 'never',
@@ -83,15 +82,9 @@ export const judgeRoom = (
  * Every surface of a home as it is set: what is built, enforced and shown rests on one judgement of
  * each.
  */
-export const judgeSurfaces = (
-  home: Home,
-  stocks: readonly Stock[],
-  rules: HouseRules,
-  now: number,
-  book: Book,
-): Judged => {
+export const judgeSurfaces = (home: Home, stocks: readonly Stock[], by: Judging): Judged => {
   const growth = growthIn(home.rooms);
   return new Map(
-    home.rooms.flatMap((room) => [...judgeRoom(room, { home, growth, rules, now, book }, stocks)]),
+    home.rooms.flatMap((room) => [...judgeRoom(room, { home, growth, ...by }, stocks)]),
   );
 };

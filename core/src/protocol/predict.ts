@@ -1,6 +1,6 @@
 import { basisOf, dryingCurve, holdsFor, type Drying, type Film } from '../contact/dryingCurve.ts';
 import { wateryDensity } from '../solutions/stockContent.ts';
-import { disinfectingSpan, type Against } from '../contact/requiredContact.ts';
+import { disinfectingSpan, type Against, type Solution } from '../contact/requiredContact.ts';
 import { rewetsFor, type Rewets } from '../contact/rewets.ts';
 import type { Breathing } from '../hazards/judgeAir.ts';
 import { vapourCurve, type Vapour } from '../hazards/vapourCurve.ts';
@@ -83,19 +83,28 @@ export const roomOfAir = (
   return { ventilation, floorArea, height, air };
 };
 
+/** A solution as it is put on. */
+export interface Coat extends Solution {
+  application: Application;
+}
+
+const filmOf = ({ active, strength, application }: Coat): Film => ({
+  active,
+  strength,
+  thickness: coats[application],
+});
+
 /** How long a coat holds in a room and how often it is renewed to be held for `required` s. */
 export const predict = (
-  active: GenericActive,
-  strength: number,
-  application: Application,
+  coat: Coat,
   { air }: Pick<RoomOfAir, 'air'>,
   floor: number,
   required: number,
 ): Prediction => {
-  const film: Film = { active, strength, thickness: coats[application] };
+  const film = filmOf(coat);
   const holds = Math.floor(holding(film, air, floor));
   return {
-    application,
+    application: coat.application,
     holds,
     wetUntil: Math.floor(holding(film, air, 0)),
     rewets: rewetsFor(holds, required),
@@ -158,21 +167,24 @@ const unitVapour = (film: Film, air: RoomAir, changes: number, wetFor: number): 
   return known;
 };
 
+/** So many coats on so many m², wiped off after `required` s. */
+export interface RoomTreatment extends Omit<Coat, 'active'> {
+  area: number;
+  coatsOn: number;
+  required: number;
+}
+
 /**
- * What `coatsOn` coats on `area` m² leave in the air of a room, held for `required` s, with what
- * can be opened open. All coats are counted as if put on at once: an upper estimate.
+ * What a treatment leaves in the air of a room, with what can be opened open. All coats are counted
+ * as if put on at once: an upper estimate.
  */
 export const breathe = (
   active: GenericActive,
-  strength: number,
-  application: Application,
+  { area, coatsOn, required, ...coat }: RoomTreatment,
   room: RoomOfAir,
-  area: number,
-  coatsOn: number,
-  required: number,
 ): Breathing => {
   const unit = unitVapour(
-    { active, strength, thickness: coats[application] },
+    filmOf({ active, ...coat }),
     room.air,
     airChanges[usualAiring[room.ventilation]],
     (required || CLEANING_STANDS) / coatsOn,
@@ -189,15 +201,6 @@ export const breathe = (
   };
 };
 
-/** One treatment among several in a room: the coats on so many m², wiped off after `required` s. */
-export interface RoomTreatment {
-  strength: number;
-  application: Application;
-  area: number;
-  coatsOn: number;
-  required: number;
-}
-
 /**
  * Hands-on s before the next surface of a room gets its coat. Source: common practice, no source.
  */
@@ -212,14 +215,10 @@ export const breatheTogether = (
   treatments: readonly RoomTreatment[],
   room: RoomOfAir,
 ): Breathing => {
-  const films = treatments.map(({ strength, application, area, coatsOn, required }, i) => ({
+  const films = treatments.map(({ area, coatsOn, required, ...coat }, i) => ({
     area: area * coatsOn,
     at: i * BETWEEN,
-    drying: leaving(
-      { active, strength, thickness: coats[application] },
-      room.air,
-      (required || CLEANING_STANDS) / coatsOn,
-    ),
+    drying: leaving(filmOf({ active, ...coat }), room.air, (required || CLEANING_STANDS) / coatsOn),
   }));
   return vapourCurve(
     active,

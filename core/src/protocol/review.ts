@@ -1,5 +1,4 @@
-import type { HouseRules } from '../reference/houseRules.ts';
-import type { Book } from '../reference/neverCombine.ts';
+import type { Judging } from '../domain/judging.ts';
 import type { Reason } from '../verdict.ts';
 import type { TreatedRoom, TreatedSurface } from './buildProtocol.ts';
 import { meetingObjections, roomObjections } from './enforce.ts';
@@ -61,9 +60,8 @@ const alone = (
   });
   if (outcome === 'never') return flag('never');
   if (outcome === 'care' && !accepted) return flag('care');
-  return seconds === treatment.seconds
-    ? undefined
-    : flag(seconds > treatment.seconds ? 'longer' : 'shorter');
+  if (seconds === treatment.seconds) return undefined;
+  return flag(seconds > treatment.seconds ? 'longer' : 'shorter');
 };
 
 /**
@@ -75,15 +73,13 @@ export const reviewOf = (
   approved: readonly TreatedRoom[],
   home: Home,
   stocks: readonly Stock[],
-  rules: HouseRules,
-  now: number,
-  book: Book,
+  by: Judging,
 ): Flag[] => {
   const then = asApproved(approved, home);
-  const judged = judgeSurfaces(then, stocks, rules, now, book);
+  const judged = judgeSurfaces(then, stocks, by);
   const objections = [
     ...then.rooms.flatMap((room) => roomObjections(room, home, stocks, judged)),
-    ...meetingObjections(then, stocks, book),
+    ...meetingObjections(then, stocks, by.book),
   ];
   const together = ({ id, treatment }: TreatedSurface): Flagged | undefined => {
     const objection = objections.find(({ surfaceId }) => surfaceId === id);

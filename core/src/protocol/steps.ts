@@ -144,12 +144,8 @@ const putting = ({ material, food, situations, put }: StepsOf): Step[] => {
   const { powered, mouthed } = materialOf(material);
   const drinking = food || mouthed === true || licks.some((one) => situations.includes(one));
   const rinse = drinking || says(put, 'rinse-after');
-  const on: Step =
-    put.family === 'product' && put.application === 'spray'
-      ? 'apply'
-      : put.application === 'spray'
-        ? 'spray'
-        : 'on-cloth';
+  const spray: Step = put.family === 'product' ? 'apply' : 'spray';
+  const on: Step = put.application === 'spray' ? spray : 'on-cloth';
   return [
     ...when(says(put, 'material-care', 'material-stronger', 'material-not-known'), 'test-spot'),
     on,

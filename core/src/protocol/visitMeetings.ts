@@ -50,7 +50,9 @@ const mayMeet = (products: readonly Product[], routes: readonly Route[], book: B
     distinct
       .slice(i)
       .some((other) =>
-        routes.some((route) => isAgainst(judgeCombination(one, other, route, {}, book).severity)),
+        routes.some((route) =>
+          isAgainst(judgeCombination(one, other, { route: route }, book).severity),
+        ),
       ),
   );
 };

@@ -151,7 +151,7 @@ const added = (first: Found, second: Found): Found | undefined => {
   const ounces = second.ounces && a.kind === 'mass' && b.kind === 'volume';
   const value = ounces ? (b.value / OUNCE_VOLUME) * OUNCE_MASS : b.value;
   if (a.kind !== b.kind && !ounces) return undefined;
-  return checked({ ...first, readings: [{ ...a, value: a.value + value } as Amount] });
+  return checked({ ...first, readings: [{ ...a, value: a.value + value }] });
 };
 const OUNCE_VOLUME = 29.5735295625e-6;
 const OUNCE_MASS = 0.0283495;

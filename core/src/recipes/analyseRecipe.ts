@@ -94,8 +94,7 @@ const clashesIn = ({ lines }: Recipe, { book }: RecipeRules): Clash[] => {
             judgeCombination(
               productOfIngredient(a),
               productOfIngredient(b),
-              'vessel',
-              {},
+              { route: 'vessel' },
               book,
             ).bites.map((bite) => ({ ...bite, a: a.ingredient, b: b.ingredient })),
           );

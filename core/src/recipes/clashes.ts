@@ -56,8 +56,7 @@ export const clashesAmong = (poured: readonly PouredIn[], book: Book): Clash[] =
           judgeCombination(
             productOfIngredient(a),
             productOfIngredient(b),
-            'vessel',
-            {},
+            { route: 'vessel' },
             book,
           ).bites.map((bite): Clash => ({ ...bite, a: a.ingredient, b: b.ingredient })),
         ),

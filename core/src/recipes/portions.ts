@@ -74,7 +74,7 @@ const byVolume = ({ row, text, item }: Placed, volume: number, tool: Tool): Port
     ingredient: item.ingredient,
     volume,
     mass,
-    masses: masses as Masses,
+    masses: masses,
     tool,
     ...(strength ? { strength: item.strength ?? strength.usual } : {}),
     assumed: strength !== undefined && item.strength === undefined,

@@ -128,7 +128,7 @@ const readRow = (row: string, at: number, lexicon: Lexicon): Line[] => {
     const column = i === 0 ? 0 : piece[0]!.at;
     const end = pieces[i + 1]?.[0]!.at ?? row.length;
     const where: At = { text: row.slice(column, end).replace(/[\s,;+&]+$/, ''), row: at, column };
-    return { ...where, ...read(piece, bare, lexicon) } as Line;
+    return { ...where, ...read(piece, bare, lexicon) };
   });
 };
 

@@ -1,5 +1,5 @@
 import type { Span } from '../contact/requiredContact.ts';
-import { normal, seeded } from '../random.ts';
+import { normal, seeded, type Draws } from '../random.ts';
 import { ingredientOf } from '../reference/ingredients.ts';
 import { tools } from '../reference/tools.ts';
 import { addMasses, mixtureVolume } from './composition.ts';
@@ -53,10 +53,10 @@ const varied = (portion: Portion, amount: number, stock: number): Masses => {
   if (!parts)
     return Object.fromEntries(
       Object.entries(portion.masses).map(([name, mass]) => [name, mass * amount]),
-    ) as Masses;
+    );
   return Object.fromEntries(
     Object.entries(parts).map(([name, part]) => [name, part * portion.volume * amount * density]),
-  ) as Masses;
+  );
 };
 
 interface Wobble {
@@ -102,15 +102,14 @@ export const strongestLever = (portions: readonly Portion[], strong: Strong): Le
 
 /**
  * The chance that a batch of these portions is in strength, given how people measure with what they
- * have and how far stocks are off their labels: `draws` draws from `seed`. Sources: reference/tools
- * and reference/ingredients.
+ * have and how far stocks are off their labels. Sources: reference/tools and
+ * reference/ingredients.
  */
 export const chanceOfStrength = (
   portions: readonly Portion[],
   strong: Strong,
   span: Span,
-  draws: number,
-  seed: number,
+  { draws, seed }: Draws,
 ): Chance => {
   const next = normal(seeded(seed));
   const all = wobbles(portions);

@@ -1,10 +1,10 @@
+import type { Judging } from '../domain/judging.ts';
 import { labelStrength, type ProductLabel } from '../contact/labelContact.ts';
 import { disinfectingSpan, requiredContact, widestSpan } from '../contact/requiredContact.ts';
 import { groupsOf } from '../hazards/groupsOf.ts';
 import { isGeneric, type Active } from '../reference/families.ts';
 import { figuresOfBite, judgeCombination, productOf } from '../hazards/judgeCombination.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
-import type { Book } from '../reference/neverCombine.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
 
 /** What a batch is poured for. */
@@ -38,17 +38,13 @@ export const judgeBatchTarget = (
   stock: Source,
   target: number,
   purpose: Purpose,
-  rules: HouseRules,
-  now: number,
-  book: Book,
+  { rules, now, book }: Judging,
 ): BatchVerdict => {
   const reasons: Reason[] = isGeneric(stock.active)
     ? [
         ...requiredContact(
-          stock.active,
-          target,
-          purpose,
-          purpose === 'disinfect' ? 'respiratory' : 'everyday',
+          { active: stock.active, strength: target },
+          { goal: purpose, against: purpose === 'disinfect' ? 'respiratory' : 'everyday' },
           rules,
         ).reasons,
       ]
@@ -75,8 +71,7 @@ export const judgeBatchTarget = (
   for (const bite of judgeCombination(
     productOf({ ...stock, strength: target, groups: groupsOf(stock) }),
     { groups: ['water'] },
-    'vessel',
-    {},
+    { route: 'vessel' },
     book,
   ).bites) {
     if (bite.severity === 'never')

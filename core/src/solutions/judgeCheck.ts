@@ -24,6 +24,24 @@ export type CheckResult =
     }
   | { ok: false; why: 'no-such-mixture' | 'wrong-meter' | 'no-such-step' };
 
+/** What a reading says, the worst first: too weak, too strong, or something else than was meant. */
+const found = (
+  measured: number,
+  uncertainty: number,
+  { weak, strong, other }: { weak: boolean; strong: boolean; other: boolean },
+): CheckResult => {
+  const as = (why: Extract<CheckResult, { ok: true }>['why']): CheckResult => ({
+    ok: true,
+    inStrength: why === 'as-meant',
+    measured,
+    uncertainty,
+    why,
+  });
+  if (weak) return as('too-weak');
+  if (strong) return as('too-strong');
+  return as(other ? 'not-as-meant' : 'as-meant');
+};
+
 /**
  * Whether a finished batch is in strength by a meter or strip. Density is believed to within its
  * uncertainty; a strip shows the step below, so the step of what was meant must show. Below the
@@ -43,13 +61,11 @@ export const judgeCheck = (
     if (at < 0) return { ok: false, why: 'no-such-step' };
     const due = stripSteps.findLastIndex((step) => step <= meant * 1.0001);
     const uncertainty = ((stripSteps[at + 1] ?? reading.step * 2) - reading.step) / 2;
-    const why =
-      at < due || reading.step < span.floor * 0.9999
-        ? 'too-weak'
-        : at > due
-          ? 'too-strong'
-          : 'as-meant';
-    return { ok: true, inStrength: why === 'as-meant', measured: reading.step, uncertainty, why };
+    return found(reading.step, uncertainty, {
+      weak: at < due || reading.step < span.floor * 0.9999,
+      strong: at > due,
+      other: false,
+    });
   }
   if (!alcohol) return { ok: false, why: 'wrong-meter' };
   const measured = strengthFromDensity(alcohol, reading.density, reading.temperature);
@@ -59,13 +75,9 @@ export const judgeCheck = (
   const floor = meant >= span.floor * 0.9999 ? span.floor : 0;
   // Meant to disinfect, everything inside the span is right; a cleaner is held to what was meant.
   const differs = floor === 0 && Math.abs(measured - meant) > MAY_DIFFER;
-  const why =
-    measured < floor - uncertainty
-      ? 'too-weak'
-      : measured > span.top + uncertainty
-        ? 'too-strong'
-        : differs
-          ? 'not-as-meant'
-          : 'as-meant';
-  return { ok: true, inStrength: why === 'as-meant', measured, uncertainty, why };
+  return found(measured, uncertainty, {
+    weak: measured < floor - uncertainty,
+    strong: measured > span.top + uncertainty,
+    other: differs,
+  });
 };

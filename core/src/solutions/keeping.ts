@@ -29,6 +29,12 @@ export interface MixtureKeeping {
  */
 const STRONG_ALCOHOL = 0.2;
 
+/** Bleach eats most plastics, strong alcohol and oils some. Source: common practice, no source. */
+const containerFor = (bleach: boolean, dissolves: boolean): MixtureKeeping['container'] => {
+  if (bleach) return 'HDPE';
+  return dissolves ? 'glass or HDPE' : 'any clean bottle';
+};
+
 /**
  * Discard-after, container and lid of a mixture. Source: CDC-2008 for bleach; the rest common
  * practice, no source.
@@ -43,12 +49,7 @@ export const keepingOf = (formula: Formula, book: Book): MixtureKeeping => {
     clashesAmong(portions, book).some(({ severity }) => severity === 'never');
   const stands = {
     opaque: peroxide > 0 || hypochlorite > 0,
-    container:
-      hypochlorite > 0
-        ? ('HDPE' as const)
-        : alcohol >= STRONG_ALCOHOL || oil
-          ? ('glass or HDPE' as const)
-          : ('any clean bottle' as const),
+    container: containerFor(hypochlorite > 0, alcohol >= STRONG_ALCOHOL || oil),
     lid: gassing ? ('never closed' as const) : ('tight' as const),
   };
   const keeps = (): { seconds: number; because: KeepingReason; source: string } => {

@@ -8,22 +8,25 @@ export interface PutRight {
   volume: number;
 }
 
+/** A batch that is not what was meant: strengths as fractions in the active's basis, m³. */
+export interface OffBatch {
+  active: Active;
+  /** Strength of the stock it was poured from. */
+  stock: number;
+  measured: number;
+  meant: number;
+  volume: number;
+}
+
 /** Less than this, as a fraction of the batch, nobody can pour. */
 const LEAST = 0.001;
 
 /**
- * What strengthens a weak batch of `volume` m³, or thins a strong one, to the strength that was
- * meant: of the stock it was poured from, or of water. Strengths are fractions in the active's
- * basis. Alcohol by mass, the rest by volume, as in pouring. Nothing where the stock is no stronger
+ * What strengthens a weak batch, or thins a strong one, to the strength that was meant: of the
+ * stock it was poured from, or of water. Alcohol by mass, the rest by volume, as in pouring. Nothing where the stock is no stronger
  * than what was meant.
  */
-export const putRight = (
-  active: Active,
-  stock: number,
-  measured: number,
-  meant: number,
-  volume: number,
-): PutRight | null => {
+export const putRight = ({ active, stock, measured, meant, volume }: OffBatch): PutRight | null => {
   const alcohol = alcoholOf(active);
   const part = (strength: number) => (alcohol ? massFraction(alcohol, strength) : strength);
   const density = (strength: number) =>

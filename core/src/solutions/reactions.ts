@@ -112,9 +112,8 @@ const dangers = (masses: Masses): Reaction[] => {
     of: Component,
     other: Component,
     makes: Stoichiometry['makes'] = {},
-    per = 1,
   ) => {
-    const extent = Math.min(mol(masses, of), mol(masses, other) / per);
+    const extent = Math.min(mol(masses, of), mol(masses, other));
     if (extent > 0)
       found.push({
         id,
@@ -122,7 +121,7 @@ const dangers = (masses: Masses): Reaction[] => {
         with: other,
         mol: extent,
         spent: extent / mol(masses, of),
-        spentWith: (extent * per) / mol(masses, other),
+        spentWith: extent / mol(masses, other),
         ...gasIn(makes, extent),
       });
   };

@@ -47,6 +47,13 @@ export const mixtureOf = (
     ...(water > 0 ? [portionOf('water', water)] : []),
   ]);
 
+const strengthOf = {
+  'hydrogen peroxide': 'peroxide',
+  ethanol: 'alcohol',
+  '2-propanol': 'alcohol',
+  'acetic acid': 'acid',
+} as const satisfies Record<GenericActive, keyof Formula['strengths']>;
+
 /**
  * The strength of the mixture in the active's own basis, as people read it: to a tenth of a per
  * cent of the whole.
@@ -58,27 +65,27 @@ export const strengthOfWeighed = (
   water: number,
 ): { strength: number; volume: number } => {
   const { strengths, volume } = mixtureOf(active, strength, stock, water);
-  const found =
-    active === 'hydrogen peroxide'
-      ? strengths.peroxide
-      : active === 'acetic acid'
-        ? strengths.acid
-        : strengths.alcohol;
+  const found = strengths[strengthOf[active]];
   // A tenth of a per cent is much of a 0.75 % peroxide, so weak ones are read finer.
   const step = found < 0.1 ? 1e-4 : 1e-3;
   return { strength: Math.round(found / step) * step, volume };
 };
+
+/** A batch poured by weight: its stock's strength, kg meant of each, and what it is to come to. */
+export interface Weighing {
+  active: GenericActive;
+  strength: number;
+  meant: { stock: number; water: number };
+  target: number;
+  span: { floor: number; top: number };
+}
 
 /**
  * How much of one (kg) may be poured, the other being as meant, for the batch to be in strength:
  * alcohol anywhere in its span, the others within a hundredth of what was meant.
  */
 export const pourBand = (
-  active: GenericActive,
-  strength: number,
-  meant: { stock: number; water: number },
-  target: number,
-  span: { floor: number; top: number },
+  { active, strength, meant, target, span }: Weighing,
   of: 'stock' | 'water',
 ): { from: number; to: number } => {
   const fits = (mass: number): boolean => {

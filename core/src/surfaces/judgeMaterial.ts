@@ -3,7 +3,7 @@ import type { Goal } from '../contact/requiredContact.ts';
 import type { GenericFamily } from '../reference/families.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
 import { bearsUpTo, materialOf, type Bearing, type MaterialId } from '../reference/materials.ts';
-import type { Outcome, Reason } from '../verdict.ts';
+import type { Outcome, Reason, ReasonCode } from '../verdict.ts';
 
 const source = 'common practice; makers’ care advice';
 
@@ -37,14 +37,19 @@ const bearingOf = (
   };
 };
 
+const plainly = {
+  use: 'material-bears',
+  care: 'material-care',
+  never: 'material-barred',
+} as const satisfies Record<Outcome, ReasonCode>;
+
 /**
  * What a material says to a family at a strength: at least one reason. A porous material holds no
  * wet film, so it can be cleaned but never disinfected; stronger than the usual is one step worse.
  */
 export const judgeMaterial = (
   id: MaterialId,
-  family: GenericFamily,
-  strength: number,
+  { family, strength }: { family: GenericFamily; strength: number },
   goal: Goal,
   rules: Pick<HouseRules, 'vinegarOnSealedWood'>,
 ): Reason[] => {
@@ -60,15 +65,7 @@ export const judgeMaterial = (
   else if (stronger) say('material-stronger', outcome);
   else if (bearing.untilCool) say('material-wait-until-cool', outcome);
   else if (bearing.cloth) say('cloth-only', outcome);
-  else
-    say(
-      outcome === 'never'
-        ? 'material-barred'
-        : outcome === 'care'
-          ? 'material-care'
-          : 'material-bears',
-      outcome,
-    );
+  else say(plainly[outcome], outcome);
   if (bearing.cloth && stronger) say('cloth-only', 'use');
   if (bearing.untilCool && stronger) say('material-wait-until-cool', 'use');
   if (bearing.rinse || mouthed) say('rinse-after', 'use');

@@ -40,11 +40,8 @@ export const parseStrength = (text: string, basis: Basis): Read<Strength> => {
     return { ...refuse, allowed: 'proof counts alcohol only; give this one in %' };
   if (unit.startsWith('vol') && basis !== 'w/v')
     return { ...refuse, allowed: 'volumes count peroxide only; give this one in %' };
-  const value =
-    unit === 'proof'
-      ? figure / 200
-      : unit.startsWith('vol')
-        ? volumesToStrength(figure)
-        : figure / 100;
+  const value = unit.startsWith('vol')
+    ? volumesToStrength(figure)
+    : figure / (unit === 'proof' ? 200 : 100);
   return value > 0 && value <= 1 ? { ok: true, value: { value, basis } } : refuse;
 };

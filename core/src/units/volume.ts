@@ -63,7 +63,8 @@ export const parseFigure = (text: string): number | undefined => {
     );
   if (!match || text.trim() === '') return undefined;
   const [, whole, over, under, glyph] = match;
-  const part = glyph ? fractions[glyph]! : under ? Number(over) / Number(under) : 0;
+  const written = under ? Number(over) / Number(under) : 0;
+  const part = glyph ? fractions[glyph]! : written;
   const figure = Number((whole ?? '0').replace(',', '.')) + part;
   return Number.isFinite(figure) ? figure : undefined;
 };

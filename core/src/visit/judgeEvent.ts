@@ -5,8 +5,8 @@ import { activeFacts, type Active } from '../reference/families.ts';
 import type { Group } from '../reference/groups.ts';
 import type { Book } from '../reference/neverCombine.ts';
 import type { ProductId } from '../reference/products.ts';
-import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
-import type { Asked, SurfaceClock, WetEvent } from './wetClock.ts';
+import { verdictOf, type Reason, type ReasonCode, type Verdict } from '../verdict.ts';
+import type { Asked, EventKind, SurfaceClock, WetEvent } from './wetClock.ts';
 
 /** Whether somebody has measured a batch, and what came of it. */
 export type BatchStatus = 'unchecked' | 'verified' | 'set-aside';
@@ -52,8 +52,9 @@ const isStrengthFor = ({ active, strength }: Batch, wanted: number): boolean => 
   );
 };
 
-/** What else bears on an event: what the client keeps as of now, and the company's book. */
+/** What else bears on an event: the batches there are, what the client keeps, the company's book. */
 export interface AroundEvent {
+  batches: ReadonlyMap<string, Batch>;
   clientKeeps: readonly ProductId[];
   book: Book;
   /**
@@ -69,87 +70,119 @@ export interface Elsewhere {
   wet: boolean;
 }
 
-/** Everything that speaks against putting this batch on this surface now. */
+/** Reasons that bar a step whatever else is true. */
+const never = (code: ReasonCode, source: string, figures?: Reason['figures']): Reason => ({
+  code,
+  outcome: 'never',
+  source,
+  ...(figures ? { figures } : {}),
+});
+
+/** What is still on the surface and must not meet the batch in hand. */
+const meetingReasons = (
+  batch: Batch,
+  clock: SurfaceClock,
+  { batches, book, elsewhere }: AroundEvent,
+): Reason[] => {
+  const left = [...new Set([...clock.on, ...(elsewhere?.on ?? [])])];
+  return left.flatMap((id) => {
+    const other = batches.get(id);
+    if (!other || id === batch.id) return [];
+    const meeting = { route: 'surface' } as const;
+    const { bites } = judgeCombination(productOf(other), productOf(batch), meeting, book);
+    return bites
+      .filter(({ severity }) => severity !== 'care')
+      .map((bite) =>
+        never('must-not-meet', bite.source, {
+          ...figuresOfBite(bite),
+          on: activeFacts[other.active].family,
+          onBatch: other.id,
+          hand: activeFacts[batch.active].family,
+          handBatch: batch.id,
+        }),
+      );
+  });
+};
+
+/** Whether the batch is still what its label says, and known to be so where that counts. */
+const batchReasons = (batch: Batch, { seconds, use }: Treatment, at: number): Reason[] => {
+  const { discardAfter, status, active } = batch;
+  const reasons: Reason[] = [];
+  if (discardAfter <= at)
+    reasons.push(never('batch-expired', 'the batch’s label', { discardAfter }));
+  if (status === 'set-aside') reasons.push(never('batch-set-aside', 'the check of this batch'));
+  // Cleaning waits for nothing and claims nothing; what is held wet to disinfect must be known to
+  // be in strength.
+  const disinfects =
+    seconds > 0 && use !== null && activeFacts[use.active].family === activeFacts[active].family;
+  if (status === 'unchecked' && disinfects && active !== 'registered product')
+    reasons.push(never('batch-not-verified', 'house rule'));
+  return reasons;
+};
+
+const APPROVED = 'the approved protocol';
+
+/** Whether it is what the approved protocol sets there. */
+const protocolReasons = (batch: Batch, { use }: Treatment): Reason[] => {
+  const hand = activeFacts[batch.active].family;
+  if (!use) return [never('not-in-the-protocol', APPROVED, { hand })];
+  const wanted = activeFacts[use.active].family;
+  if (wanted !== hand) return [never('batch-of-other-family', APPROVED, { hand, wanted })];
+  // Two products may share nothing but that they are registered: each goes by its own label.
+  if (use.active === 'registered product' && batch.stockId !== use.stockId)
+    return [never('batch-of-other-product', APPROVED)];
+  if (isStrengthFor(batch, use.strength)) return [];
+  const figures = { strength: batch.strength, wanted: use.strength, active: use.active };
+  return [never('batch-of-other-strength', APPROVED, figures)];
+};
+
+/** Everything that speaks against putting this batch on this surface now, ms since 1970. */
 export const judgeBatch = (
   batch: Batch | undefined,
   treatment: Treatment,
-  clock: SurfaceClock,
-  batches: ReadonlyMap<string, Batch>,
-  at: number,
-  { clientKeeps, book, elsewhere }: AroundEvent,
+  { clock, at }: { clock: SurfaceClock; at: number },
+  around: AroundEvent,
 ): Reason[] => {
-  if (!batch) return [{ code: 'stock-missing', outcome: 'never', source: 'the bench' }];
-  const reasons: Reason[] = [];
-  const hand = activeFacts[batch.active].family;
-  for (const id of new Set([...clock.on, ...(elsewhere?.on ?? [])])) {
-    const other = batches.get(id);
-    if (!other || id === batch.id) continue;
-    for (const bite of judgeCombination(productOf(other), productOf(batch), 'surface', {}, book)
-      .bites) {
-      if (bite.severity === 'care') continue;
-      const figures = {
-        ...figuresOfBite(bite),
-        on: activeFacts[other.active].family,
-        onBatch: other.id,
-        hand,
-        handBatch: batch.id,
-      };
-      reasons.push({ code: 'must-not-meet', outcome: 'never', figures, source: bite.source });
-    }
-  }
-  if (treatment.toilet)
-    reasons.push(
-      ...judgeBowl(productOf(batch), clientKeeps, treatment.lifts, book).filter(
-        ({ outcome }) => outcome === 'never',
-      ),
-    );
-  if (batch.discardAfter <= at) {
-    reasons.push({
-      code: 'batch-expired',
-      outcome: 'never',
-      figures: { discardAfter: batch.discardAfter },
-      source: 'the batch’s label',
-    });
-  }
-  if (batch.status === 'set-aside')
-    reasons.push({ code: 'batch-set-aside', outcome: 'never', source: 'the check of this batch' });
-  const { use } = treatment;
-  // Cleaning waits for nothing and claims nothing; what is held wet to disinfect must be known to
-  // be in strength.
-  const disinfectsHere =
-    treatment.seconds > 0 && use !== null && activeFacts[use.active].family === hand;
-  if (batch.status === 'unchecked' && disinfectsHere && batch.active !== 'registered product')
-    reasons.push({ code: 'batch-not-verified', outcome: 'never', source: 'house rule' });
-  if (!use)
-    reasons.push({
-      code: 'not-in-the-protocol',
-      outcome: 'never',
-      figures: { hand },
-      source: 'the approved protocol',
-    });
-  else if (activeFacts[use.active].family !== hand) {
-    reasons.push({
-      code: 'batch-of-other-family',
-      outcome: 'never',
-      figures: { hand, wanted: activeFacts[use.active].family },
-      source: 'the approved protocol',
-    });
-  } else if (use.active === 'registered product' && batch.stockId !== use.stockId) {
-    // Two products may share nothing but that they are registered: each goes by its own label.
-    reasons.push({
-      code: 'batch-of-other-product',
-      outcome: 'never',
-      source: 'the approved protocol',
-    });
-  } else if (!isStrengthFor(batch, use.strength)) {
-    reasons.push({
-      code: 'batch-of-other-strength',
-      outcome: 'never',
-      figures: { strength: batch.strength, wanted: use.strength, active: use.active },
-      source: 'the approved protocol',
-    });
-  }
-  return reasons;
+  if (!batch) return [never('stock-missing', 'the bench')];
+  const { clientKeeps, book } = around;
+  const inBowl = treatment.toilet
+    ? judgeBowl(productOf(batch), clientKeeps, treatment.lifts, book)
+    : [];
+  return [
+    ...meetingReasons(batch, clock, around),
+    ...inBowl.filter(({ outcome }) => outcome === 'never'),
+    ...batchReasons(batch, treatment, at),
+    ...protocolReasons(batch, treatment),
+  ];
+};
+
+const ORDER = 'order of work (common practice)';
+
+/** Whether an event may come next by the order of work alone. */
+const orderReasons = (
+  event: WetEvent,
+  { flushes, lifts }: Treatment,
+  clock: SurfaceClock,
+  elsewhere: Elsewhere | undefined,
+): Reason[] => {
+  const { kind, at } = event;
+  const is = (...kinds: EventKind[]) => kinds.includes(kind);
+  const wet = clock.wetSince !== null;
+  const touches = is('applied', 'washed', 'rinsed');
+  const coats = is('applied', 'rewet');
+  const when = (holds: boolean, code: ReasonCode, figures?: Reason['figures']): Reason[] =>
+    holds ? [never(code, ORDER, figures)] : [];
+  const { lastAt } = clock;
+  return [
+    ...(lastAt !== null ? when(at < lastAt, 'out-of-order', { at, lastAt }) : []),
+    ...when(is('rewet', 'found-dry', 'wiped') && !wet, 'not-wet'),
+    ...when(touches && wet, 'already-wet'),
+    ...when(touches && elsewhere?.wet === true, 'wet-in-another-round'),
+    ...when(is('rinsed') && !wet && clock.on.length === 0, 'nothing-to-do'),
+    ...when(is('lifted') && !flushes, 'nothing-to-do'),
+    ...when(coats && flushes && !clock.lifted, 'not-taken-out', { tablet: lifts ? 1 : 0 }),
+    ...when(coats && !clock.washed, 'not-cleaned-first'),
+  ];
 };
 
 /** Whether an event may happen next on a surface. Wiping early may: it is recorded as not met. */
@@ -157,35 +190,12 @@ export const judgeEvent = (
   event: WetEvent,
   treatment: Treatment,
   clock: SurfaceClock,
-  batches: ReadonlyMap<string, Batch>,
   around: AroundEvent,
 ): Verdict => {
-  const never = (code: Reason['code'], figures?: Reason['figures']): Reason => ({
-    code,
-    outcome: 'never',
-    figures,
-    source: 'order of work (common practice)',
-  });
-  const reasons: Reason[] = [];
-  const wet = clock.wetSince !== null;
-  const needsWet = event.kind === 'rewet' || event.kind === 'found-dry' || event.kind === 'wiped';
-
-  if (clock.lastAt !== null && event.at < clock.lastAt)
-    reasons.push(never('out-of-order', { at: event.at, lastAt: clock.lastAt }));
-  if (needsWet && !wet) reasons.push(never('not-wet'));
-  const touches = event.kind === 'applied' || event.kind === 'washed' || event.kind === 'rinsed';
-  if (touches && wet) reasons.push(never('already-wet'));
-  if (touches && around.elsewhere?.wet) reasons.push(never('wet-in-another-round'));
-  if (event.kind === 'rinsed' && !wet && clock.on.length === 0)
-    reasons.push(never('nothing-to-do'));
-  const before = treatment.flushes && !clock.lifted;
-  if (event.kind === 'lifted' && !treatment.flushes) reasons.push(never('nothing-to-do'));
-  if ((event.kind === 'applied' || event.kind === 'rewet') && before)
-    reasons.push(never('not-taken-out', { tablet: treatment.lifts ? 1 : 0 }));
+  const reasons = orderReasons(event, treatment, clock, around.elsewhere);
   if (event.kind === 'applied' || event.kind === 'rewet') {
-    if (!clock.washed) reasons.push(never('not-cleaned-first'));
-    const batch = event.batchId === null ? undefined : batches.get(event.batchId);
-    reasons.push(...judgeBatch(batch, treatment, clock, batches, event.at, around));
+    const batch = event.batchId === null ? undefined : around.batches.get(event.batchId);
+    reasons.push(...judgeBatch(batch, treatment, { clock, at: event.at }, around));
   }
   return verdictOf(reasons);
 };

@@ -142,5 +142,6 @@ export const foldClock = (events: readonly WetEvent[], asked: Asked): SurfaceClo
 export const outcomeOf = (clock: SurfaceClock, asked: Asked): 'met' | 'not-met' | null => {
   if (asked.seconds === 0) return null;
   const last = clock.stretches[clock.stretches.length - 1];
-  return last === undefined || clock.wetSince !== null ? null : last.met ? 'met' : 'not-met';
+  if (last === undefined || clock.wetSince !== null) return null;
+  return last.met ? 'met' : 'not-met';
 };

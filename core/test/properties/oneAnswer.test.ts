@@ -54,7 +54,7 @@ describe('no silent yes', () => {
     let yes = 0;
     for (const route of routes) {
       for (const [[nameA, a], [nameB, b]] of pairsOf(things)) {
-        const { severity } = judgeCombination(a, b, route, {}, book);
+        const { severity } = judgeCombination(a, b, { route: route }, book);
         if (severity !== 'fine') continue;
         yes += 1;
         const covered =
@@ -70,7 +70,7 @@ describe('no silent yes', () => {
   test('a book without rows says yes to nothing, and “no rule” to everything', () => {
     const empty = new Set(
       routes.flatMap((route) =>
-        pairsOf(things).map(([[, a], [, b]]) => judgeCombination(a, b, route, {}, []).severity),
+        pairsOf(things).map(([[, a], [, b]]) => judgeCombination(a, b, { route }, []).severity),
       ),
     );
     expect([...empty]).toEqual(['no-rule']);
@@ -86,7 +86,8 @@ describe('no silent yes', () => {
       for (const route of routes) {
         for (const [name, other] of things) {
           const [own, whole] = [kind, of].map(
-            (group) => judgeCombination({ groups: [group] }, other, route, {}, book).severity,
+            (group) =>
+              judgeCombination({ groups: [group] }, other, { route: route }, book).severity,
           ) as [Severity, Severity];
           if (isAgainst(whole) && worstOf([own, whole]) !== own)
             throw new Error(`${kind} with ${name} by ${route} is ${own}, ${of} is ${whole}`);
@@ -110,7 +111,7 @@ describe('one answer to one pair, wherever it is asked', () => {
   test('a shelf or a caddy with just the two says what the pair says', () => {
     for (const [[, a], [, b]] of pairsOf(things)) {
       for (const route of ['shelf', 'caddy'] as const) {
-        const pair = judgeCombination(a, b, route, {}, book);
+        const pair = judgeCombination(a, b, { route: route }, book);
         const { severity, conflicts } = judgeSet([a, b], route, {}, book);
         expect(severity).toBe(pair.severity);
         expect(conflicts.map(({ combination }) => combination.bites)).toEqual(
@@ -121,8 +122,8 @@ describe('one answer to one pair, wherever it is asked', () => {
   });
   test('the worst of all routes is the worst that any one of them says', () => {
     for (const [[, a], [, b]] of pairsOf(things)) {
-      const each = routes.map((route) => judgeCombination(a, b, route, {}, book).severity);
-      const other = routes.map((route) => judgeCombination(b, a, route, {}, book).severity);
+      const each = routes.map((route) => judgeCombination(a, b, { route: route }, book).severity);
+      const other = routes.map((route) => judgeCombination(b, a, { route: route }, book).severity);
       expect(worstOf(other)).toBe(worstOf(each));
     }
   });
@@ -140,8 +141,7 @@ describe('one answer to one pair, wherever it is asked', () => {
       const pair = judgeCombination(
         productOfIngredient({ ingredient: a, strength: strengthOf(a) }),
         productOfIngredient({ ingredient: b, strength: strengthOf(b) }),
-        'vessel',
-        {},
+        { route: 'vessel' },
         book,
       );
       const analysed = analyseRecipe(`${line(a)}\n${line(b)}`, 'clean', by);
@@ -167,7 +167,7 @@ describe('one answer to one pair, wherever it is asked', () => {
       [0.03, 0.7].map((strength) => content(active, strength)),
     );
     for (const [a, b] of pairsOf(contents)) {
-      const pair = judgeCombination(productOf(a), productOf(b), 'vessel', {}, book);
+      const pair = judgeCombination(productOf(a), productOf(b), { route: 'vessel' }, book);
       const held = { material: 'glass' as const, opaque: true, heldSinceWash: a };
       const reasons = judgeBottle(held, b, book).reasons.filter(
         ({ code }) => code === 'held-before',
@@ -183,8 +183,7 @@ describe('one answer to one pair, wherever it is asked', () => {
       const pair = judgeCombination(
         productOfIngredient({ ingredient: a }),
         productOfIngredient({ ingredient: b }),
-        'vessel',
-        {},
+        { route: 'vessel' },
         book,
       );
       expect(

@@ -28,8 +28,8 @@ export const read = <S extends Schema>(
   given: unknown,
   where: string,
 ): v.InferOutput<S> => {
-  const result = v.safeParse(schema as v.GenericSchema, given);
-  if (result.success) return result.output as v.InferOutput<S>;
+  const result = v.safeParse(schema, given);
+  if (result.success) return result.output;
   const fields = result.issues.slice(0, MOST_NAMED).map((issue) => ({
     path: [where, v.getDotPath(issue)].filter(Boolean).join('.'),
     message: issue.message,
@@ -74,7 +74,7 @@ export const serve = <P extends Schema, Q extends Schema, B extends Schema, A ex
       params: read(endpoint.params, request.params, 'path'),
       query: read(endpoint.query, request.query, 'query'),
       body: read(endpoint.body, request.body ?? {}, ''),
-      seen: seenIn(request, endpoint as Endpoint),
+      seen: seenIn(request, endpoint),
       person,
       request,
       response,

@@ -24,7 +24,7 @@ const seconds = (values: Record<string, number | undefined>): CSSProperties =>
     Object.entries(values)
       .filter(([, value]) => value !== undefined)
       .map(([key, value]) => [`--${key}`, value]),
-  ) as CSSProperties;
+  );
 
 const inWords = ({ required, held, now, estimate, rewets = [] }: Props): string => {
   const needed = `${duration(required)} required`;

@@ -178,7 +178,11 @@ export const pourBatch = async (
   ]);
   if (!stock) throw problems.notFound('that stock');
   const { strength, pour, reasons } = really(stock, asked);
-  const judged = judgeBatchTarget(stock, strength, purpose, houseRules, now(), book);
+  const judged = judgeBatchTarget(stock, strength, purpose, {
+    rules: houseRules,
+    now: now(),
+    book,
+  });
   const verdict = verdictOf([...judged.reasons, ...reasons]);
   if (verdict.outcome === 'never') {
     const detail = `${stock.code} to ${percent(strength)}, to ${purpose}`;
@@ -210,7 +214,7 @@ export const pourBatch = async (
       discardAfter,
       weighed: weighed ?? null,
     };
-    await inside.db.insert(BatchEntity, row as never);
+    await inside.db.insert(BatchEntity, row);
     const { number } = await inside.db.findOneByOrFail(BatchEntity, { id: row.id });
     const made = { ...row, number };
     await append(inside, {
@@ -314,12 +318,13 @@ export const editProduct = async (
   id: string,
   { expiresAt, ...rest }: Body<'editProduct'>,
 ): Promise<StockRow> => {
-  const { affected } = await context.db
-    .getRepository(StockEntity)
-    .update({ id, active: 'registered product' }, {
+  const { affected } = await context.db.getRepository(StockEntity).update(
+    { id, active: 'registered product' },
+    {
       ...rest,
       expiresAt: new Date(expiresAt),
-    } as never);
+    },
+  );
   if (!affected) throw problems.notFound('that product');
   return (await stockById(context, id))!;
 };

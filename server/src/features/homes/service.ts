@@ -70,7 +70,7 @@ const add = async <Row extends ObjectLiteral & { id: string }>(
   entity: EntitySchema<Row>,
   row: Row,
 ): Promise<{ id: string }> => {
-  await db.getRepository(entity).insert(row as never);
+  await db.getRepository(entity).insert(row);
   return { id: row.id };
 };
 
@@ -93,7 +93,7 @@ const change = async <Row extends ObjectLiteral & { name: string }>(
     seen,
     person,
     async ({ db }) => {
-      const { affected } = await db.getRepository(entity).update({ id } as never, to as never);
+      const { affected } = await db.getRepository(entity).update({ id } as never, to);
       if (!affected) throw problems.notFound(`that ${of.what}`);
       return differing(before, to);
     },

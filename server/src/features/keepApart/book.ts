@@ -63,7 +63,7 @@ export const addRule = (
 ): Promise<CompanyRuleRow> =>
   within(context, async (inside) => {
     const rule = { id: inside.newId(), ...fields } as CompanyRule;
-    await inside.db.insert(CompanyRuleEntity, { ...rule, withdrawnAt: null } as never);
+    await inside.db.insert(CompanyRuleEntity, { ...rule, withdrawnAt: null });
     const edition = (await editionOf(inside)) + 1;
     await append(inside, {
       kind: 'rule-added',
@@ -73,7 +73,7 @@ export const addRule = (
       person,
       body: { rule, edition },
     });
-    return rule as CompanyRuleRow;
+    return rule;
   });
 
 /**

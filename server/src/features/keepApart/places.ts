@@ -194,7 +194,7 @@ export const putThing = async (
         bottleId: given.is === 'bottle' ? given.id : null,
         kind: given.is === 'kind' ? given.id : null,
       };
-      await inside.db.insert(PlaceItemEntity, row as never);
+      await inside.db.insert(PlaceItemEntity, row);
       return { id: row.id };
     },
   );

@@ -1,6 +1,6 @@
 import { firstResponse, severityNames, standingNote, type PosterLine } from '@zymostat/contract';
 import { isAgainst, type Speaking } from '@zymostat/core';
-import type { Content, TableCell } from 'pdfmake/interfaces.js';
+import type { TableCell } from 'pdfmake/interfaces.js';
 import { createPdf, MM } from '../../print/pdf.ts';
 
 /** For the depot's wall, and for the caddy. `scale` is of A4. */
@@ -42,21 +42,19 @@ export const posterPdf = (
     isAgainst(line.severity),
   );
   const shown = card ? spoken.filter(({ severity }) => severity === 'never') : spoken;
-  const cell = (text: Content, more: object = {}): TableCell =>
-    ({ ...(typeof text === 'string' ? { text } : (text as object)), ...more }) as TableCell;
   const rows = shown.map(({ pair, severity, by, happens, remedy, own }): TableCell[] => [
     { svg: signs[severity], width: pt(26), margin: [0, pt(2), 0, 0] },
-    cell({
+    {
       text: [
         { text: severityNames[severity], bold: true },
         ...(own ? [{ text: '\nour own', color: '#54635D' }] : []),
       ],
-    }),
-    cell({ text: [{ text: pair, bold: true }, `\n${by}`] }),
-    ...(card ? [cell(happens)] : [cell(happens), cell(remedy)]),
+    },
+    { text: [{ text: pair, bold: true }, `\n${by}`] },
+    ...(card ? [happens] : [happens, remedy]),
   ]);
   return createPdf(`Never together, edition ${edition}`, {
-    pageSize: page as never,
+    pageSize: page,
     pageMargins: [pt(28), pt(26), pt(28), pt(24)],
     content: [
       {

@@ -102,9 +102,9 @@ const labelOf = (label: LabelWords, size: LabelSize): Content => {
               bold: true,
               margin: [3, sign * 0.25, 0, 0],
               width: '*',
-            } as Content,
+            },
           ],
-        } as Content,
+        },
       ]
     : [];
   return {
@@ -159,7 +159,7 @@ export const labelPdf = (
   const first = place % (across * down);
   const rows = Math.ceil((first + copies) / across);
   const cell = (i: number): TableCell =>
-    i >= first && i < first + copies ? (labelOf(label, size) as TableCell) : '';
+    i >= first && i < first + copies ? labelOf(label, size) : '';
   const body = Array.from({ length: rows }, (_, row) =>
     Array.from({ length: across }, (__, column) => cell(row * across + column)),
   );

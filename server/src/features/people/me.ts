@@ -25,7 +25,7 @@ export const meOf = async (context: Context, { id, name, role }: Person): Promis
       emergencyNumber,
       poisonLine,
       houseRules,
-      ownRules: own as Me['company']['ownRules'],
+      ownRules: own,
       edition,
     },
     readEdition,

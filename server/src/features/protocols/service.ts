@@ -137,14 +137,16 @@ export const homeDetail = async (context: Context, homeId: string): Promise<Home
   );
   const asItStands = protocolOf(
     survey,
-    buildProtocol(survey, stocks, houseRules, context.now(), book),
+    buildProtocol(survey, stocks, { rules: houseRules, now: context.now(), book }),
   );
   return {
     ...survey,
     versions,
     changedSinceApproval:
       newest === null || !isDeepStrictEqual(withoutEstimates(newest), withoutEstimates(asItStands)),
-    flags: newest ? reviewOf(newest.rooms, survey, stocks, houseRules, context.now(), book) : [],
+    flags: newest
+      ? reviewOf(newest.rooms, survey, stocks, { rules: houseRules, now: context.now(), book })
+      : [],
   };
 };
 
@@ -171,7 +173,11 @@ export const ruleEffects = async (
     if (!newest) continue;
     // Others are answered between two homes: judging all of them at once would hold everybody up.
     await setImmediate();
-    const flags = reviewOf(newest.rooms, survey, stocks, houseRules, context.now(), book);
+    const flags = reviewOf(newest.rooms, survey, stocks, {
+      rules: houseRules,
+      now: context.now(),
+      book,
+    });
     if (flags.length > 0) effects.push({ homeId: survey.id, homeName: survey.name, flags });
   }
   return effects;
@@ -236,8 +242,8 @@ export const approve = async (
     if (survey.rooms.every((room) => room.surfaces.length === 0))
       throw problems.conflict('There is no surface in this home yet. Survey it first.');
     const at = now();
-    const judged = judgeSurfaces(survey, stocks, houseRules, at, book);
-    const objections = enforce(survey, stocks, houseRules, at, book, judged);
+    const judged = judgeSurfaces(survey, stocks, { rules: houseRules, now: at, book });
+    const objections = enforce(survey, stocks, { rules: houseRules, now: at, book }, judged);
     if (objections.length > 0) return { survey, objections };
 
     const row: VersionRow = {
@@ -246,7 +252,10 @@ export const approve = async (
       number: (versions[0]?.number ?? 0) + 1,
       approvedAt: new Date(at),
       approvedBy: person.id,
-      protocol: protocolOf(survey, buildProtocol(survey, stocks, houseRules, at, book, judged)),
+      protocol: protocolOf(
+        survey,
+        buildProtocol(survey, stocks, { rules: houseRules, now: at, book }, judged),
+      ),
     };
     await addVersion(inside.db, [
       row.id,
@@ -298,7 +307,7 @@ const bowlObjections = (
   { survey, stocks, houseRules, book }: Awaited<ReturnType<typeof homeAsItStands>>,
   now: number,
 ): Objection[] =>
-  enforce(survey, stocks, houseRules, now, book).flatMap((objection) => {
+  enforce(survey, stocks, { rules: houseRules, now, book }).flatMap((objection) => {
     const reasons = objection.reasons.filter(({ code }) => code === 'meets-in-bowl');
     return reasons.length > 0 ? [{ ...objection, reasons }] : [];
   });

@@ -312,7 +312,8 @@ export const addEvent = async (
       const { judged, codes } = await batchesFor(inside, [...ofHome, event]);
       const treatment = treatmentOf(place.surface);
       const own = foldClock(earlier, treatment);
-      const found = judgeEvent(event, treatment, own, judged, {
+      const found = judgeEvent(event, treatment, own, {
+        batches: judged,
         clientKeeps: home?.clientKeeps ?? [],
         book: await theBook(inside),
         elsewhere: elsewhereOn(ofHome, own, treatment),

@@ -34,7 +34,13 @@ const SetAside = ({
     );
   const right =
     stock && batch.measured !== null
-      ? putRight(batch.active, stock.strength, batch.measured, batch.strength, batch.volume)
+      ? putRight({
+          active: batch.active,
+          stock: stock.strength,
+          measured: batch.measured,
+          meant: batch.strength,
+          volume: batch.volume,
+        })
       : null;
   if (!right || !stock)
     return <p className="mb-2">Nothing at hand puts it right: pour it away and make another.</p>;

@@ -118,7 +118,7 @@ export const CheckForm = ({ batch }: { batch: BatchRow }) => {
             label="Colour step of the strip"
             value={step}
             onChange={setStep}
-            options={stripSteps.map((one) => ({ value: one as number, name: percent(one) }))}
+            options={stripSteps.map((one) => ({ value: one, name: percent(one) }))}
           />
         </div>
       )}

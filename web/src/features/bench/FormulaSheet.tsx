@@ -100,7 +100,7 @@ const HowSure = ({ made, rules }: { made: Made; rules: HouseRules }) => {
 const Costs = ({ made, stocks }: { made: Made; stocks: StockRow[] }) => {
   const [bought, setBought] = useState('');
   const prices = stocks.flatMap(({ active, strength, pricePerLitre }) =>
-    pricePerLitre === null ? [] : [{ of: active as string, strength, perLitre: pricePerLitre }],
+    pricePerLitre === null ? [] : [{ of: active, strength, perLitre: pricePerLitre }],
   );
   const { total, perLitre, unpriced } = costOf(made.portions, made.formula.volume, prices);
   const other = parseFigure(bought);

@@ -71,7 +71,7 @@ const PourForm = ({
   const strength = parseStrength(target, basis);
   const volume = parseVolume(amount);
   const verdict = strength.ok
-    ? judgeBatchTarget(stock, strength.value.value, purpose, rules, now, book)
+    ? judgeBatchTarget(stock, strength.value.value, purpose, { rules, now, book })
     : undefined;
   const possible = strength.ok && strength.value.value <= stock.strength;
   // No amounts are shown of what is not poured at all; of what is only too weak they show what it

@@ -124,11 +124,13 @@ export const PourSteps = ({ how, stock, target, purpose, span, pour, onDone, onL
   const now = shown === undefined ? 0 : Math.max(0, shown - poured[other]);
   // What is in already is as it is, not as it was meant.
   const band = pourBand(
-    stock.active,
-    stock.strength,
-    filled.includes(other) ? { ...meant, [other]: poured[other] } : meant,
-    target,
-    purpose === 'disinfect' ? span : { floor: 0, top: 1 },
+    {
+      active: stock.active,
+      strength: stock.strength,
+      meant: filled.includes(other) ? { ...meant, [other]: poured[other] } : meant,
+      target,
+      span: purpose === 'disinfect' ? span : { floor: 0, top: 1 },
+    },
     current,
   );
   const steady = reading.state === 'steady';

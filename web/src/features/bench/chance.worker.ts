@@ -20,7 +20,10 @@ const worker = {
   ): Promise<Chance | null> => {
     let sum: Chance | null = null;
     for (let done = 0; done < draws; done += LOT) {
-      const lot = chanceOfStrength(portions, strong, span, Math.min(LOT, draws - done), done + 1);
+      const lot = chanceOfStrength(portions, strong, span, {
+        draws: Math.min(LOT, draws - done),
+        seed: done + 1,
+      });
       sum = sum
         ? {
             ...lot,

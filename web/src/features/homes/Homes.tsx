@@ -28,7 +28,7 @@ const HomeSheet = ({ homeId }: { homeId: string }) => {
   const [now] = useState(Date.now);
   if (error) return <WentWrong error={error} />;
   if (!home || home.id !== homeId || !stock || !me) return <Waiting what="the home" />;
-  const objections = enforce(home, stock, me.company.houseRules, now, book);
+  const objections = enforce(home, stock, { rules: me.company.houseRules, now, book });
   const [newest] = home.versions;
   const surfaces = home.rooms.flatMap((room) => room.surfaces);
   const say =

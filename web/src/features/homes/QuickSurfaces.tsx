@@ -74,7 +74,7 @@ export const QuickSurfaces = ({ room, onDone }: { room: RoomRow; onDone: () => v
                 value={materials[name] ?? (sure ? material : null)}
                 onChange={(id) => setMaterials({ ...materials, [name]: id as MaterialId })}
                 options={materialIds.map((id) => ({
-                  value: id as MaterialId | null,
+                  value: id,
                   name: materialWords[id].name,
                 }))}
               />

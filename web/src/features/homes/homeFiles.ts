@@ -64,7 +64,7 @@ const fromJson = (text: string): Brought => {
   try {
     const read = v.safeParse(homeFile, JSON.parse(text));
     if (!read.success) return { ok: false, problems: [says(read.issues)] };
-    return { ok: true, rooms: read.output.rooms as SurveyedRoom[], home: read.output as HomeFile };
+    return { ok: true, rooms: read.output.rooms, home: read.output };
   } catch {
     return {
       ok: false,

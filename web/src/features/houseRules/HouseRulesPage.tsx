@@ -128,7 +128,7 @@ const HouseRulesPage = () => {
             key={question}
             question={question}
             rules={rules}
-            onChange={(school) => setChosen({ ...rules, [question]: school } as HouseRules)}
+            onChange={(school) => setChosen({ ...rules, [question]: school })}
           />
         ))}
       </section>

@@ -52,7 +52,7 @@ const Home = ({ homeId }: { homeId: string }) => {
       brought.map((ours) => {
         const by = routes.map((route) => ({
           route,
-          ...judgeCombination(products[id], ours.product, route, {}, book),
+          ...judgeCombination(products[id], ours.product, { route: route }, book),
         }));
         return {
           id,
@@ -63,8 +63,8 @@ const Home = ({ homeId }: { homeId: string }) => {
       }),
     )
     .filter(({ severity }) => isAgainst(severity));
-  const barred = enforce(home, stocks, me.company.houseRules, now, book).filter(({ reasons }) =>
-    reasons.some(({ code }) => code === 'meets-in-bowl'),
+  const barred = enforce(home, stocks, { rules: me.company.houseRules, now, book }).filter(
+    ({ reasons }) => reasons.some(({ code }) => code === 'meets-in-bowl'),
   );
   const lifted = home.rooms.flatMap((room) =>
     room.surfaces.filter(({ setting }) => setting.lifts).map((surface) => ({ room, surface })),

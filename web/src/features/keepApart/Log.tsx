@@ -1,5 +1,5 @@
-import { groupNames, recordKindNames, routeNames, type RecordRow } from '@zymostat/contract';
-import { judgeCombination, type Group } from '@zymostat/core';
+import { groupNames, recordKindNames, routeNames } from '@zymostat/contract';
+import { judgeCombination } from '@zymostat/core';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { api } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
@@ -124,8 +124,12 @@ const Sheet = ({
   const { what, place, who, done, pair, route, amount, symptoms, products } = row.body;
   const severity =
     pair &&
-    judgeCombination({ groups: [pair.one] }, { groups: [pair.other] }, route ?? 'vessel', {}, book)
-      .severity;
+    judgeCombination(
+      { groups: [pair.one] },
+      { groups: [pair.other] },
+      { route: route ?? 'vessel' },
+      book,
+    ).severity;
   const facts: [string, string | null | undefined][] = [
     ['What met what', products.join(' and ') || null],
     ['By', route && routeNames[route]],
@@ -187,8 +191,8 @@ const Sheet = ({
         {ruling && pair && (
           <RuleForm
             from={{
-              one: pair.one as Group,
-              other: pair.other as Group,
+              one: pair.one,
+              other: pair.other,
               route: route ?? null,
               happens: what,
             }}
@@ -219,7 +223,7 @@ const Log = () => {
   });
   const today = dateFieldOf(useNow(3_600_000));
   const line = (row: Mishap) => {
-    const followUps = followUpsOf(data as RecordRow[], row.factId);
+    const followUps = followUpsOf(data, row.factId);
     const [newest] = followUps;
     return (
       <li key={row.seq}>
@@ -286,7 +290,7 @@ const Log = () => {
           <Sheet
             key={chosen.factId}
             row={chosen}
-            followUps={followUpsOf(data as RecordRow[], chosen.factId)}
+            followUps={followUpsOf(data, chosen.factId)}
             supervisor={supervisor}
           />
         )}

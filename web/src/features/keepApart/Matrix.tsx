@@ -25,7 +25,8 @@ const severitiesOf = (
     .map((other) =>
       worstOf(
         asked.map(
-          (by) => judgeCombination(lines[row]!.product, other.product, by, {}, book).severity,
+          (by) =>
+            judgeCombination(lines[row]!.product, other.product, { route: by }, book).severity,
         ),
       ),
     );

@@ -158,7 +158,7 @@ const MayI = () => {
   const [route, setRoute] = useState<Route>('surface');
   const of = ({ code, key }: Side) => (code ? byCode(code) : find(key));
   const [a, b] = [of(one), of(other)];
-  const verdict = a && b && judgeCombination(a.product, b.product, route, {}, book);
+  const verdict = a && b && judgeCombination(a.product, b.product, { route: route }, book);
   return (
     <main className="leaves">
       <section className="leaf" aria-label="May I?">

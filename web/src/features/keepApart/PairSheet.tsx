@@ -125,7 +125,7 @@ interface Props {
  */
 export const PairSheet = ({ a, b, book, before, urgent, onIncident }: Props) => {
   const by = new Map(
-    routes.map((route) => [route, judgeCombination(a.product, b.product, route, {}, book)]),
+    routes.map((route) => [route, judgeCombination(a.product, b.product, { route: route }, book)]),
   );
   const worst = worstOf([...by.values()].map(({ severity }) => severity));
   const all = [...by.values()].flatMap(({ bites }) => bites);

@@ -37,7 +37,7 @@ export const Differences = ({
   const later = api.useVersionQuery(to, { skip: !open || to === DRAFT });
   if (!newest || (!before && !home.changedSinceApproval)) return null;
   const next =
-    to === DRAFT ? buildProtocol(home, stocks, rules, now, book) : later.data?.protocol.rooms;
+    to === DRAFT ? buildProtocol(home, stocks, { rules, now, book }) : later.data?.protocol.rooms;
   const differences =
     earlier.data && next ? diffVersions(earlier.data.protocol.rooms, next) : undefined;
   const names = home.versions.map(({ id, number, approvedAt }) => ({

@@ -33,8 +33,8 @@ export const FillRest = ({
   const [setMany, saving] = api.useSetManyMutation();
   const unset = home.rooms.flatMap((room) => room.surfaces.filter(isUnset));
   const proposed = useMemo(
-    () => (open ? fillRest(home, stocks, rules, now, book) : []),
-    [open, home, stocks, rules, now, book],
+    () => (open ? fillRest(home, stocks, { rules, now, book }) : []),
+    [open, home, stocks, { rules, now, book }],
   );
   const rows = home.rooms.flatMap((room) =>
     room.surfaces.flatMap((surface) => {

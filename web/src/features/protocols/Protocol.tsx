@@ -37,8 +37,8 @@ export const Protocol = ({ home, openRoomId, chosenId, onOpen, onChoose }: Stand
     );
 
   const rules = me.company.houseRules;
-  const judged = judgeSurfaces(home, stocks, rules, now, book);
-  const objections = enforce(home, stocks, rules, now, book, judged);
+  const judged = judgeSurfaces(home, stocks, { rules, now, book });
+  const objections = enforce(home, stocks, { rules, now, book }, judged);
   const objected = new Map(objections.map((objection) => [objection.surfaceId, objection.outcome]));
   const all = home.rooms.flatMap((room) => room.surfaces);
   const longest = Math.max(

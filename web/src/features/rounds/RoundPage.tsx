@@ -129,10 +129,9 @@ const RoundPage = () => {
   const act = (kind: EventKind) => {
     ask(null);
     const batchId = kind === 'applied' || kind === 'rewet' ? hand : null;
-    const verdict = doAt(round.id, me.person.id, current, kind, batchId, batches, {
-      clientKeeps: round.clientKeeps,
-      book,
-    });
+    const who = { roundId: round.id, personId: me.person.id };
+    const around = { batches, clientKeeps: round.clientKeeps, book };
+    const verdict = doAt(who, current, { kind, batchId }, around);
     if (verdict.outcome === 'never') setStopped({ verdict, stop: current, batchId });
     else go(current.surface.id);
   };

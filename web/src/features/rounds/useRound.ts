@@ -5,7 +5,7 @@ import {
   treatmentOf,
   type AroundEvent,
   type Batch,
-  type EventKind,
+  type WetEvent,
   type SurfaceClock,
   type Treatment,
   type TreatedSurface,
@@ -69,16 +69,13 @@ export const asBatches = (rows: BatchRow[]): Map<string, Batch> =>
  * Records what was done at a stop. Judged here at once by the core; a refusal is put on record too.
  */
 export const doAt = (
-  roundId: string,
-  personId: string,
+  { roundId, personId }: { roundId: string; personId: string },
   stop: Stop,
-  kind: EventKind,
-  batchId: string | null,
-  batches: Map<string, Batch>,
+  { kind, batchId }: Pick<WetEvent, 'kind' | 'batchId'>,
   around: AroundEvent,
 ): Verdict => {
   const event = { id: newId(), surfaceId: stop.surface.id, kind, at: Date.now(), batchId };
-  const verdict = judgeEvent(event, stop.treatment, stop.clock, batches, around);
+  const verdict = judgeEvent(event, stop.treatment, stop.clock, around);
   void keep(roundId, { ...event, personId, turnedBack: verdict.outcome === 'never' });
   return verdict;
 };

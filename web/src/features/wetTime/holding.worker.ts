@@ -18,11 +18,8 @@ const worker = {
       const lot = chanceOfHolding(
         film,
         air,
-        floor,
-        needed,
-        coats,
-        Math.min(LOT, draws - done),
-        done + 1,
+        { floor, needed, coats },
+        { draws: Math.min(LOT, draws - done), seed: done + 1 },
       );
       sum = sum ? { ...lot, draws: sum.draws + lot.draws, held: sum.held + lot.held } : lot;
       tell(sum.draws);
