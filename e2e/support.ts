@@ -53,10 +53,12 @@ export const choose = async (
 /** Adds a surface to the open room. */
 export const addSurface = async (
   page: Page,
-  name: string,
-  material: string,
-  area: string,
-  more: { food?: boolean; touched?: string } = {},
+  {
+    name,
+    material,
+    area,
+    ...more
+  }: { name: string; material: string; area: string; food?: boolean; touched?: string },
 ) => {
   await page.getByRole('button', { name: /^Add a surface to/ }).click();
   await page.getByLabel('Name', { exact: true }).fill(name);

@@ -575,6 +575,8 @@ export const record = v.variant('kind', [
   }),
 ]);
 export type CheckedSource = v.InferOutput<typeof checkedSource>;
+/** The body of one kind of fact. */
+export type FactBody<K extends RecordRow['kind']> = Extract<RecordRow, { kind: K }>['body'];
 export type RecordRow = v.InferOutput<typeof record>;
 export const recordKinds = [
   'approval',

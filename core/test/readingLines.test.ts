@@ -23,12 +23,11 @@ const amountOf = ({ amount, assumed }: Item): string => {
 };
 const itemIn = (item: Item): string => {
   const { strength } = ingredientOf(item.ingredient);
-  const at = !strength
-    ? ''
-    : item.strength === undefined
-      ? ` ~${two(strength.usual * 100)}%`
-      : ` ${two(item.strength * 100)}%`;
-  return `${amountOf(item)} ${item.ingredient}${at}`;
+  const named = `${amountOf(item)} ${item.ingredient}`;
+  if (!strength) return named;
+  return item.strength === undefined
+    ? `${named} ~${two(strength.usual * 100)}%`
+    : `${named} ${two(item.strength * 100)}%`;
 };
 /** A line in the short form of the table. */
 const short = (line: Line): string => {

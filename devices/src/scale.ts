@@ -70,6 +70,7 @@ export class Scale {
         if (grams === undefined) break;
         [this.drift, this.since] = [grams, now];
         return null;
+      default:
     }
     return `error found "${line.trim()}"; allowed are tare, put GRAMS, take GRAMS, empty, noise GRAMS, drift GRAMS-A-MINUTE`;
   }

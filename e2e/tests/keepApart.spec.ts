@@ -143,7 +143,7 @@ test.describe.serial('keep apart', () => {
     await page.getByRole('dialog').getByLabel('Room', { exact: true }).fill('Bathroom');
     await page.getByRole('dialog').getByLabel('Floor area, m²').fill('4.2');
     await page.getByRole('dialog').getByRole('button', { name: 'Add the room' }).click();
-    await addSurface(page, 'WC bowl', 'Vitreous china', '0.3');
+    await addSurface(page, { name: 'WC bowl', material: 'Vitreous china', area: '0.3' });
     await page.locator('.descent__stop', { hasText: 'WC bowl' }).click();
     await choose(page, /^Where it comes in the room/, 'Toilet');
     await page.getByRole('button', { name: 'Save' }).click();

@@ -64,9 +64,14 @@ test.describe.serial('a supervisor', () => {
     await expectAccessible(page);
     await dialog.getByRole('button', { name: 'Add the room' }).click();
 
-    await addSurface(page, 'Shelf', 'Marble', '0.4');
-    await addSurface(page, 'Screen', 'Acrylic, polycarbonate', '1.8', { touched: 'often' });
-    await addSurface(page, 'Tiles', 'Glazed ceramic', '3.5', { food: true });
+    await addSurface(page, { name: 'Shelf', material: 'Marble', area: '0.4' });
+    await addSurface(page, {
+      name: 'Screen',
+      material: 'Acrylic, polycarbonate',
+      area: '1.8',
+      touched: 'often',
+    });
+    await addSurface(page, { name: 'Tiles', material: 'Glazed ceramic', area: '3.5', food: true });
     await choose(page, /^Where it comes in the room/, 'Floor');
     await page.getByRole('button', { name: 'Save' }).click();
     await expect(page.locator('.descent__stop .descent__name')).toHaveText([

@@ -24,5 +24,5 @@ const stop = async () => {
   await db.destroy().catch(() => undefined);
   process.exit(0);
 };
-process.on('SIGINT', stop);
-process.on('SIGTERM', stop);
+process.on('SIGINT', () => void stop());
+process.on('SIGTERM', () => void stop());

@@ -11,10 +11,7 @@ import { ledgerListener } from '../src/features/live/listener.ts';
 import { CompanyEntity, PersonEntity } from '../src/features/people/entities.ts';
 import { hashPassword } from '../src/features/people/service.ts';
 
-/**
- * eslint-disable @typescript-eslint/no-explicit-any -- the tests read answers as a client without
- * types would
- */
+/* eslint-disable @typescript-eslint/no-explicit-any -- answers are read as a client without types would */
 export interface Answered<T = any> {
   status: number;
   body: T;
@@ -45,7 +42,9 @@ export class Caller {
         'if-match': SEEN_ALL,
         ...headers,
       },
-      body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
+      ...(body === undefined
+        ? {}
+        : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
     });
     const set = response.headers.get('set-cookie');
     if (set) this.cookie = set.split(';')[0]!;

@@ -170,6 +170,99 @@ const setUp = (film: Film, air: RoomAir, floor: number) => {
  */
 const STEP = 0.06;
 
+/** Mol of both parts still in a film, and °C of the surface below it. */
+interface FilmState {
+  own: number;
+  water: number;
+  temperature: number;
+}
+
+/** A film that dries: what does not change of it, and what does, from one short step to the next. */
+class DryingFilm {
+  readonly s: ReturnType<typeof setUp>;
+  private readonly kelvin: number;
+  private readonly damp: number;
+  private readonly heatTransfer: number;
+  private over: ReturnType<typeof pressures>;
+  state: FilmState;
+
+  constructor(
+    private readonly film: Film,
+    private readonly air: RoomAir,
+    floor: number,
+    private readonly under: Under | undefined,
+  ) {
+    this.s = setUp(film, air, floor);
+    this.kelvin = air.temperature + 273.15;
+    this.over = pressures(film.active, air.temperature);
+    this.damp = this.over.water * air.humidity;
+    this.heatTransfer = AIR_HEAT * this.s.leavingWater * 0.9;
+    this.state = { own: this.s.start[0], water: this.s.start[1], temperature: air.temperature };
+  }
+
+  /** kg/m². */
+  get mass(): number {
+    return this.state.own * this.s.own + this.state.water * this.s.water;
+  }
+
+  get moleFraction(): number {
+    const { own, water } = this.state;
+    return own + water > 0 ? own / (own + water) : 0;
+  }
+
+  get strength(): number {
+    return this.mass > 0 ? this.s.basis.fromWeight((this.state.own * this.s.own) / this.mass) : 0;
+  }
+
+  /** Mol/m² s of both parts that leave a film of so much. */
+  private flux(own: number, water: number): [number, number] {
+    const { leaving, leavingWater } = this.s;
+    const [pa, pw] = this.over.at(own + water > 0 ? own / (own + water) : 0);
+    return [
+      (leaving * pa) / GAS / this.kelvin,
+      (leavingWater * (pw - this.damp)) / GAS / this.kelvin,
+    ];
+  }
+
+  /** Dries for a step of at most `longest` s in which at most `step` of it goes; gives its s. */
+  dry(step: number, longest: number): number {
+    const { own, water } = this.state;
+    const [fa, fw] = this.flux(own, water);
+    const losing = Math.max(fa * this.s.own + fw * this.s.water, 1e-9);
+    const dt = Math.min(
+      (step * this.mass) / losing,
+      (step * (own + 1e-12)) / Math.max(fa, 1e-12) + 1,
+      60,
+      longest,
+    );
+    // The midpoint stands for the step: second order, and steps are short.
+    const [ma, mw] = this.flux(
+      Math.max(0, own - (fa * dt) / 2),
+      Math.max(0, water - (fw * dt) / 2),
+    );
+    this.state.own = Math.max(0, own - ma * dt);
+    this.state.water = Math.max(0, water - mw * dt);
+    if (this.under) this.cool(this.under, [ma, mw], dt);
+    return dt;
+  }
+
+  private cool({ heatCapacity }: Under, [own, water]: [number, number], dt: number): void {
+    const { active } = this.film;
+    const cooling = own * vaporisation[active] + water * vaporisation.water;
+    const { temperature } = this.state;
+    const warmed =
+      temperature +
+      ((this.heatTransfer * (this.air.temperature - temperature) - cooling) * dt) /
+        (heatCapacity + this.mass * 4000);
+    this.state.temperature = Math.max(0, Math.min(this.air.temperature, warmed));
+    this.over = pressures(active, this.state.temperature);
+  }
+}
+
+/** Where between two points of a step, as a part of it, a falling value passes a mark. */
+const passes = (before: number, after: number, mark: number): number =>
+  before === after ? 1 : Math.min(1, Math.max(0, (before - mark) / (before - after)));
+
 /**
  * How a film dries in a room's air, until it is gone or two hours have passed: both its volatile
  * parts leave by vapour pressure, activity and laminar mass transfer. Alcohol loses strength long
@@ -184,69 +277,35 @@ export const dryingCurve = (
   { under, step = STEP }: { under?: Under; step?: number } = {},
 ): Drying => {
   check(film, air);
-  const s = setUp(film, air, floor);
-  const kelvin = air.temperature + 273.15;
-  let [a, w] = s.start;
-  let [t, temperature, coolest] = [0, air.temperature, air.temperature];
-  let over = pressures(film.active, temperature);
-  const damp = over.water * air.humidity;
-  const heatTransfer = AIR_HEAT * s.leavingWater * 0.9;
-  const flux = (na: number, nw: number): [number, number] => {
-    const [pa, pw] = over.at(na + nw > 0 ? na / (na + nw) : 0);
-    return [(s.leaving * pa) / GAS / kelvin, (s.leavingWater * (pw - damp)) / GAS / kelvin];
-  };
-  const massOf = () => a * s.own + w * s.water;
-  const strengthNow = () => s.basis.fromWeight((a * s.own) / massOf());
+  const drying = new DryingFilm(film, air, floor, under);
+  const { s } = drying;
+  let t = 0;
   const out: Drying = {
     times: [0],
-    mass: [massOf()],
+    mass: [drying.mass],
     strength: [film.strength],
     gone: [0],
     wetUntil: LONGEST,
     aboveFloorUntil: film.strength >= floor * (1 - 1e-9) ? LONGEST : 0,
-    coolest,
+    coolest: air.temperature,
   };
-  const goesTo = (before: number, after: number, mark: number, dt: number) =>
-    t + dt * (before === after ? 1 : Math.min(1, Math.max(0, (before - mark) / (before - after))));
-
   while (t < LONGEST) {
-    const [fa, fw] = flux(a, w);
-    const losing = Math.max(fa * s.own + fw * s.water, 1e-9);
-    const dt = Math.min(
-      (step * massOf()) / losing,
-      (step * (a + 1e-12)) / Math.max(fa, 1e-12) + 1,
-      60,
-      LONGEST - t,
-    );
-    // The midpoint stands for the step: second order, and steps are short.
-    const [ma, mw] = flux(Math.max(0, a - (fa * dt) / 2), Math.max(0, w - (fw * dt) / 2));
-    const [beforeMass, beforeX] = [massOf(), a / (a + w)];
-    a = Math.max(0, a - ma * dt);
-    w = Math.max(0, w - mw * dt);
-    if (under) {
-      const cooling = ma * vaporisation[film.active] + mw * vaporisation.water;
-      temperature +=
-        ((heatTransfer * (air.temperature - temperature) - cooling) * dt) /
-        (under.heatCapacity + massOf() * 4000);
-      temperature = Math.max(0, Math.min(air.temperature, temperature));
-      coolest = Math.min(coolest, temperature);
-      over = pressures(film.active, temperature);
-    }
-    const mass = massOf();
-    const x = a + w > 0 ? a / (a + w) : 0;
+    const [massBefore, before] = [drying.mass, drying.moleFraction];
+    const dt = drying.dry(step, LONGEST - t);
+    const [mass, x] = [drying.mass, drying.moleFraction];
+    out.coolest = Math.min(out.coolest, drying.state.temperature);
     if (floor > 0 && out.aboveFloorUntil === LONGEST && x < s.floor)
-      out.aboveFloorUntil = goesTo(beforeX, x, s.floor, dt);
+      out.aboveFloorUntil = t + dt * passes(before, x, s.floor);
     const dry = mass <= s.dry;
-    if (dry) out.wetUntil = goesTo(beforeMass, mass, s.dry, dt);
+    if (dry) out.wetUntil = t + dt * passes(massBefore, mass, s.dry);
     t += dt;
     out.times.push(t);
     out.mass.push(mass);
-    out.strength.push(mass > 0 ? strengthNow() : 0);
-    out.gone.push(s.start[0] * s.own - a * s.own);
+    out.strength.push(drying.strength);
+    out.gone.push((s.start[0] - drying.state.own) * s.own);
     if (dry) break;
   }
   out.aboveFloorUntil = Math.min(out.aboveFloorUntil, out.wetUntil);
-  out.coolest = coolest;
   return out;
 };
 

@@ -57,7 +57,8 @@ const quantityOf = (
   const fraction = firstOf(tokens, 'fraction');
   if (!number) return { values: [fraction?.value ?? 1], doubt: null };
   const values = number.values.map((value) => value * (fraction?.value ?? 1));
-  const doubt = number.range ? 'range' : number.doubtful ? 'thousands' : null;
+  const thousands = number.doubtful ? 'thousands' : null;
+  const doubt = number.range ? 'range' : thousands;
   return { values, doubt, ...(number.guess ? { guess: number.text.trim() } : {}) };
 };
 

@@ -197,11 +197,9 @@ export const analyseRecipe = (text: string, claim: Claim, by: RecipeRules): Reci
   const asked = askedReasons(recipe, claim);
   const { outcome, reasons } = verdictOf([...made.verdict.reasons, ...own, ...asked]);
   const danger = clashes.some(({ severity }) => severity === 'never');
-  const name = danger
-    ? 'dangerous'
-    : asked.some(({ figures }) => strange(recipe, figures!.row as number))
-      ? 'not known yet'
-      : made.verdict.name;
+  const notKnown = asked.some(({ figures }) => strange(recipe, figures!.row as number));
+  const harmless = notKnown ? 'not known yet' : made.verdict.name;
+  const name = danger ? 'dangerous' : harmless;
   return {
     recipe,
     problems: [],

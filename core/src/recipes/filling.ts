@@ -50,78 +50,95 @@ const unread = (
   offers: [],
 });
 
+/** A token that names what goes in, and what it may mean. */
+type Naming = Extract<Token, { kind: 'ingredient' | 'piece' }>;
+const isNaming = (token: Token): token is Naming =>
+  token.kind === 'ingredient' || token.kind === 'piece';
+const eitherOf = (token: Naming): readonly { id: IngredientId; strength?: number }[] =>
+  token.kind === 'ingredient' ? token.either : [{ id: token.piece.ingredient }];
+
+const isWhole = ({ value }: { value?: number }): boolean =>
+  value === undefined || (value > 0 && value <= 1);
+
+/** How far it is filled: to a volume, to a part of the bottle, or up; or why that is not read. */
+const amountOf = (
+  tokens: readonly Token[],
+  left: Remaining,
+  first: Naming,
+): Amount | 'bottle-size' | undefined => {
+  const sized = left.take(rules.to) ?? left.take(rules.into);
+  if (sized) {
+    const [number, unit] = [firstOf(sized, 'number')!, firstOf(sized, 'unit')!.unit];
+    if (unit.of !== 'volume' || number.values.length > 1) return 'bottle-size';
+    const imperial = allOf(sized, 'qualifier').some(({ is }) => is === 'imperial');
+    const one = imperial ? (unit.imperial ?? unit.value) : unit.value;
+    return { kind: 'top', to: number.values[0]! * one };
+  }
+  if (left.has(rules.amount)) return undefined;
+  const with_ = tokens.find(({ kind, at }) => (kind === 'with' || kind === 'of') && at < first.at);
+  const value = partIn(tokens, left, with_?.at ?? first.at);
+  if (!isWhole({ value })) return 'bottle-size';
+  return value === undefined ? { kind: 'top' } : { kind: 'fill', value };
+};
+
+/** What goes in, in every way it may be meant. */
+const itemsOf = (first: Naming, amount: Amount, left: Remaining): Item[] | UnreadCode => {
+  const [written, second] = takeStrengths(left);
+  if (second) return 'bottle-size';
+  left.takeAll(rules.ingredient);
+  left.takeAll(rules.words);
+  const items: Item[] = [];
+  for (const { id, strength: own } of eitherOf(first)) {
+    const alone = own === undefined ? [undefined] : [own];
+    const said = written ? strengthsFor(id, written) : alone;
+    if (typeof said === 'string') return said;
+    for (const strength of said)
+      items.push({ ingredient: id, amount, ...(strength === undefined ? {} : { strength }) });
+  }
+  return items;
+};
+
+/** Whether the words fill something up: "fill", "the rest", "top up", or one thing up to a size. */
+const isFilling = (tokens: readonly Token[], left: Remaining, named: number): boolean => {
+  const fills = left.has(rules.fills) || (left.has(rules.toTop) && !left.has(rules.amount));
+  const one = named === 1 && tokens.filter(({ kind }) => kind === 'unit').length === 1;
+  return named > 0 && (fills || (left.has(rules.to) && one));
+};
+
+/** What the line is asked about: what nobody knows first, then which of several is meant. */
+const askOf = (over: readonly Token[], either: number): Filling['asks'] => {
+  const found = over.map(({ text }) => text.trim()).join(' ');
+  if (over.length > 0) return { code: 'left-over', found };
+  return either > 1 ? { code: 'which-ingredient', found: '' } : null;
+};
+type Filling = Extract<Piece, { kind: 'ingredients' }>;
+
 /**
  * "Fill to 3/4 with …", "top up with …", "make up to 1 l with …", "the rest water": amounts that
  * depend on the bottle.
  */
 export const readFilling = (tokens: readonly Token[]): Piece | undefined => {
   const left = new Remaining(tokens);
-  const named = tokens.filter(({ kind }) => kind === 'ingredient' || kind === 'piece');
-  const target = left.has(rules.to);
-  const fills = left.has(rules.fills) || (left.has(rules.toTop) && !left.has(rules.amount));
-  const madeUp =
-    target && named.length === 1 && tokens.filter(({ kind }) => kind === 'unit').length === 1;
-  if (named.length === 0 || (!fills && !madeUp)) return undefined;
+  const named = tokens.filter(isNaming);
+  if (!isFilling(tokens, left, named.length)) return undefined;
+  const names = named.map((token) => eitherOf(token)[0]!.id);
   const first = named[0]!;
-  const either =
-    first.kind === 'ingredient'
-      ? first.either
-      : [{ id: (first as Extract<Token, { kind: 'piece' }>).piece.ingredient }];
-  const names = named.map((token) =>
-    token.kind === 'ingredient'
-      ? token.either[0]!.id
-      : (token as Extract<Token, { kind: 'piece' }>).piece.ingredient,
-  );
   if (named.length > 1) return unread('bottle-size', tokens, names);
-
-  const with_ = tokens.find(({ kind, at }) => (kind === 'with' || kind === 'of') && at < first.at);
-  const sized = left.take(rules.to) ?? left.take(rules.into);
-  let amount: Amount | undefined;
-  if (sized) {
-    const [number, unit] = [firstOf(sized, 'number')!, firstOf(sized, 'unit')!.unit];
-    if (unit.of !== 'volume' || number.values.length > 1)
-      return unread('bottle-size', tokens, names);
-    const imperial = allOf(sized, 'qualifier').some(({ is }) => is === 'imperial');
-    amount = {
-      kind: 'top',
-      to: number.values[0]! * (imperial ? (unit.imperial ?? unit.value) : unit.value),
-    };
-  } else if (left.has(rules.amount)) return undefined;
-  else {
-    const value = partIn(tokens, left, with_?.at ?? first.at);
-    if (value !== undefined && !(value > 0 && value <= 1))
-      return unread('bottle-size', tokens, names);
-    amount = value === undefined ? { kind: 'top' } : { kind: 'fill', value };
-  }
-  const [written, second] = takeStrengths(left);
-  if (second) return unread('bottle-size', tokens, names);
-  left.takeAll(rules.ingredient);
-  left.takeAll(rules.words);
-  const items: Item[] = [];
-  for (const { id, strength: own } of either) {
-    const said = written ? strengthsFor(id, written) : own === undefined ? [undefined] : [own];
-    if (typeof said === 'string') return unread(said, tokens, names);
-    items.push(
-      ...said.map((strength): Item => ({
-        ingredient: id,
-        amount,
-        ...(strength === undefined ? {} : { strength }),
-      })),
-    );
-  }
+  const amount = amountOf(tokens, left, first);
+  if (amount === undefined) return undefined;
+  if (amount === 'bottle-size') return unread(amount, tokens, names);
+  const items = itemsOf(first, amount, left);
+  if (typeof items === 'string') return unread(items, tokens, names);
   const over = left.rest();
-  const readings = items.map((item) => ({ items: [item] as [Item], text: writeItems([item]) }));
-  if (over.length > 0) {
-    const stranger: Item = { ingredient: 'unknown', amount };
-    readings.push({ items: [stranger], text: writeItems([stranger]) });
-  }
+  const stranger: Item = { ingredient: 'unknown', amount };
+  const readings = [...items, ...(over.length > 0 ? [stranger] : [])].map((item) => ({
+    items: [item] as [Item],
+    text: writeItems([item]),
+  }));
   const [one, ...others] = readings;
-  const found = over.map(({ text }) => text.trim()).join(' ');
-  const asks =
-    over.length > 0
-      ? { code: 'left-over' as const, found }
-      : either.length > 1
-        ? { code: 'which-ingredient' as const, found: '' }
-        : null;
-  return { kind: 'ingredients', readings: [one!, ...others], asks };
+  return {
+    kind: 'ingredients',
+    readings: [one!, ...others],
+    asks: askOf(over, eitherOf(first).length),
+  };
 };

@@ -3,7 +3,7 @@ import type { Token } from './tokens.ts';
 import type { Lexicon } from './words/lexicon.ts';
 
 /** How many letters may be wrong in a name of that length and still be taken for it. */
-const slips = (length: number): number => (length < 4 ? 0 : length < 9 ? 1 : length < 16 ? 2 : 3);
+const slips = (length: number): number => [4, 9, 16].filter((from) => length >= from).length;
 const MOST_WORDS = 4;
 
 interface Hit {

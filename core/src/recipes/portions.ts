@@ -3,7 +3,7 @@ import { DROP, OIL_DROP, type Tool } from '../reference/tools.ts';
 import { addMasses, massOf, mixtureVolume } from '../solutions/composition.ts';
 import { contentOf, type Content, type Masses } from '../solutions/stockContent.ts';
 import { litres } from '../units/volume.ts';
-import type { Item, Line, LineReading, Recipe, UnreadCode } from './line.ts';
+import type { Amount, Item, Line, LineReading, Recipe, UnreadCode } from './line.ts';
 
 /** One ingredient of a recipe as it is measured out: m³ and kg. */
 export interface Portion {
@@ -170,78 +170,92 @@ const placedOf = (chosen: Chosen): Placed[] =>
     reading.items.map((item) => ({ row: line.row, text: line.text, item })),
   );
 
+/** What the amounts that are no measures rest on. */
+interface Shared {
+  bottle: number | undefined;
+  /** m³ of one part. */
+  part: number;
+  shares: { ofBatch: number; ofBottle: number };
+}
+
+/** m³ up to which a filling goes; nothing where nobody has said how large the bottle is. */
+const markOf = (
+  amount: Extract<Amount, { kind: 'fill' | 'top' }>,
+  bottle: number | undefined,
+): number | undefined => {
+  if (amount.kind === 'top') return amount.to ?? bottle;
+  return bottle === undefined ? undefined : amount.value * bottle;
+};
+
+/** One portion after those before it, or why it cannot be measured out. */
+const portionOf = (
+  one: Placed,
+  { bottle, part, shares }: Shared,
+  before: readonly Portion[],
+): Portion | ProblemCode => {
+  const known = direct(one);
+  if (known) return known;
+  const { amount } = one.item;
+  if (amount.kind === 'parts')
+    return part > 0 ? byVolume(one, amount.value * part, 'by eye') : 'no-room';
+  if (amount.kind === 'share') {
+    if (amount.by !== 'weight') return byVolume(one, shares.ofBottle * amount.value, 'by eye');
+    const volume = (shares.ofBatch * amount.value) / contentOfItem(one.item).density;
+    return byVolume(one, volume, 'kitchen scale');
+  }
+  const target = markOf(amount as Extract<Amount, { kind: 'fill' | 'top' }>, bottle);
+  if (target === undefined) return 'bottle-size';
+  return upTo(target, one, before) ?? 'already-full';
+};
+
+const failed = (...problems: Problem[]): Measured => ({ ok: false, problems });
+
+/** m³ of one part: what is left of the bottle, or of half a litre, over all parts. */
+const partOf = (placed: readonly Placed[], bottle: number | undefined): number => {
+  const parts = placed.reduce(
+    (sum, { item: { amount } }) => sum + (amount.kind === 'parts' ? amount.value : 0),
+    0,
+  );
+  const fixed = placed.map(direct).filter((portion) => portion !== undefined);
+  const taken = bottle === undefined ? 0 : fixed.reduce((sum, { volume }) => sum + volume, 0);
+  return ((bottle ?? USUAL_BOTTLE) - taken) / parts;
+};
+
 /**
  * What one reading of a recipe comes to: parts of the bottle (or half a litre), shares of the
  * bottle or the batch (or 500 g), fillings to a mark in the order they are written. Gives every
  * problem where something cannot be measured out.
  */
 export const portionsOf = (recipe: Recipe, chosen: Chosen = firstReadings(recipe)): Measured => {
-  const problems: Problem[] = recipe.lines.flatMap((line) =>
+  const unread = recipe.lines.flatMap((line): Problem[] =>
     line.kind === 'unread' ? [{ row: line.row, code: line.code, found: line.found }] : [],
   );
+  if (unread.length > 0) return failed(...unread);
   const placed = placedOf(chosen);
-  if (problems.length > 0) return { ok: false, problems };
-  if (placed.length === 0)
-    return { ok: false, problems: [{ row: 0, code: 'nothing-in-it', found: '' }] };
+  if (placed.length === 0) return failed({ row: 0, code: 'nothing-in-it', found: '' });
   const sizes = sizesIn(recipe);
   const { bottle, batch } = sizes;
   const shares = sharesOf(placed, sizes);
-  if (!shares.ok) return { ok: false, problems: [shares.problem] };
-  const allParts = placed.reduce(
-    (sum, { item: { amount } }) => sum + (amount.kind === 'parts' ? amount.value : 0),
-    0,
-  );
-  const fixed = placed.map(direct).filter((portion) => portion !== undefined);
-  const taken = bottle === undefined ? 0 : fixed.reduce((sum, { volume }) => sum + volume, 0);
-  const part = ((bottle ?? USUAL_BOTTLE) - taken) / allParts;
+  if (!shares.ok) return failed(shares.problem);
+  const shared = { bottle, part: partOf(placed, bottle), shares };
 
+  const problems: Problem[] = [];
   const portions: Portion[] = [];
   for (const one of placed) {
-    const { amount } = one.item;
-    const fail = (code: ProblemCode): void =>
-      void problems.push({ row: one.row, code, found: one.text.trim() });
-    const known = direct(one);
-    if (known) portions.push(known);
-    else if (amount.kind === 'parts') {
-      if (part > 0) portions.push(byVolume(one, amount.value * part, 'by eye'));
-      else fail('no-room');
-    } else if (amount.kind === 'share') {
-      const volume =
-        amount.by === 'weight'
-          ? (shares.ofBatch * amount.value) / contentOfItem(one.item).density
-          : shares.ofBottle * amount.value;
-      portions.push(byVolume(one, volume, amount.by === 'weight' ? 'kitchen scale' : 'by eye'));
-    } else {
-      const of = bottle;
-      const target =
-        amount.kind === 'fill'
-          ? of === undefined
-            ? undefined
-            : amount.value * of
-          : ((amount as { to?: number }).to ?? of);
-      const filling = target === undefined ? undefined : upTo(target, one, portions);
-      if (filling) portions.push(filling);
-      else fail(target === undefined ? 'bottle-size' : 'already-full');
-    }
+    const portion = portionOf(one, shared, portions);
+    if (typeof portion === 'string')
+      problems.push({ row: one.row, code: portion, found: one.text.trim() });
+    else portions.push(portion);
   }
-  if (problems.length > 0) return { ok: false, problems };
+  if (problems.length > 0) return failed(...problems);
   // What does not go into the bottle is another mixture than the one that is meant.
   if (bottle !== undefined && volumeOf(portions) > bottle * BRIM) {
-    return {
-      ok: false,
-      problems: [
-        {
-          row: placed.at(-1)!.row,
-          code: 'too-much-for-bottle',
-          found: `${Math.round(volumeOf(portions) * 1e6)}`,
-        },
-      ],
-    };
+    const found = `${Math.round(volumeOf(portions) * 1e6)}`;
+    return failed({ row: placed.at(-1)!.row, code: 'too-much-for-bottle', found });
   }
-  const hasShares = placed.some(({ item: { amount } }) => amount.kind === 'share');
+  const has = (kind: Amount['kind']) => placed.some(({ item: { amount } }) => amount.kind === kind);
   const assumedSize =
-    (allParts > 0 && bottle === undefined) ||
-    (hasShares && bottle === undefined && batch === undefined);
+    bottle === undefined && (has('parts') || (has('share') && batch === undefined));
   return { ok: true, portions, assumedSize, ...(bottle === undefined ? {} : { bottle }) };
 };
 

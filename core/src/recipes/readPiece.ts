@@ -144,20 +144,25 @@ interface Strengths {
   found: string;
 }
 
+/** What of the line may still say how strong it is. */
+interface LeftForStrength {
+  ratio?: readonly number[];
+  strong?: Extract<Token, { kind: 'strong' }>;
+  figure?: Extract<Token, { kind: 'number' }>;
+}
+
 /**
  * The strengths an ingredient may have here: as written, as a left-over figure may mean, diluted,
  * strong, or the usual.
  */
 const strengthsOf = (
-  id: IngredientId,
-  own: number | undefined,
+  { id, strength: own }: Named['either'][number],
   written: Written | undefined,
-  ratio: readonly number[] | undefined,
-  strong: Extract<Token, { kind: 'strong' }> | undefined,
-  figure: Extract<Token, { kind: 'number' }> | undefined,
+  { ratio, strong, figure }: LeftForStrength,
 ): Strengths | UnreadCode => {
   const { strength, asksStrength } = ingredientOf(id);
-  const said = written ? strengthsFor(id, written) : own === undefined ? undefined : [own];
+  const alone = own === undefined ? undefined : [own];
+  const said = written ? strengthsFor(id, written) : alone;
   if (typeof said === 'string') return said;
   const usual = strength?.usual;
   const base = said?.[0] ?? usual;
@@ -233,17 +238,14 @@ const choose = (
   { either }: Named,
   found: Found,
   written: Written | undefined,
-  left: {
-    ratio?: readonly number[];
-    strong?: Extract<Token, { kind: 'strong' }>;
-    figure?: Extract<Token, { kind: 'number' }>;
-  },
+  left: LeftForStrength,
 ): Choice | UnreadCode => {
   const readings: LineReading[] = [];
   let code: Question | null = found.doubt === 'thousands' ? 'thousands' : null;
   let said = '';
-  for (const { id, strength: own } of either) {
-    const strengths = strengthsOf(id, own, written, left.ratio, left.strong, left.figure);
+  for (const one of either) {
+    const { id } = one;
+    const strengths = strengthsOf(one, written, left);
     if (typeof strengths === 'string') return strengths;
     if (strengths.code) [code, said] = [strengths.code, strengths.found];
     for (const amount of found.readings) {
@@ -268,7 +270,7 @@ const chooseAmong = (
   one: Named,
   found: Found,
   stated: readonly Written[],
-  left: Parameters<typeof choose>[3],
+  left: LeftForStrength,
 ): Choice | UnreadCode => {
   const choices = (stated.length > 1 ? stated : [stated[0]]).map((written) =>
     choose(one, found, written, left),
@@ -336,8 +338,8 @@ const readTogether = (
   const ratio = equal ? undefined : firstOf(left.take(rules.ratio) ?? [], 'ratio')?.parts;
   const each = equal || ratio ? undefined : left.take(rules.each);
   if (!equal && !ratio && !each) return undefined;
-  const parts =
-    ratio && ratio.length === named.length ? ratio : equal ? named.map(() => 1) : undefined;
+  const alike = equal ? named.map(() => 1) : undefined;
+  const parts = ratio?.length === named.length ? ratio : alike;
   const shared = parts ? undefined : takeAmounts(left)[0];
   const choices: Choice[] = [];
   for (const [i, one] of named.entries()) {
@@ -426,9 +428,109 @@ const dropsOfFruit = (one: Named, found: Found | undefined, isPiece: boolean): N
 const warmed = (one: Named, temperature: readonly Token[] | undefined): Named => {
   const value = temperature && firstOf(temperature, 'number')!.values.at(-1)!;
   const fahrenheit = temperature?.some(({ text }) => /f/i.test(text) && !/°\s?c/i.test(text));
-  const celsius = value === undefined ? 0 : fahrenheit ? ((value - 32) * 5) / 9 : value;
+  const warmth = value ?? 0;
+  const celsius = fahrenheit ? ((warmth - 32) * 5) / 9 : warmth;
   if (one.either[0]!.id !== 'water' || celsius < HOT) return one;
   return { ...one, either: [{ id: celsius >= 90 ? 'boiling water' : 'hot water' }] };
+};
+
+/** A minus sign before the first number: less than nothing of something. */
+const isNegative = ([dash, number]: readonly Token[]): boolean =>
+  dash?.kind === 'dash' && number?.kind === 'number' && number.at === dash.at + dash.text.length;
+
+const idsOf = (named: readonly Named[]): IngredientId[] => named.map(({ either }) => either[0]!.id);
+
+/** What is asked about one amount of one or several things, the likeliest cause first. */
+const askedAbout = (
+  choice: Choice,
+  {
+    several,
+    or,
+    amounts,
+    readings,
+    doubt,
+  }: {
+    several: boolean;
+    or: boolean;
+    amounts: number;
+    readings: number;
+    doubt: boolean;
+  },
+): Choice => {
+  if (several) return { ...choice, code: 'which-ingredient', found: or ? 'or' : 'apart' };
+  return amounts > 1 && readings > 1 && !doubt ? { ...choice, code: 'which-amount' } : choice;
+};
+
+/** Amounts and what else belongs to one thing; takes them off what is left of the line. */
+const takeSingle = (left: Remaining, written: readonly Written[]) => {
+  const amounts = takeAmounts(left);
+  const share = amounts.length === 0 ? shareIn(written, left) : undefined;
+  const found = share ?? oneAmount(amounts);
+  const figure = firstOf(left.take(rules.number) ?? [], 'number');
+  const strong = firstOf(left.take(rules.strong) ?? [], 'strong');
+  const ratio = firstOf(left.take(rules.ratio) ?? [], 'ratio')?.parts;
+  left.takeAll(rules.ingredient);
+  const stated = share ? written.slice(1) : written;
+  return { amounts, found, stated, left: { ratio, strong, figure } };
+};
+
+/** One thing, or one of several, with one amount. */
+const readSingle = (
+  left: Remaining,
+  named: readonly Named[],
+  written: readonly Written[],
+  temperature: readonly Token[] | undefined,
+): Piece | Choice => {
+  const { tokens } = left;
+  const ids = idsOf(named);
+  const isPiece = tokens.some(({ kind, at }) => kind === 'piece' && at === named[0]!.at);
+  const { amounts, found, stated, left: more } = takeSingle(left, written);
+  const { figure } = more;
+  if (!found) {
+    const offers = figure ? offersFor(figure, named[0]!) : [];
+    return unread(figure ? 'no-unit' : 'no-amount', textOf(tokens), ids, offers);
+  }
+  if (found.wrong) return unread(found.wrong, textOf(tokens), ids);
+  const byWeight = takeBasis(left) === 'weight' ? asWeight(found) : found;
+  const several = named.length > 1;
+  const or = left.takeAll(rules.or).length > 0;
+  const thing = several ? eitherOf(named) : named[0]!;
+  const one = warmed(dropsOfFruit(thing, found, isPiece), temperature);
+  const choice = chooseAmong(one, byWeight, stated, more);
+  if (typeof choice === 'string') return unread(choice, textOf(tokens), ids);
+  const asked = askedAbout(choice, {
+    several,
+    or,
+    amounts: amounts.length,
+    readings: byWeight.readings.length,
+    doubt: Boolean(found.doubt),
+  });
+  const unused = figure && choice.code !== 'which-strength' ? [figure] : [];
+  return withLeftOver(asked, [...unused, ...left.rest().filter((token) => !isSilent(token))]);
+};
+
+/** A line that names nothing of which anything could be put in. */
+const nothingNamed = (tokens: readonly Token[]): Piece => {
+  const strange = tokens.filter(({ kind }) => kind === 'unknown');
+  return strange.length > 0
+    ? unread('unknown-name', textOf(strange))
+    : unread('no-ingredient', textOf(tokens));
+};
+
+/** Ingredients with their amounts, together or one alone. */
+const readAmounts = (left: Remaining, mentioned: readonly Named[]): Piece => {
+  const { tokens } = left;
+  const per = left.take(rules.per);
+  const temperature = left.take(rules.temperature);
+  const written = takeStrengths(left);
+  const outside = mentioned.filter(({ at }) => !per?.some((token) => token.at === at));
+  const named = withoutScents(outside, tokens);
+  if (named.length === 0) return unread('no-amount', textOf(tokens), idsOf(mentioned));
+  const together = readTogether(left, named, withOwners(written, named, tokens));
+  if (together) return together;
+  const single = readSingle(left, named, written, temperature);
+  if ('kind' in single) return single;
+  return asPiece(per ? withPer(single, per) : single);
 };
 
 /**
@@ -436,73 +538,15 @@ const warmed = (one: Named, temperature: readonly Token[] | undefined): Named =>
  * read.
  */
 export const readPiece = (all: readonly Token[]): Piece => {
-  const negative =
-    all[0]?.kind === 'dash' &&
-    all[1]?.kind === 'number' &&
-    all[1].at === all[0].at + all[0].text.length;
   const tokens = all[0]?.kind === 'dash' ? all.slice(1) : all;
   const left = new Remaining(tokens);
   const mentioned = namedIn(tokens);
-  const ids = mentioned.map(({ either }) => either[0]!.id);
-  if (negative) return unread('not-positive', textOf(all.slice(0, 3)), ids);
+  if (isNegative(all)) return unread('not-positive', textOf(all.slice(0, 3)), idsOf(mentioned));
   if (left.has(rules.liquid)) return unread('no-amount-of-liquid', textOf(tokens));
   const aside = readAside(tokens, left);
   if (aside) return aside;
-  if (mentioned.length === 0) {
-    const strange = tokens.filter(({ kind }) => kind === 'unknown');
-    return strange.length > 0
-      ? unread('unknown-name', textOf(strange))
-      : unread('no-ingredient', textOf(tokens));
-  }
-  const filling = readFilling(tokens);
-  if (filling) return filling;
-
-  const per = left.take(rules.per);
-  const temperature = left.take(rules.temperature);
-  const written = takeStrengths(left);
-  const named = withoutScents(
-    mentioned.filter(({ at }) => !per?.some((token) => token.at === at)),
-    tokens,
-  );
-  if (named.length === 0) return unread('no-amount', textOf(tokens), ids);
-  const owned = withOwners(written, named, tokens);
-  const together = readTogether(left, named, owned);
-  if (together) return together;
-  const isPiece = tokens.some(({ kind, at }) => kind === 'piece' && at === named[0]!.at);
-  const amounts = takeAmounts(left);
-  const share = amounts.length === 0 ? shareIn(written, left) : undefined;
-  const counted = share ?? oneAmount(amounts);
-  const figure = firstOf(left.take(rules.number) ?? [], 'number');
-  const strong = firstOf(left.take(rules.strong) ?? [], 'strong');
-  const ratio = firstOf(left.take(rules.ratio) ?? [], 'ratio')?.parts;
-  left.takeAll(rules.ingredient);
-  if (!counted)
-    return unread(
-      figure ? 'no-unit' : 'no-amount',
-      textOf(tokens),
-      ids,
-      figure ? offersFor(figure, named[0]!) : [],
-    );
-  if (counted.wrong) return unread(counted.wrong, textOf(tokens), ids);
-  const byWeight = takeBasis(left) === 'weight' ? asWeight(counted) : counted;
-  const several = named.length > 1;
-  const said = left.takeAll(rules.or).length > 0;
-  const one = warmed(
-    dropsOfFruit(several ? eitherOf(named) : named[0]!, counted, isPiece),
-    temperature,
-  );
-  const stated = share ? written.slice(1) : written;
-  const choice = chooseAmong(one, byWeight, stated, { ratio, strong, figure });
-  if (typeof choice === 'string') return unread(choice, textOf(tokens), ids);
-  const asked: Choice = several
-    ? { ...choice, code: 'which-ingredient', found: said ? 'or' : 'apart' }
-    : amounts.length > 1 && byWeight.readings.length > 1 && !counted.doubt
-      ? { ...choice, code: 'which-amount' }
-      : choice;
-  const unused = figure && choice.code !== 'which-strength' ? [figure] : [];
-  const over = [...unused, ...left.rest().filter((token) => !isSilent(token))];
-  const whole = withLeftOver(asked, over);
-  return asPiece(per ? withPer(whole, per) : whole);
+  if (mentioned.length === 0) return nothingNamed(tokens);
+  return readFilling(tokens) ?? readAmounts(left, mentioned);
 };
 
 /**

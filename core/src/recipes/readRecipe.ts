@@ -2,6 +2,7 @@ import type { IngredientId } from '../reference/ingredients.ts';
 import type { At, Ingredients, Line, Recipe } from './line.ts';
 import { respelled } from './nearest.ts';
 import { readPiece, type Piece } from './readPiece.ts';
+import { ingredientName } from './words/englishIngredients.ts';
 import { tokensOf, type Token, type TokenKind } from './tokens.ts';
 import { english } from './words/english.ts';
 import { lexiconOf, type Lexicon } from './words/lexicon.ts';
@@ -147,7 +148,8 @@ const withBasis = (lines: readonly Line[]): Line[] => {
     .map((line) => line.readings[0].items[0].amount)
     .find((amount) => amount.kind === 'share' && amount.by !== null);
   const grams = lines.some((line) => line.kind === 'size' && line.mass !== undefined);
-  const by = said?.kind === 'share' ? said.by : grams ? ('weight' as const) : null;
+  const weighed = grams ? ('weight' as const) : null;
+  const by = said?.kind === 'share' ? said.by : weighed;
   let asked = false;
   return lines.map((line): Line => {
     if (!isShare(line)) return line;
@@ -223,4 +225,21 @@ export const ingredientsNamed = (line: Line): IngredientId[] => {
   if (line.kind === 'unread') return [...line.names];
   if (line.kind !== 'ingredients') return [];
   return line.readings.flatMap(({ items }) => items.map(({ ingredient }) => ingredient));
+};
+
+/** A line with other words for those that name a certain kind of ingredient, else as typed. */
+export const renamed = (
+  line: Line,
+  isMeant: (id: IngredientId) => boolean,
+  name: IngredientId,
+): string => {
+  const text = line.text.trim();
+  const named = tokensOf(text, englishLexicon).filter(
+    (token) => token.kind === 'ingredient' && token.either.some(({ id }) => isMeant(id)),
+  );
+  return named.reduceRight(
+    (words, { at, text: found }) =>
+      words.slice(0, at) + ingredientName(name) + words.slice(at + found.trimEnd().length),
+    text,
+  );
 };

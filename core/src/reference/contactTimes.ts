@@ -31,7 +31,8 @@ export interface Evidence {
   source: string;
 }
 
-const row = (
+/** A row as it is written below: the columns of the table in their order. */
+type Columns = [
   id: string,
   active: Evidence['active'],
   from: number,
@@ -39,7 +40,10 @@ const row = (
   against: Evidence['against'],
   seconds: number | undefined,
   source: string,
-  effective = true,
+  effective?: boolean,
+];
+const row = (
+  ...[id, active, from, to, against, seconds, source, effective = true]: Columns
 ): Evidence => ({
   id,
   active,

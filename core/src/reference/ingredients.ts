@@ -22,14 +22,16 @@ export interface Ingredient {
 }
 
 type Groups = readonly Group[];
-const stock = (
+/** A stock in water as it is written below. */
+type StockColumns = [
   of: Component,
   basis: Basis,
   usual: number,
   off: number,
   groups: Groups,
   strong?: number,
-): Ingredient => ({
+];
+const stock = (...[of, basis, usual, off, groups, strong]: StockColumns): Ingredient => ({
   groups,
   role: 'active',
   strength: { of, basis, usual, off, ...(strong ? { strong } : {}) },

@@ -92,14 +92,17 @@ interface More {
   when?: When;
   water?: true;
 }
-const rule = (
-  id: string,
-  one: Group,
-  other: Rule['other'],
-  by: By,
-  source: string,
-  more: More = {},
-): Rule => ({ id, one, other, by, source, harm: null, ...more });
+/** A rule as it is written below. */
+type Columns = [id: string, one: Group, other: Rule['other'], by: By, source: string, more?: More];
+const rule = (...[id, one, other, by, source, more = {}]: Columns): Rule => ({
+  id,
+  one,
+  other,
+  by,
+  source,
+  harm: null,
+  ...more,
+});
 
 /**
  * Rooms smaller than this, m³, do not thin out what two products give off. Source: common practice,

@@ -3,6 +3,7 @@ import { figuresOfBite } from '../hazards/judgeCombination.ts';
 import { clashesAmong, type Clash } from '../recipes/clashes.ts';
 import type { Portion } from '../recipes/portions.ts';
 import { cleaningTops, DESCALING_TOP } from '../reference/cleaningTops.ts';
+import type { Group } from '../reference/groups.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
 import { ingredientOf } from '../reference/ingredients.ts';
 import type { Book } from '../reference/neverCombine.ts';
@@ -137,14 +138,13 @@ const strengthReasons = (formula: Formula, rules: HouseRules): Reason[] => {
   return reasons;
 };
 
-/**
- * What nobody should have on hand for this work, whatever it is for: too strong, or refused by the
- * house.
- */
-const safetyReasons = (formula: Formula, claim: Claim, rules: HouseRules): Reason[] => {
-  const reasons: Reason[] = [];
-  const { strengths, portions } = formula;
-  const tops = {
+/** From this mass fraction a solvent's vapour is counted as one that lights. Source: GHS, cautious. */
+const SOLVENT_BURNS = 0.05;
+const refusedGroups: readonly Group[] = ['hydrofluoric', 'strong-acid', 'strong-alkali', 'unknown'];
+
+/** Stronger than anything is cleaned with. */
+const tooStrong = ({ constituents, strengths }: Formula, claim: Claim): Reason[] => {
+  const tops: Record<string, number> = {
     ...cleaningTops,
     ...(claim === 'descale' ? { 'acetic acid': DESCALING_TOP } : {}),
   };
@@ -153,61 +153,52 @@ const safetyReasons = (formula: Formula, claim: Claim, rules: HouseRules): Reaso
     'acetic acid': strengths.acid,
     alcohol: strengths.alcohol,
   };
-  for (const { component, ww } of formula.constituents) inIt[component] ??= ww;
-  for (const [of, top] of Object.entries(tops)) {
-    const strength = inIt[of] ?? 0;
-    if (strength > top * slack)
-      reasons.push({
-        code: 'above-cleaning-top',
-        outcome: 'never',
-        figures: { strength, top, active: of },
-        source: 'CLP',
-      });
-  }
+  for (const { component, ww } of constituents) inIt[component] ??= ww;
+  return Object.entries(tops).flatMap(([active, top]): Reason[] => {
+    const strength = inIt[active] ?? 0;
+    const figures = { strength, top, active };
+    return strength > top * slack
+      ? [{ code: 'above-cleaning-top', outcome: 'never', figures, source: 'CLP' }]
+      : [];
+  });
+};
+
+/** What the house does not carry, or nobody should have in hand at all. */
+const refused = ({ portions, strengths }: Formula, rules: HouseRules): Reason[] => {
+  const reasons: Reason[] = [];
   if (strengths.hypochlorite > 0) {
     const outcome = rules.bleach === 'named-cases' ? 'care' : 'never';
-    reasons.push({
-      code: 'not-carried',
-      outcome,
-      figures: { strength: strengths.hypochlorite },
-      source: 'house rule',
-    });
+    const figures = { strength: strengths.hypochlorite };
+    reasons.push({ code: 'not-carried', outcome, figures, source: 'house rule' });
   }
   for (const { ingredient } of portions) {
-    const { groups } = ingredientOf(ingredient);
-    const refused = groups.some(
-      (group) =>
-        group === 'hydrofluoric' ||
-        group === 'strong-acid' ||
-        group === 'strong-alkali' ||
-        group === 'unknown',
-    );
-    if (refused)
-      reasons.push({
-        code: 'must-not-be-used',
-        outcome: 'never',
-        figures: { ingredient },
-        source: 'labels',
-      });
-  }
-  if (strengths.alcohol === 0 && (holds(formula, 'acetone') || holds(formula, 'terpene'))) {
-    const burning = formula.constituents.find(
-      ({ component }) => component === 'acetone' || component === 'terpene',
-    );
-    if (burning && burning.ww >= SOLVENT_BURNS)
-      reasons.push({
-        code: 'solvent-burns',
-        outcome: 'care',
-        figures: { strength: burning.ww },
-        source: 'CLP; GHS',
-      });
+    if (!ingredientOf(ingredient).groups.some((group) => refusedGroups.includes(group))) continue;
+    const figures = { ingredient };
+    reasons.push({ code: 'must-not-be-used', outcome: 'never', figures, source: 'labels' });
   }
   return reasons;
 };
+
+/** A solvent that burns where there is no alcohol to have been warned of. */
+const solventReasons = (formula: Formula): Reason[] => {
+  if (formula.strengths.alcohol > 0) return [];
+  const burning = formula.constituents.find(
+    ({ component }) => component === 'acetone' || component === 'terpene',
+  );
+  if (!burning || burning.ww < SOLVENT_BURNS) return [];
+  const figures = { strength: burning.ww };
+  return [{ code: 'solvent-burns', outcome: 'care', figures, source: 'CLP; GHS' }];
+};
+
 /**
- * From this mass fraction a solvent's vapour is counted as one that lights. Source: GHS, cautious.
+ * What nobody should have on hand for this work, whatever it is for: too strong, or refused by the
+ * house.
  */
-const SOLVENT_BURNS = 0.05;
+const safetyReasons = (formula: Formula, claim: Claim, rules: HouseRules): Reason[] => [
+  ...tooStrong(formula, claim),
+  ...refused(formula, rules),
+  ...solventReasons(formula),
+];
 
 const isUncredited = ({ ingredient }: Portion): boolean => {
   const { role, groups } = ingredientOf(ingredient);

@@ -1,4 +1,4 @@
-import { disinfectingSpan } from '../contact/requiredContact.ts';
+import { disinfectingSpan, type Span } from '../contact/requiredContact.ts';
 import { activeFacts, type Active, type GenericActive } from '../reference/families.ts';
 import { ingredientOf, type IngredientId } from '../reference/ingredients.ts';
 import { inMillilitres, litres } from '../units/volume.ts';
@@ -7,7 +7,7 @@ import { dilute } from './dilute.ts';
 import { judgeFormula, type Claim, type MixtureName, type RecipeRules } from './judgeFormula.ts';
 import { clashesAmong } from '../recipes/clashes.ts';
 import type { Line, Recipe } from '../recipes/line.ts';
-import { ingredientsNamed } from '../recipes/readRecipe.ts';
+import { ingredientsNamed, renamed } from '../recipes/readRecipe.ts';
 import { ingredientName } from '../recipes/words/englishIngredients.ts';
 import { analyseRecipe } from '../recipes/analyseRecipe.ts';
 import { portionsOf } from '../recipes/portions.ts';
@@ -69,6 +69,129 @@ const activeIn = (formula: Formula): GenericActive[] => {
 /** A margin over the floor, so that a careful batch does not fall below it. Source: house rule. */
 const MARGIN = 0.02;
 
+/** What of a recipe its mending starts from. */
+interface Start {
+  lines: readonly Line[];
+  claim: Claim;
+  by: RecipeRules;
+  formula: Formula;
+  /** Those that must not share a bottle with something else in it. */
+  spoilers: ReadonlySet<IngredientId>;
+}
+
+const serves = (claim: Claim, name: MixtureName, clashes: number): boolean =>
+  wanted[claim].includes(name) && clashes === 0;
+
+/** Changes that were found to work: each is analysed and judged anew before it is taken in. */
+class Offers {
+  readonly changes: Change[] = [];
+
+  constructor(private readonly start: Start) {}
+
+  private words(lines: readonly Line[]): string[] {
+    return lines.map(({ text }) => text.trim());
+  }
+
+  offer({ code, text, out, lines, pour }: Offer): void {
+    if (text.trim() === '' || this.changes.some((one) => one.text === text)) return;
+    const { claim, by } = this.start;
+    const { made, clashes, verdict } = analyseRecipe(text, claim, by);
+    // A change that is itself refused, or that offers what the house does not carry, is no mending.
+    if (!made || verdict.outcome === 'never' || !serves(claim, verdict.name, clashes.length))
+      return;
+    const { formula } = made;
+    this.changes.push({
+      code,
+      text,
+      lines,
+      out: this.words(out),
+      formula,
+      name: verdict.name,
+      ...(pour ? { pour } : {}),
+    });
+  }
+
+  /** Leaves out the lines that name something of a kind. */
+  without(code: ChangeCode, leaves: (id: IngredientId) => boolean): void {
+    const out = this.start.lines.filter((line) => idsIn(line).some(leaves));
+    const kept = this.start.lines.filter((line) => !out.includes(line));
+    if (out.length === 0 || !kept.some(({ kind }) => kind === 'ingredients')) return;
+    this.offer({ code, text: this.words(kept).join('\n'), out, lines: out.length });
+  }
+
+  /** Writes some lines anew. */
+  instead(code: ChangeCode, written: ReadonlyMap<Line, string>): void {
+    if (written.size === 0) return;
+    const text = this.start.lines.map((line) => written.get(line) ?? line.text.trim()).join('\n');
+    this.offer({ code, text, out: [...written.keys()], lines: written.size });
+  }
+}
+
+type Offer = Pick<Change, 'code' | 'text' | 'lines' | 'pour'> & { out: readonly Line[] };
+
+const roleOf = (id: IngredientId) => ingredientOf(id).role;
+const isSoap = (id: IngredientId) => ingredientOf(id).groups.includes('soap');
+
+/** What is not soap does not curdle with acid or hard water: the same amount of detergent. */
+const detergentForSoap = (lines: readonly Line[]): Map<Line, string> =>
+  new Map(
+    lines.flatMap((line) => {
+      if (line.kind !== 'ingredients' || !ingredientsNamed(line).some(isSoap)) return [];
+      return [[line, renamed(line, isSoap, 'detergent')] as const];
+    }),
+  );
+
+/** The strength a stock is poured to: its usual one, a margin over the floor, or all it has. */
+const pouredTo = (active: GenericActive, stock: number, { floor, top }: Span): number =>
+  active === 'hydrogen peroxide'
+    ? Math.min(stock, USUAL_PEROXIDE)
+    : Math.min(stock, floor + MARGIN, top);
+
+/** As the trade uses it, w/v. Source: common practice, no source. */
+const USUAL_PEROXIDE = 0.03;
+
+/** A batch of about the same size, poured from a stock that is strong enough. */
+const fromStock = (offers: Offers, { lines, formula, by }: Start, shelf: readonly OnShelf[]) => {
+  const actives = activeIn(formula);
+  const isActive = (id: IngredientId) =>
+    actives.some((active) => ingredientOf(id).strength?.of === active);
+  const out = lines.filter((line) => idsIn(line).some((id) => !isActive(id)));
+  const volume = Math.max(litres(0.1), Math.min(formula.volume, litres(5)));
+  for (const active of actives) {
+    const span = disinfectingSpan(active, 'everyday', by.rules)!;
+    const { basis } = activeFacts[active];
+    const strongEnough = shelf.filter((one) => one.active === active && one.strength >= span.floor);
+    for (const { strength: stock } of strongEnough) {
+      const strength = pouredTo(active, stock, span);
+      const poured = dilute(active, stock, strength, volume);
+      const name = `${ingredientName(ingredientOfActive[active])} ${percent(stock)}`;
+      const text = [
+        `${ml(poured.stock, Math.ceil)} ${name}${basis === 'v/v' ? '' : ' w/v'}`,
+        ...(inMillilitres(poured.water) >= 1 ? [`${ml(poured.water, Math.floor)} water`] : []),
+      ].join('\n');
+      const pour = { active, stock, strength, volume };
+      offers.offer({ code: 'stronger-stock', text, out, lines: lines.length, pour });
+    }
+  }
+};
+
+/** Everything that is tried, the least first. */
+const tried = (start: Start, shelf: readonly OnShelf[]): Change[] => {
+  const { lines, claim, formula, spoilers } = start;
+  const offers = new Offers(start);
+  offers.without('leave-out-water', (id) => roleOf(id) === 'water');
+  for (const id of spoilers) offers.without('leave-out-spoiler', (one) => one === id);
+  if (claim === 'disinfect') {
+    for (const active of activeIn(formula))
+      offers.without('only-the-active', (id) => ingredientOf(id).strength?.of !== active);
+    fromStock(offers, start, shelf);
+  } else {
+    offers.instead('detergent-for-soap', detergentForSoap(lines));
+    offers.without('leave-out-spoiler', (id) => spoilers.has(id) && roleOf(id) === 'powder');
+  }
+  return offers.changes.sort((a, b) => a.lines - b.lines);
+};
+
 /**
  * The changes that make a recipe reach what it claims, the smallest first: each is analysed and
  * judged anew before it is offered. Nothing where no change can, with the reason.
@@ -79,125 +202,16 @@ export const mend = (
   by: RecipeRules,
   shelf: readonly OnShelf[],
 ): Mending => {
-  const { rules, book } = by;
-  if (recipe.lines.some((line) => line.kind === 'ingredients' && line.asks))
+  const { lines } = recipe;
+  if (lines.some((line) => line.kind === 'ingredients' && line.asks))
     return { changes: [], because: 'asked' };
   const measured = portionsOf(recipe);
   if (!measured.ok) return { changes: [], because: 'not-read' };
   const formula = analyseFormula(measured.portions);
-  const judged = judgeFormula(formula, claim, by);
-  const clashes = clashesAmong(measured.portions, book);
-  const holds = (name: MixtureName, clashing: number) =>
-    wanted[claim].includes(name) && clashing === 0;
-  if (holds(judged.name, clashes.length)) return { changes: [], because: 'already' };
-
-  const lines = recipe.lines.map((line) => ({ line, text: line.text.trim() }));
-  const changes: Change[] = [];
-  const offer = (
-    code: ChangeCode,
-    text: string,
-    out: string[],
-    touched: number,
-    pour?: Change['pour'],
-  ) => {
-    if (text.trim() === '') return;
-    const { made, clashes: left, verdict } = analyseRecipe(text, claim, by);
-    if (!made) return;
-    const then = made.formula;
-    const { name } = verdict;
-    // A change that is itself refused, or that offers what the house does not carry, is no mending.
-    if (
-      verdict.outcome !== 'never' &&
-      holds(name, left.length) &&
-      !changes.some((one) => one.text === text)
-    )
-      changes.push({
-        code,
-        text,
-        lines: touched,
-        out,
-        formula: then,
-        name,
-        ...(pour ? { pour } : {}),
-      });
-  };
-  const without = (code: ChangeCode, leaves: (id: IngredientId) => boolean) => {
-    const out = lines.filter(({ line }) => idsIn(line).some(leaves));
-    const kept = lines.filter((one) => !out.includes(one));
-    if (out.length > 0 && kept.some(({ line }) => line.kind === 'ingredients'))
-      offer(
-        code,
-        kept.map(({ text }) => text).join('\n'),
-        out.map(({ text }) => text),
-        out.length,
-      );
-  };
-  const role = (id: IngredientId) => ingredientOf(id).role;
-  const actives = activeIn(formula);
-  const isActive = (id: IngredientId) =>
-    actives.some((active) => ingredientOf(id).strength?.of === active);
-
-  without('leave-out-water', (id) => role(id) === 'water');
-  for (const id of new Set(clashes.flatMap(({ a, b }) => [a, b])))
-    without('leave-out-spoiler', (one) => one === id);
+  const clashes = clashesAmong(measured.portions, by.book);
+  const { name } = judgeFormula(formula, claim, by);
+  if (serves(claim, name, clashes.length)) return { changes: [], because: 'already' };
   const spoilers = new Set(clashes.flatMap(({ a, b }) => [a, b]));
-  if (claim === 'disinfect')
-    for (const active of actives)
-      without('only-the-active', (id) => ingredientOf(id).strength?.of !== active);
-  if (claim !== 'disinfect') {
-    const soap = lines.filter(({ line }) =>
-      idsIn(line).some((id) => ingredientOf(id).groups.includes('soap')),
-    );
-    if (soap.length > 0) {
-      const text = lines
-        .map((one) =>
-          soap.includes(one)
-            ? one.text.replace(
-                /(?:liquid |unscented |pure )*(?:castile soap|castile|soap flakes|bar soap|hand soap|soap)/i,
-                'washing-up liquid',
-              )
-            : one.text,
-        )
-        .join('\n');
-      offer(
-        'detergent-for-soap',
-        text,
-        soap.map(({ text: own }) => own),
-        soap.length,
-      );
-    }
-    without('leave-out-spoiler', (id) => spoilers.has(id) && role(id) === 'powder');
-  }
-  if (claim === 'disinfect') {
-    const volume = Math.max(litres(0.1), Math.min(formula.volume, litres(5)));
-    for (const active of actives) {
-      const span = disinfectingSpan(active, 'everyday', rules)!;
-      const { basis } = activeFacts[active];
-      for (const stock of shelf.filter(
-        (one) => one.active === active && one.strength >= span.floor,
-      )) {
-        const usual =
-          active === 'hydrogen peroxide'
-            ? Math.min(stock.strength, 0.03)
-            : Math.min(stock.strength, span.floor + MARGIN, span.top);
-        const pour = dilute(active, stock.strength, usual, volume);
-        const name = ingredientName(ingredientOfActive[active]);
-        const text = [
-          `${ml(pour.stock, Math.ceil)} ${name} ${percent(stock.strength)}${basis === 'v/v' ? '' : ' w/v'}`,
-          ...(inMillilitres(pour.water) >= 1 ? [`${ml(pour.water, Math.floor)} water`] : []),
-        ].join('\n');
-        const out = lines
-          .filter(({ line }) => idsIn(line).some((id) => !isActive(id)))
-          .map((one) => one.text);
-        offer('stronger-stock', text, out, lines.length, {
-          active,
-          stock: stock.strength,
-          strength: usual,
-          volume,
-        });
-      }
-    }
-  }
-  changes.sort((a, b) => a.lines - b.lines);
+  const changes = tried({ lines, claim, by, formula, spoilers }, shelf);
   return changes.length > 0 ? { changes } : { changes: [], because: 'no-such-active' };
 };

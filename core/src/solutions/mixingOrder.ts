@@ -1,4 +1,5 @@
-import { ingredientOf, type IngredientId } from '../reference/ingredients.ts';
+import type { Group } from '../reference/groups.ts';
+import { ingredientOf, type IngredientId, type Role } from '../reference/ingredients.ts';
 
 export type OrderReason =
   | 'water-first'
@@ -38,67 +39,52 @@ const rank: Record<string, number> = {
   foam: 6,
 };
 
+/** Arrows as they are found; what already points the other way stands. */
+class Arrows {
+  readonly all: Arrow[] = [];
+
+  private joins(a: number, b: number): boolean {
+    return this.all.some(
+      (one) => (one.before === a && one.after === b) || (one.before === b && one.after === a),
+    );
+  }
+
+  add(before: readonly number[], after: readonly number[], because: OrderReason): void {
+    for (const b of before)
+      for (const a of after)
+        if (a !== b && !this.joins(a, b)) this.all.push({ before: b, after: a, because });
+  }
+}
+
 /** The rules of pouring as arrows. Source: common practice, no source. */
 const arrowsOf = (ids: readonly IngredientId[]): Arrow[] => {
   const all = ids.map((id, i) => ({ i, ...ingredientOf(id) }));
   const of = (test: (one: (typeof all)[number]) => boolean) => all.filter(test).map(({ i }) => i);
-  const in_ = (group: string) => of(({ groups }) => (groups as readonly string[]).includes(group));
+  const role = (...roles: Role[]) => of((one) => roles.includes(one.role));
+  const group = (name: Group) => of(({ groups }) => groups.includes(name));
   const [water, foam, scent, solubiliser] = [
-    of(({ role }) => role === 'water'),
-    of(({ role }) => role === 'foam'),
-    of(({ role }) => role === 'scent'),
-    of(({ role }) => role === 'solubiliser'),
+    role('water'),
+    role('foam'),
+    role('scent'),
+    role('solubiliser'),
   ];
-  const [alcohol, acid, carbonate, soap] = [
-    in_('alcohol'),
-    in_('acid'),
-    in_('carbonate'),
-    in_('soap'),
-  ];
-  const arrows: Arrow[] = [];
-  const add = (before: number[], after: number[], because: OrderReason) => {
-    for (const b of before)
-      for (const a of after)
-        if (
-          a !== b &&
-          !arrows.some(
-            (one) => (one.before === a && one.after === b) || (one.before === b && one.after === a),
-          )
-        )
-          arrows.push({ before: b, after: a, because });
-  };
+  const alcohol = group('alcohol');
   const solubilised = scent.length > 0 && solubiliser.length > 0;
+  const arrows = new Arrows();
   if (solubilised) {
-    add(solubiliser, scent, 'solubilise-first');
-    add(scent, alcohol, 'solubilised-before-alcohol');
-    add([...alcohol, ...(alcohol.length ? [] : scent)], water, 'alcohol-before-water');
-  } else if (alcohol.length > 0) add(alcohol, scent, 'oil-into-alcohol');
-  add(soap, acid, 'soap-before-acid');
-  add(carbonate, acid, 'fizz-in-open-bowl');
-  add(water, foam, 'water-before-foam');
-  add(
-    water,
-    of(({ role }) => role === 'powder'),
-    'dissolve-powder',
-  );
-  if (!solubilised)
-    add(
-      water,
-      of(({ role }) => role === 'active' || role === 'other'),
-      'water-first',
-    );
-  add(
-    of(({ role }) => role !== 'foam' && role !== 'scent'),
-    foam,
-    'foam-last',
-  );
-  if (!solubilised)
-    add(
-      of(({ role }) => role !== 'scent'),
-      scent,
-      'scent-last',
-    );
-  return arrows;
+    arrows.add(solubiliser, scent, 'solubilise-first');
+    arrows.add(scent, alcohol, 'solubilised-before-alcohol');
+    arrows.add([...alcohol, ...(alcohol.length ? [] : scent)], water, 'alcohol-before-water');
+  } else if (alcohol.length > 0) arrows.add(alcohol, scent, 'oil-into-alcohol');
+  arrows.add(group('soap'), group('acid'), 'soap-before-acid');
+  arrows.add(group('carbonate'), group('acid'), 'fizz-in-open-bowl');
+  arrows.add(water, foam, 'water-before-foam');
+  arrows.add(water, role('powder'), 'dissolve-powder');
+  if (!solubilised) arrows.add(water, role('active', 'other'), 'water-first');
+  const allBut = (...roles: Role[]) => of((one) => !roles.includes(one.role));
+  arrows.add(allBut('foam', 'scent'), foam, 'foam-last');
+  if (!solubilised) arrows.add(allBut('scent'), scent, 'scent-last');
+  return arrows.all;
 };
 
 /**

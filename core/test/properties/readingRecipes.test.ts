@@ -41,12 +41,10 @@ const asMeant = (all: readonly Meant[]): Recipe => ({
   })),
 });
 
-const numbersIn = (value: unknown): number[] =>
-  typeof value === 'number'
-    ? [value]
-    : value && typeof value === 'object'
-      ? Object.values(value).flatMap(numbersIn)
-      : [];
+const numbersIn = (value: unknown): number[] => {
+  if (typeof value === 'number') return [value];
+  return value && typeof value === 'object' ? Object.values(value).flatMap(numbersIn) : [];
+};
 
 const isSound = ({ made }: RecipeAnalysis): boolean =>
   made === null ||

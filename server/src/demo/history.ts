@@ -1,11 +1,13 @@
-import type { BatchRow, CheckReading, PourBatch, RoundRow, Version } from '@zymostat/contract';
+import type { BatchRow, CheckReading, PourBatch } from '@zymostat/contract';
 import {
   alcoholOf,
   densityAt,
   isRinse,
   massFraction,
   stripSteps,
+  type TreatedRoom,
   type TreatedSurface,
+  type WetEvent,
 } from '@zymostat/core';
 import type { Context } from '../context.ts';
 import { checkBatch, pourBatch } from '../features/bench/service.ts';
@@ -84,95 +86,113 @@ export class Caddy {
   }
 }
 
-interface Treating {
-  surface: TreatedSurface;
-  appliedAt: number;
-  batchId: string;
+/** Who works where, with which bottles, and how lucky they are: 0 to 1. */
+export interface Worker {
+  clock: Clock;
+  person: Person;
+  caddy: Caddy;
+  chance: () => number;
 }
 
-/**
- * One finished round: each room washed and wetted from the top, wiped as each wet time is met, the
- * floor last.
- */
-export const workThrough = async (
-  context: Context,
-  clock: Clock,
-  homeId: string,
-  person: Person,
-  caddy: Caddy,
-  chance: () => number,
-): Promise<void> => {
-  const round: RoundRow = await startRound(context, { id: context.newId(), homeId }, person);
-  const { version }: { version: Version } = await roundById(context, round.id, person);
-  const { protocol } = await versionById(context, version.id);
-  const pass = (seconds: number) => clock.set(clock.ms() + seconds * SECOND);
-  const did = (
-    surface: TreatedSurface,
-    kind: 'lifted' | 'washed' | 'applied' | 'rewet' | 'found-dry' | 'wiped' | 'rinsed',
-    batchId: string | null = null,
-    at = clock.ms(),
-  ) =>
-    addEvent(
-      context,
-      round.id,
-      {
-        id: context.newId(),
-        personId: person.id,
-        surfaceId: surface.id,
-        kind,
-        at,
-        batchId,
-        turnedBack: false,
-      },
-      person,
-    );
+type Kind = WetEvent['kind'];
 
-  const finish = async ({ surface, appliedAt, batchId }: Treating) => {
+/** One finished round of somebody who works as people do. */
+class Working {
+  constructor(
+    private readonly context: Context,
+    private readonly roundId: string,
+    private readonly worker: Worker,
+  ) {}
+
+  private pass(seconds: number): void {
+    const { clock } = this.worker;
+    clock.set(clock.ms() + seconds * SECOND);
+  }
+
+  private waitUntil(ms: number): void {
+    const { clock } = this.worker;
+    clock.set(Math.max(clock.ms(), ms));
+  }
+
+  private async did(surface: TreatedSurface, kind: Kind, batchId: string | null = null) {
+    const { clock, person } = this.worker;
+    const event = { id: this.context.newId(), personId: person.id, surfaceId: surface.id };
+    const what = { kind, at: clock.ms(), batchId, turnedBack: false };
+    await addEvent(this.context, this.roundId, { ...event, ...what }, person);
+  }
+
+  /** Washes a surface and wets it where it is treated; gives what is then wet. */
+  private async begin(surface: TreatedSurface): Promise<Treating | null> {
+    this.pass(40 + Math.round(surface.area * 20));
+    if (surface.steps.includes('flush')) await this.did(surface, 'lifted');
+    await this.did(surface, 'washed');
+    if (!surface.treatment) return null;
+    const bottle = await this.worker.caddy.bottleFor(surface);
+    this.pass(15);
+    await this.did(surface, 'applied', bottle.id);
+    const appliedAt = this.worker.clock.ms();
+    const dueAt = appliedAt + surface.treatment.seconds * SECOND;
+    return { surface, appliedAt, dueAt, batchId: bottle.id };
+  }
+
+  /** Keeps it wet until its time is met, mostly, and wipes it. */
+  private async finish({ surface, appliedAt, batchId }: Treating): Promise<void> {
+    const { clock, chance } = this.worker;
     const { seconds } = surface.treatment!;
     let since = appliedAt;
     const luck = seconds > 0 ? chance() : 1;
     if (luck < 0.05) {
-      clock.set(Math.max(clock.ms(), since + seconds * 600));
-      await did(surface, 'found-dry');
-      pass(20);
+      this.waitUntil(since + seconds * 600);
+      await this.did(surface, 'found-dry');
+      this.pass(20);
       since = clock.ms();
-      await did(surface, 'applied', batchId);
+      await this.did(surface, 'applied', batchId);
     } else if (seconds >= 600) {
-      clock.set(Math.max(clock.ms(), since + 1));
-      await did(surface, 'rewet', batchId);
+      this.waitUntil(since + 1);
+      await this.did(surface, 'rewet', batchId);
     }
-    if (luck > 0.05 && luck < 0.09) clock.set(Math.max(clock.ms(), since + seconds * 700));
-    else
-      clock.set(Math.max(clock.ms(), since + (seconds + 4 + Math.round(chance() * 40)) * SECOND));
-    await did(surface, 'wiped');
-    pass(25);
-    if (surface.steps.some(isRinse)) await did(surface, 'rinsed');
-  };
+    if (luck > 0.05 && luck < 0.09) this.waitUntil(since + seconds * 700);
+    else this.waitUntil(since + (seconds + 4 + Math.round(chance() * 40)) * SECOND);
+    await this.did(surface, 'wiped');
+    this.pass(25);
+    if (surface.steps.some(isRinse)) await this.did(surface, 'rinsed');
+  }
 
-  for (const room of protocol.rooms) {
+  /** A room from the top, wiped as each wet time is met, the floor last. */
+  async room({ surfaces }: TreatedRoom): Promise<void> {
+    const isFloor = ({ level }: TreatedSurface) => level === 'floor';
     const wet: Treating[] = [];
-    for (const surface of room.surfaces) {
-      if (surface.level === 'floor') continue;
-      pass(40 + Math.round(surface.area * 20));
-      if (surface.steps.includes('flush')) await did(surface, 'lifted');
-      await did(surface, 'washed');
-      if (!surface.treatment) continue;
-      const bottle = await caddy.bottleFor(surface);
-      pass(15);
-      await did(surface, 'applied', bottle.id);
-      wet.push({ surface, appliedAt: clock.ms(), batchId: bottle.id });
+    for (const surface of surfaces.filter((one) => !isFloor(one))) {
+      const treating = await this.begin(surface);
+      if (treating) wet.push(treating);
     }
-    wet.sort(
-      (a, b) =>
-        a.appliedAt +
-        a.surface.treatment!.seconds * SECOND -
-        (b.appliedAt + b.surface.treatment!.seconds * SECOND),
-    );
-    for (const treating of wet) await finish(treating);
-    for (const surface of room.surfaces.filter((one) => one.level === 'floor')) {
-      pass(60 + Math.round(surface.area * 15));
-      await did(surface, 'washed');
+    wet.sort((a, b) => a.dueAt - b.dueAt);
+    for (const treating of wet) await this.finish(treating);
+    for (const surface of surfaces.filter(isFloor)) {
+      this.pass(60 + Math.round(surface.area * 15));
+      await this.did(surface, 'washed');
     }
   }
+}
+
+interface Treating {
+  surface: TreatedSurface;
+  appliedAt: number;
+  dueAt: number;
+  batchId: string;
+}
+
+/** One finished round through a home as it is approved. */
+export const workThrough = async (
+  context: Context,
+  homeId: string,
+  worker: Worker,
+): Promise<void> => {
+  const { person } = worker;
+  const round = await startRound(context, { id: context.newId(), homeId }, person);
+  const { version } = await roundById(context, round.id, person);
+  const { protocol } = await versionById(context, version.id);
+  const working = new Working(context, round.id, worker);
+  for (const room of protocol.rooms) await working.room(room);
   await finishRound(context, round.id, person);
 };

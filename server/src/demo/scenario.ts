@@ -253,14 +253,18 @@ interface DemoHome {
   rooms: DemoRoom[];
 }
 
-const surface = (
+/** A surface as it is written below. */
+type Columns = [
   name: string,
   material: MaterialId,
   level: Level,
   area: number,
   touched: Touched,
-  set: keyof typeof settings = 'wash',
-  more: { food?: true; accepted?: string; lifts?: true } = {},
+  set?: keyof typeof settings,
+  more?: { food?: true; accepted?: string; lifts?: true },
+];
+const surface = (
+  ...[name, material, level, area, touched, set = 'wash', more = {}]: Columns
 ): DemoSurface => ({
   name,
   material,

@@ -10,13 +10,9 @@ export class ProblemError extends Error {
   }
 }
 
-const problem = (
-  status: number,
-  type: string,
-  title: string,
-  detail: string,
-  more: Partial<Problem> = {},
-) => new ProblemError({ type: `/problems/${type}`, title, status, detail, ...more });
+type Said = [status: number, type: string, title: string, detail: string, more?: Partial<Problem>];
+const problem = (...[status, type, title, detail, more]: Said) =>
+  new ProblemError({ type: `/problems/${type}`, title, status, detail, ...more });
 
 /** More than this nobody reads; the rest is as it is. */
 export const MOST_NAMED = 20;

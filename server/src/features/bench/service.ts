@@ -161,6 +161,27 @@ const really = (
   };
 };
 
+/** Writes a batch to the bench and to the ledger. */
+const recordBatch = async (
+  inside: Context,
+  stock: StockRow,
+  row: Omit<BatchRecord, 'number'>,
+  person: Person,
+): Promise<BatchRow> => {
+  await inside.db.insert(BatchEntity, row);
+  const { number } = await inside.db.findOneByOrFail(BatchEntity, { id: row.id });
+  const made = { ...row, number };
+  await append(inside, {
+    kind: 'batch',
+    factId: row.id,
+    at: row.madeAt.getTime(),
+    home: null,
+    person,
+    body: factsOf(made, stock.code, person.name),
+  });
+  return asBatch(made, stock, person.name);
+};
+
 /**
  * Records a batch as poured, or refuses what may not be mixed; the refusal goes to the ledger too.
  */
@@ -169,7 +190,8 @@ export const pourBatch = async (
   asked: PourBatch,
   person: Person,
 ): Promise<BatchRow> => {
-  const { now, newId } = context;
+  const { newId } = context;
+  const now = context.now();
   const { stockId, purpose, weighed } = asked;
   const [stock, { houseRules }, book] = await Promise.all([
     stockById(context, stockId),
@@ -177,56 +199,33 @@ export const pourBatch = async (
     theBook(context),
   ]);
   if (!stock) throw problems.notFound('that stock');
-  const { strength, pour, reasons } = really(stock, asked);
-  const judged = judgeBatchTarget(stock, strength, purpose, {
-    rules: houseRules,
-    now: now(),
-    book,
-  });
-  const verdict = verdictOf([...judged.reasons, ...reasons]);
-  if (verdict.outcome === 'never') {
+  const { strength, pour, reasons: off } = really(stock, asked);
+  const judged = judgeBatchTarget(stock, strength, purpose, { rules: houseRules, now, book });
+  const { outcome, reasons } = verdictOf([...judged.reasons, ...off]);
+  if (outcome === 'never') {
     const detail = `${stock.code} to ${percent(strength)}, to ${purpose}`;
-    await appendAlone(context, {
-      kind: 'refusal',
-      factId: newId(),
-      at: now(),
-      home: null,
-      person,
-      body: { what: 'batch', detail, reasons: verdict.reasons },
-    });
-    throw problems.refused(verdict.reasons);
+    const body = { what: 'batch' as const, detail, reasons };
+    const fact = { kind: 'refusal' as const, factId: newId(), at: now, home: null, person, body };
+    await appendAlone(context, fact);
+    throw problems.refused(reasons);
   }
   const keeping = shelfLife(activeFacts[stock.active].family, strength, pour.water > 0);
-  // A bottle never outlives the stock it was filled from.
-  const discardAfter = new Date(Math.min(now() + keeping.seconds * 1000, stock.expiresAt));
-  return within(context, async (inside) => {
-    const row: BatchRecord = {
-      id: newId(),
-      stockId,
-      active: stock.active,
-      strength,
-      purpose,
-      volume: pour.total,
-      stockVolume: pour.stock,
-      waterVolume: pour.water,
-      madeAt: new Date(now()),
-      madeBy: person.id,
-      discardAfter,
-      weighed: weighed ?? null,
-    };
-    await inside.db.insert(BatchEntity, row);
-    const { number } = await inside.db.findOneByOrFail(BatchEntity, { id: row.id });
-    const made = { ...row, number };
-    await append(inside, {
-      kind: 'batch',
-      factId: row.id,
-      at: row.madeAt.getTime(),
-      home: null,
-      person,
-      body: factsOf(made, stock.code, person.name),
-    });
-    return asBatch(made, stock, person.name);
-  });
+  const row = {
+    id: newId(),
+    stockId,
+    active: stock.active,
+    strength,
+    purpose,
+    volume: pour.total,
+    stockVolume: pour.stock,
+    waterVolume: pour.water,
+    madeAt: new Date(now),
+    madeBy: person.id,
+    // A bottle never outlives the stock it was filled from.
+    discardAfter: new Date(Math.min(now + keeping.seconds * 1000, stock.expiresAt)),
+    weighed: weighed ?? null,
+  };
+  return within(context, (inside) => recordBatch(inside, stock, row, person));
 };
 
 export const batchById = async (context: Context, id: string): Promise<BatchRow> => {

@@ -1,5 +1,11 @@
-import { strengthOf, type Body, type BottleRow } from '@zymostat/contract';
-import { isUsedUp, judgeBottle, verdictOf, type Reason } from '@zymostat/core';
+import {
+  strengthOf,
+  type BatchRow,
+  type Body,
+  type BottleRow,
+  type FactBody,
+} from '@zymostat/contract';
+import { isUsedUp, judgeBottle, verdictOf, type Reason, type ReasonCode } from '@zymostat/core';
 import { In } from 'typeorm';
 import { within, type Context } from '../../context.ts';
 import { problems } from '../../http/problems.ts';
@@ -80,6 +86,57 @@ const take = async (inside: Context, id: string): Promise<BottleRow> => {
   return bottleById(inside, id);
 };
 
+/** Everything that speaks against filling a bottle from a batch now. */
+const fillReasons = async (
+  inside: Context,
+  bottle: BottleRow,
+  batch: BatchRow,
+): Promise<Reason[]> => {
+  const { status, discardAfter, volume, id } = batch;
+  const never = (code: ReasonCode, source: string, figures?: Reason['figures']): Reason => ({
+    code,
+    outcome: 'never',
+    source,
+    ...(figures ? { figures } : {}),
+  });
+  const reasons = [...judgeBottle(bottle, batch, await theBook(inside)).reasons];
+  if (status === 'set-aside') reasons.push(never('batch-set-aside', 'the check of this batch'));
+  if (discardAfter <= inside.now())
+    reasons.push(never('batch-expired', 'the batch’s label', { discardAfter }));
+  if (isUsedUp(volume, [await filledFrom(inside, id)]))
+    reasons.push(never('batch-used-up', 'the bench', { volume }));
+  return reasons;
+};
+
+type BottleFact = Pick<FactBody<'bottle'>, 'did' | 'batchId' | 'batchCode' | 'active' | 'strength'>;
+
+/** Writes what was done with a bottle: to its own history and to the ledger. */
+const recordBottle = async (
+  inside: Context,
+  { id, code }: BottleRow,
+  fact: BottleFact,
+  person: Person,
+): Promise<void> => {
+  const { did, batchId } = fact;
+  const at = new Date(inside.now());
+  await inside.db.insert(BottleEventEntity, {
+    bottleId: id,
+    at,
+    personId: person.id,
+    did,
+    batchId,
+  });
+  const washedBy = did === 'washed' ? person.name : null;
+  await append(inside, {
+    kind: 'bottle',
+    factId: inside.newId(),
+    at: inside.now(),
+    home: null,
+    person,
+    body: { bottleId: id, bottleCode: code, ...fact, washedBy },
+  });
+};
+
 /**
  * Fills a bottle, or refuses: over what must not meet, over an old label, and with what may not be
  * used.
@@ -90,78 +147,31 @@ export const fillBottle = async (
   batchId: string,
   person: Person,
 ): Promise<BottleRow> => {
-  const { now, newId } = context;
-  const refused = await within(
-    context,
-    async (inside): Promise<{ bottle: BottleRow; reasons: Reason[]; detail: string } | null> => {
-      const bottle = await take(inside, id);
-      const batch = await batchById(inside, batchId);
-      const reasons = [...judgeBottle(bottle, batch, await theBook(inside)).reasons];
-      if (batch.status === 'set-aside')
-        reasons.push({
-          code: 'batch-set-aside',
-          outcome: 'never',
-          source: 'the check of this batch',
-        });
-      if (batch.discardAfter <= now())
-        reasons.push({
-          code: 'batch-expired',
-          outcome: 'never',
-          figures: { discardAfter: batch.discardAfter },
-          source: 'the batch’s label',
-        });
-      if (isUsedUp(batch.volume, [await filledFrom(inside, batchId)]))
-        reasons.push({
-          code: 'batch-used-up',
-          outcome: 'never',
-          figures: { volume: batch.volume },
-          source: 'the bench',
-        });
-      const verdict = verdictOf(reasons);
-      if (verdict.outcome === 'never')
-        return {
-          bottle,
-          reasons: verdict.reasons,
-          detail: `bottle ${bottle.code} with ${batch.code}, ${strengthOf(batch.active, batch.strength)}`,
-        };
-      await inside.db.insert(BottleEventEntity, {
-        bottleId: id,
-        at: new Date(now()),
-        personId: person.id,
-        did: 'filled',
-        batchId,
-      });
-      const body = {
-        bottleId: id,
-        bottleCode: bottle.code,
-        did: 'filled' as const,
-        batchId,
-        batchCode: batch.code,
-        active: batch.active,
-        strength: batch.strength,
-        washedBy: null,
+  const refused = await within(context, async (inside) => {
+    const bottle = await take(inside, id);
+    const batch = await batchById(inside, batchId);
+    const { outcome, reasons } = verdictOf(await fillReasons(inside, bottle, batch));
+    const { code: batchCode, active, strength } = batch;
+    if (outcome === 'never')
+      return {
+        reasons,
+        detail: `bottle ${bottle.code} with ${batchCode}, ${strengthOf(active, strength)}`,
       };
-      await append(inside, {
-        kind: 'bottle',
-        factId: newId(),
-        at: now(),
-        home: null,
-        person,
-        body,
-      });
-      return null;
-    },
-  );
+    const fact = { did: 'filled' as const, batchId, batchCode, active, strength };
+    await recordBottle(inside, bottle, fact, person);
+    return null;
+  });
   if (!refused) return bottleById(context, id);
+  const { detail, reasons } = refused;
   await appendAlone(context, {
     kind: 'refusal',
-    factId: newId(),
-    at: now(),
+    factId: context.newId(),
+    at: context.now(),
     home: null,
     person,
-    body: { what: 'bottle', detail: refused.detail, reasons: refused.reasons },
+    body: { what: 'bottle', detail, reasons },
   });
-  throw problems.refused(refused.reasons);
+  throw problems.refused(reasons);
 };
 
 const same = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
@@ -176,7 +186,6 @@ export const washBottle = async (
   { code, washedBy }: Body<'washBottle'>,
   person: Person,
 ): Promise<BottleRow> => {
-  const { now, newId } = context;
   await within(context, async (inside) => {
     const bottle = await take(inside, id);
     if (!same(code, bottle.code))
@@ -190,24 +199,8 @@ export const washBottle = async (
       throw problems.badRequest([
         { path: 'washedBy', message: `Found “${washedBy}”. Write your own name, ${person.name}.` },
       ]);
-    await inside.db.insert(BottleEventEntity, {
-      bottleId: id,
-      at: new Date(now()),
-      personId: person.id,
-      did: 'washed',
-      batchId: null,
-    });
-    const body = {
-      bottleId: id,
-      bottleCode: bottle.code,
-      did: 'washed' as const,
-      batchId: null,
-      batchCode: null,
-      active: null,
-      strength: null,
-      washedBy: person.name,
-    };
-    await append(inside, { kind: 'bottle', factId: newId(), at: now(), home: null, person, body });
+    const empty = { batchId: null, batchCode: null, active: null, strength: null };
+    await recordBottle(inside, bottle, { did: 'washed', ...empty }, person);
   });
   return bottleById(context, id);
 };

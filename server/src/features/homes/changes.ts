@@ -40,6 +40,12 @@ const note = prepared<never>(
 );
 const count = prepared<never>('count change', 'UPDATE home SET revision = $2 WHERE id = $1');
 
+/** Who makes a change, and which revision of the home they had seen. */
+export interface Doer {
+  person: Person;
+  seen: number;
+}
+
 /** Holds a home for the rest of the transaction and gives its revision. */
 export const holdHome = async ({ db }: Context, homeId: string): Promise<number> => {
   const [found] = await hold(db, [homeId]);
@@ -77,8 +83,7 @@ const asChange = ({ by, at, subject, what, fields }: Changed): Changed => ({
 export const changing = (
   context: Context,
   change: Change,
-  seen: number,
-  person: Person,
+  { person, seen }: Doer,
   work: (inside: Context) => Promise<string[]>,
 ): Promise<Revised> =>
   within(context, async (inside) => {

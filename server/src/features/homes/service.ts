@@ -5,7 +5,7 @@ import { within, type Context } from '../../context.ts';
 import { prepared } from '../../database/prepared.ts';
 import { problems } from '../../http/problems.ts';
 import type { Person } from '../people/service.ts';
-import { changing, differing, UNSEEN } from './changes.ts';
+import { changing, differing, UNSEEN, type Change, type Doer } from './changes.ts';
 import {
   HomeEntity,
   RoomEntity,
@@ -74,69 +74,48 @@ const add = async <Row extends ObjectLiteral & { id: string }>(
   return { id: row.id };
 };
 
-type Changes = Parameters<typeof changing>[1];
-
 /** Changes fields of one row, unless somebody else has changed the same row since it was seen. */
 const change = async <Row extends ObjectLiteral & { name: string }>(
   context: Context,
-  entity: EntitySchema<Row>,
-  id: string,
-  to: Partial<Row>,
-  of: Omit<Changes, 'subjects'>,
-  seen: number,
-  person: Person,
+  { entity, id, to }: { entity: EntitySchema<Row>; id: string; to: Partial<Row> },
+  of: Omit<Change, 'subjects'>,
+  as: Doer,
 ): Promise<Revised> => {
   const before = await context.db.getRepository(entity).findOneByOrFail({ id } as never);
-  return changing(
-    context,
-    { ...of, subjects: [{ id, name: before.name }] },
-    seen,
-    person,
-    async ({ db }) => {
-      const { affected } = await db.getRepository(entity).update({ id } as never, to);
-      if (!affected) throw problems.notFound(`that ${of.what}`);
-      return differing(before, to);
-    },
-  );
+  return changing(context, { ...of, subjects: [{ id, name: before.name }] }, as, async ({ db }) => {
+    const { affected } = await db.getRepository(entity).update({ id } as never, to);
+    if (!affected) throw problems.notFound(`that ${of.what}`);
+    return differing(before, to);
+  });
 };
 
 const remove = <Row extends ObjectLiteral & { name: string }>(
   context: Context,
   entity: EntitySchema<Row>,
-  { id, name }: { id: string; name: string },
-  homeId: string,
-  seen: number,
-  person: Person,
+  { id, name, homeId }: { id: string; name: string; homeId: string },
+  as: Doer,
 ): Promise<Revised> =>
-  changing(
-    context,
-    { homeId, subjects: [{ id, name }], what: 'removed' },
-    seen,
-    person,
-    async ({ db }) => {
-      await db.getRepository(entity).delete({ id } as never);
-      return ['removed'];
-    },
-  );
+  changing(context, { homeId, subjects: [{ id, name }], what: 'removed' }, as, async ({ db }) => {
+    await db.getRepository(entity).delete({ id } as never);
+    return ['removed'];
+  });
 
 const added = async (
   context: Context,
-  homeId: string,
-  subject: { id: string; name: string },
+  { id, name, homeId }: { id: string; name: string; homeId: string },
   person: Person,
   work: (inside: Context) => Promise<unknown>,
 ): Promise<{ id: string }> => {
   await changing(
     context,
-    { homeId, subjects: [subject], what: 'added' },
-    UNSEEN,
-    person,
+    { homeId, subjects: [{ id, name }], what: 'added' },
+    { person, seen: UNSEEN },
     async (inside) => {
       await work(inside);
       return ['added'];
     },
   );
-  return { id: subject.id };
+  return { id };
 };
 
 export const addHome = (context: Context, home: Body<'addHome'>): Promise<Answer<'addHome'>> =>
@@ -145,11 +124,10 @@ export const editHome = async (
   context: Context,
   id: string,
   home: Body<'editHome'>,
-  seen: number,
-  person: Person,
+  as: Doer,
 ): Promise<Revised> => {
   if (!(await homeById(context, id))) throw problems.notFound('that home');
-  return change(context, HomeEntity, id, home, { homeId: id, what: 'home' }, seen, person);
+  return change(context, { entity: HomeEntity, id, to: home }, { homeId: id, what: 'home' }, as);
 };
 
 const roomById = async ({ db }: Context, id: string): Promise<RoomRow> => {
@@ -175,26 +153,20 @@ export const addRoom = async (
   person: Person,
 ): Promise<Answer<'addRoom'>> => {
   const row = { id: context.newId(), homeId, ...room };
-  return added(context, homeId, row, person, (inside) => add(inside, RoomEntity, row));
+  return added(context, row, person, (inside) => add(inside, RoomEntity, row));
 };
 export const editRoom = async (
   context: Context,
   id: string,
   room: Body<'editRoom'>,
-  seen: number,
-  person: Person,
+  as: Doer,
 ): Promise<Revised> => {
   const { homeId } = await roomById(context, id);
-  return change(context, RoomEntity, id, room, { homeId, what: 'room' }, seen, person);
+  return change(context, { entity: RoomEntity, id, to: room }, { homeId, what: 'room' }, as);
 };
-export const removeRoom = async (
-  context: Context,
-  id: string,
-  seen: number,
-  person: Person,
-): Promise<Revised> => {
+export const removeRoom = async (context: Context, id: string, as: Doer): Promise<Revised> => {
   const room = await roomById(context, id);
-  return remove(context, RoomEntity, room, room.homeId, seen, person);
+  return remove(context, RoomEntity, room, as);
 };
 
 export const addSurface = async (
@@ -215,26 +187,25 @@ export const addSurface = async (
     strength: null,
     accepted: null,
   };
-  return added(context, homeId, row, person, (inside) => add(inside, SurfaceEntity, row));
+  return added(context, { ...row, homeId }, person, (inside) => add(inside, SurfaceEntity, row));
 };
 export const editSurface = async (
   context: Context,
   id: string,
   surface: Body<'editSurface'>,
-  seen: number,
-  person: Person,
+  as: Doer,
 ): Promise<Revised> => {
   const { homeId } = await surfaceById(context, id);
-  return change(context, SurfaceEntity, id, surface, { homeId, what: 'surface' }, seen, person);
+  return change(
+    context,
+    { entity: SurfaceEntity, id, to: surface },
+    { homeId, what: 'surface' },
+    as,
+  );
 };
-export const removeSurface = async (
-  context: Context,
-  id: string,
-  seen: number,
-  person: Person,
-): Promise<Revised> => {
+export const removeSurface = async (context: Context, id: string, as: Doer): Promise<Revised> => {
   const surface = await surfaceById(context, id);
-  return remove(context, SurfaceEntity, surface, surface.homeId, seen, person);
+  return remove(context, SurfaceEntity, surface, as);
 };
 
 const settle = prepared<never>(
@@ -271,15 +242,13 @@ export const setSurface = async (
   context: Context,
   id: string,
   setting: Setting,
-  seen: number,
-  person: Person,
+  as: Doer,
 ): Promise<Revised> => {
   const { homeId, name } = await surfaceById(context, id);
   return changing(
     context,
     { homeId, subjects: [{ id, name }], what: 'setting' },
-    seen,
-    person,
+    as,
     async (inside) => {
       await settled(inside, id, setting);
       return [setting.goal];
@@ -292,8 +261,7 @@ export const setMany = async (
   context: Context,
   homeId: string,
   settings: readonly { surfaceId: string; setting: Setting }[],
-  seen: number,
-  person: Person,
+  as: Doer,
 ): Promise<Revised> => {
   const own = new Map(
     (await surveyOf(context, homeId)).rooms.flatMap((room) =>
@@ -305,7 +273,7 @@ export const setMany = async (
     name: own.get(surfaceId) ?? '',
   }));
   if (subjects.some(({ id }) => !own.has(id))) throw problems.notFound('that surface in this home');
-  return changing(context, { homeId, subjects, what: 'setting' }, seen, person, async (inside) => {
+  return changing(context, { homeId, subjects, what: 'setting' }, as, async (inside) => {
     for (const { surfaceId, setting } of settings) await settled(inside, surfaceId, setting);
     return ['several'];
   });

@@ -68,12 +68,10 @@ const things = async (context: Context): Promise<(given: PlacedThing) => Thing |
       : known.get(`${is} ${id}`);
 };
 
-const thingOf = ({ stockId, bottleId, kind }: PlaceItemRecord): PlacedThing =>
-  stockId
-    ? { is: 'stock', id: stockId }
-    : bottleId
-      ? { is: 'bottle', id: bottleId }
-      : { is: 'kind', id: kind as ProductId };
+const thingOf = ({ stockId, bottleId, kind }: PlaceItemRecord): PlacedThing => {
+  if (stockId) return { is: 'stock', id: stockId };
+  return bottleId ? { is: 'bottle', id: bottleId } : { is: 'kind', id: kind as ProductId };
+};
 
 const asProduct = ({ groups, strength }: Thing): Product => ({
   groups,

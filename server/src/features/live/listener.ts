@@ -21,7 +21,7 @@ export const ledgerListener = (url: string): LedgerListener => {
   const lost = () => {
     client?.end().catch(() => undefined);
     client = null;
-    if (!closed && !again) again = setTimeout(start, AGAIN_MS);
+    if (!closed && !again) again = setTimeout(() => void start(), AGAIN_MS);
   };
   const start = async () => {
     again = null;

@@ -17,13 +17,14 @@ import {
   reviewOf,
   type HouseRules,
   type Objection,
+  type Reason,
 } from '@zymostat/core';
 import { LRUCache } from 'lru-cache';
 import { within, type Context } from '../../context.ts';
 import { prepared } from '../../database/prepared.ts';
 import { problems } from '../../http/problems.ts';
 import { stocksAtHand } from '../bench/service.ts';
-import { refuseUnseen } from '../homes/changes.ts';
+import { refuseUnseen, type Doer } from '../homes/changes.ts';
 import { allHomes, allSurveys, countsByHome, editHome, type Survey } from '../homes/service.ts';
 import { theBook } from '../keepApart/book.ts';
 import { changeHouseRules, type Person } from '../people/service.ts';
@@ -225,6 +226,79 @@ const addVersion = prepared(
   'INSERT INTO protocol_version (id, home_id, number, approved_at, approved_by, protocol) VALUES ($1, $2, $3, $4, $5, $6)',
 );
 
+/** Writes a version and the approval of it. */
+const writeVersion = async (
+  inside: Context,
+  survey: Survey,
+  row: VersionRow,
+  person: Person,
+): Promise<void> => {
+  const { id, homeId, number, approvedAt, approvedBy, protocol } = row;
+  const values = [id, homeId, number, approvedAt, approvedBy, JSON.stringify(protocol)];
+  await addVersion(inside.db, values);
+  const surfaces = protocol.rooms.flatMap((room) => room.surfaces);
+  const accepted = surfaces.filter((surface) => surface.accepted).length;
+  await append(inside, {
+    kind: 'approval',
+    factId: inside.newId(),
+    at: inside.now(),
+    home: survey,
+    person,
+    body: { versionId: id, number, surfaces: surfaces.length, accepted },
+  });
+};
+
+/** Puts on record that something of a home was refused, at which surfaces and why. */
+const recordRefusal = async (
+  context: Context,
+  what: 'protocol' | 'survey',
+  { survey, objections }: { survey: Survey; objections: ReturnType<typeof objectionsInFull> },
+  person: Person,
+): Promise<Reason[]> => {
+  const reasons = objections.flatMap((objection) => objection.reasons);
+  const detail = objections
+    .map(({ roomName, surfaceName }) => `${roomName}: ${surfaceName}`)
+    .join('; ');
+  await appendAlone(context, {
+    kind: 'refusal',
+    factId: context.newId(),
+    at: context.now(),
+    home: survey,
+    person,
+    body: { what, detail, reasons },
+  });
+  return reasons;
+};
+
+type Approved = { row: VersionRow } | { survey: Survey; objections: Objection[] };
+
+/** Judges a home as it stands, and writes it as a version where nothing stands against it. */
+const approveInside = async (
+  inside: Context,
+  homeId: string,
+  seen: number,
+  person: Person,
+): Promise<Approved> => {
+  await refuseUnseen(inside, homeId, seen);
+  const { survey, stocks, houseRules, versions, book } = await homeAsItStands(inside, homeId);
+  if (survey.rooms.every((room) => room.surfaces.length === 0))
+    throw problems.conflict('There is no surface in this home yet. Survey it first.');
+  const by = { rules: houseRules, now: inside.now(), book };
+  const judged = judgeSurfaces(survey, stocks, by);
+  const objections = enforce(survey, stocks, by, judged);
+  if (objections.length > 0) return { survey, objections };
+  const row: VersionRow = {
+    id: inside.newId(),
+    homeId,
+    number: (versions[0]?.number ?? 0) + 1,
+    approvedAt: new Date(by.now),
+    approvedBy: person.id,
+    protocol: protocolOf(survey, buildProtocol(survey, stocks, by, judged)),
+  };
+  await writeVersion(inside, survey, row, person);
+  return { row };
+};
+
 /**
  * Approves what is set as a new version, or refuses with every objection. The same `enforce` as in
  * the page decides, here for good. A refusal is written to the ledger too.
@@ -235,70 +309,11 @@ export const approve = async (
   seen: number,
   person: Person,
 ): Promise<Answer<'approve'>> => {
-  const { now, newId } = context;
-  const done = await within(context, async (inside) => {
-    await refuseUnseen(inside, homeId, seen);
-    const { survey, stocks, houseRules, versions, book } = await homeAsItStands(inside, homeId);
-    if (survey.rooms.every((room) => room.surfaces.length === 0))
-      throw problems.conflict('There is no surface in this home yet. Survey it first.');
-    const at = now();
-    const judged = judgeSurfaces(survey, stocks, { rules: houseRules, now: at, book });
-    const objections = enforce(survey, stocks, { rules: houseRules, now: at, book }, judged);
-    if (objections.length > 0) return { survey, objections };
-
-    const row: VersionRow = {
-      id: newId(),
-      homeId,
-      number: (versions[0]?.number ?? 0) + 1,
-      approvedAt: new Date(at),
-      approvedBy: person.id,
-      protocol: protocolOf(
-        survey,
-        buildProtocol(survey, stocks, { rules: houseRules, now: at, book }, judged),
-      ),
-    };
-    await addVersion(inside.db, [
-      row.id,
-      homeId,
-      row.number,
-      row.approvedAt,
-      row.approvedBy,
-      JSON.stringify(row.protocol),
-    ]);
-    const surfaces = row.protocol.rooms.flatMap((room) => room.surfaces);
-    await append(inside, {
-      kind: 'approval',
-      factId: newId(),
-      at: now(),
-      home: survey,
-      person,
-      body: {
-        versionId: row.id,
-        number: row.number,
-        surfaces: surfaces.length,
-        accepted: surfaces.filter((surface) => surface.accepted).length,
-      },
-    });
-    return { row };
-  });
-  if (done.row) return headOf(done.row, person.name);
-
-  const objections = objectionsInFull(done.survey, done.objections);
-  const reasons = objections.flatMap((objection) => objection.reasons);
-  await appendAlone(context, {
-    kind: 'refusal',
-    factId: newId(),
-    at: now(),
-    home: done.survey,
-    person,
-    body: {
-      what: 'protocol',
-      detail: objections
-        .map(({ roomName, surfaceName }) => `${roomName}: ${surfaceName}`)
-        .join('; '),
-      reasons,
-    },
-  });
+  const done = await within(context, (inside) => approveInside(inside, homeId, seen, person));
+  if ('row' in done) return headOf(done.row, person.name);
+  const { survey } = done;
+  const objections = objectionsInFull(survey, done.objections);
+  const reasons = await recordRefusal(context, 'protocol', { survey, objections }, person);
   throw problems.refused(reasons, { objections });
 };
 
@@ -321,28 +336,17 @@ export const surveyHome = async (
   context: Context,
   id: string,
   fields: Body<'editHome'>,
-  seen: number,
-  person: Person,
+  as: Doer,
 ): Promise<Revised> => {
-  const { now, newId } = context;
+  const { now } = context;
   const before = bowlObjections(await homeAsItStands(context, id), now());
-  const revised = await editHome(context, id, fields, seen, person);
+  const revised = await editHome(context, id, fields, as);
   const after = await homeAsItStands(context, id);
   const found = bowlObjections(after, now()).filter(({ surfaceId }) =>
     before.every((one) => one.surfaceId !== surfaceId),
   );
   if (found.length === 0) return revised;
   const objections = objectionsInFull(after.survey, found);
-  const detail = objections
-    .map(({ roomName, surfaceName }) => `${roomName}: ${surfaceName}`)
-    .join('; ');
-  await appendAlone(context, {
-    kind: 'refusal',
-    factId: newId(),
-    at: now(),
-    home: after.survey,
-    person,
-    body: { what: 'survey', detail, reasons: objections.flatMap(({ reasons }) => reasons) },
-  });
+  await recordRefusal(context, 'survey', { survey: after.survey, objections }, as.person);
   return revised;
 };

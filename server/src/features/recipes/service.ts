@@ -36,8 +36,7 @@ export const allRecipes = async (context: Context): Promise<RecipeRow[]> =>
 
 const insertVersion = (
   { db, now }: Context,
-  recipeId: string,
-  number: number,
+  { recipeId, number }: { recipeId: string; number: number },
   { claim, text }: Body<'addRecipe'>,
   person: Person,
 ) =>
@@ -72,7 +71,7 @@ export const addRecipe = async (
         `There is a recipe “${fields.name}” already. Open it to save a new version, or choose another name.`,
       );
     await inside.db.insert(RecipeEntity, { id, name: fields.name });
-    await insertVersion(inside, id, 1, fields, person);
+    await insertVersion(inside, { recipeId: id, number: 1 }, fields, person);
   });
   return (await withVersions(context, [{ id, name: fields.name }]))[0]!;
 };
@@ -95,7 +94,7 @@ export const saveRecipe = async (
     const newest = await inside.db.maximum(RecipeVersionEntity, 'number', { recipeId: id });
     if (recipe.name !== fields.name)
       await inside.db.update(RecipeEntity, { id }, { name: fields.name });
-    await insertVersion(inside, id, (newest ?? 0) + 1, fields, person);
+    await insertVersion(inside, { recipeId: id, number: (newest ?? 0) + 1 }, fields, person);
   });
   return (await withVersions(context, [{ id, name: fields.name }]))[0]!;
 };

@@ -193,13 +193,12 @@ const timeReasons = (at: number, round: RoundRecord, now: number): Reason[] =>
  * time held.
  */
 const factOf = (
-  event: RoundEvent,
-  roundId: string,
+  event: RoundEvent & { roundId: string },
   { surface, roomName }: Place,
   batchCode: string | null,
   before: readonly RoundEvent[],
 ) => {
-  const { surfaceId, batchId, kind } = event;
+  const { roundId, surfaceId, batchId, kind } = event;
   const common = { roundId, surfaceId, batchId, batchCode, surfaceName: surface.name, roomName };
   const asked = treatmentOf(surface);
   const { treatment } = surface;
@@ -273,6 +272,86 @@ const elsewhereOn = (
   return { on: all.on, wet: all.wetSince !== null && own.wetSince === null };
 };
 
+/** What an event of a round meets: its surface, what was done there, and everything around it. */
+interface Scene {
+  round: RoundRecord;
+  home: Awaited<ReturnType<typeof homeById>>;
+  place: Place;
+  ofHome: readonly RoundEvent[];
+  earlier: readonly RoundEvent[];
+}
+
+/** Holds the round and its home, and looks up the scene; or gives what the id already stands for. */
+const sceneOf = async (
+  inside: Context,
+  roundId: string,
+  event: NewRoundEvent,
+  person: Person,
+): Promise<{ known: LedgerRow } | Scene> => {
+  const found = await inside.db.findOne(RoundEntity, {
+    where: { id: roundId },
+    lock: { mode: 'pessimistic_write' },
+  });
+  const round = mine(found, person);
+  // Two rounds of one home may wet the same surface: what either does waits for the other.
+  await holdHome(inside, round.homeId);
+  const known = await factById(inside, event.id);
+  if (known) return { known };
+  if (round.finishedAt) throw problems.conflict('This round is finished.');
+  const { protocol } = await versionById(inside, round.versionId);
+  const home = await homeById(inside, round.homeId);
+  const place = surfacesOf(protocol).find(({ surface }) => surface.id === event.surfaceId);
+  if (!place) throw problems.notFound('that surface in this round');
+  const all = await eventsOfHome(inside, round);
+  const ofHome = all.filter((one) => one.surfaceId === event.surfaceId);
+  return { round, home, place, ofHome, earlier: ofHome.filter((one) => one.roundId === roundId) };
+};
+
+/** Judges an event by what is known here, its times, and what the phone has said already. */
+const judged = async (
+  inside: Context,
+  event: NewRoundEvent,
+  { round, home, place, ofHome, earlier }: Scene,
+  batches: ReadonlyMap<string, Batch>,
+): Promise<Verdict> => {
+  const treatment = treatmentOf(place.surface);
+  const own = foldClock(earlier, treatment);
+  const found = judgeEvent(event, treatment, own, {
+    batches,
+    clientKeeps: home?.clientKeeps ?? [],
+    book: await theBook(inside),
+    elsewhere: elsewhereOn(ofHome, own, treatment),
+  });
+  const onPhone: Reason[] = event.turnedBack
+    ? [{ code: 'refused-on-the-phone', outcome: 'never', source: 'the phone' }]
+    : [];
+  return verdictOf([...found.reasons, ...timeReasons(event.at, round, inside.now()), ...onPhone]);
+};
+
+/** Judges an event and writes it down, taken or refused. */
+const takeEvent = async (
+  inside: Context,
+  roundId: string,
+  event: NewRoundEvent,
+  person: Person,
+): Promise<{ known: LedgerRow } | { verdict: Verdict }> => {
+  const scene = await sceneOf(inside, roundId, event, person);
+  if ('known' in scene) return scene;
+  const { home, place, ofHome, earlier } = scene;
+  const { judged: batches, codes } = await batchesFor(inside, [...ofHome, event]);
+  const verdict = await judged(inside, event, scene, batches);
+  const batchCode = event.batchId === null ? null : (codes.get(event.batchId) ?? null);
+  const bottle = batchCode ? `, bottle ${batchCode}` : '';
+  const detail = `${place.roomName}: ${place.surface.name}${bottle}`;
+  const { reasons } = verdict;
+  const what: Pick<NewFact, 'kind' | 'body'> =
+    verdict.outcome === 'never'
+      ? { kind: 'refusal', body: { what: 'round-event', detail, reasons } }
+      : factOf({ ...event, roundId }, place, batchCode, earlier);
+  await append(inside, { ...what, factId: event.id, at: event.at, home, person } as NewFact);
+  return { verdict };
+};
+
 /**
  * Takes what a phone saw done. Judged by the same function as on the phone; refused or taken, it is
  * on the ledger before the answer goes out, and the same id is never taken twice.
@@ -283,65 +362,8 @@ export const addEvent = async (
   event: NewRoundEvent,
   person: Person,
 ): Promise<Answer<'addEvent'>> => {
-  const { now } = context;
   if (event.personId !== person.id) throw problems.notTheirs();
-  const done = await within(
-    context,
-    async (inside): Promise<{ known: LedgerRow } | { verdict: Verdict }> => {
-      const round = mine(
-        await inside.db.findOne(RoundEntity, {
-          where: { id: roundId },
-          lock: { mode: 'pessimistic_write' },
-        }),
-        person,
-      );
-      // Two rounds of one home may wet the same surface: what either does waits for the other.
-      await holdHome(inside, round.homeId);
-      const known = await factById(inside, event.id);
-      if (known) return { known };
-      if (round.finishedAt) throw problems.conflict('This round is finished.');
-      const { protocol } = await versionById(inside, round.versionId);
-      const home = await homeById(inside, round.homeId);
-      const place = surfacesOf(protocol).find(({ surface }) => surface.id === event.surfaceId);
-      if (!place) throw problems.notFound('that surface in this round');
-
-      const ofHome = (await eventsOfHome(inside, round)).filter(
-        (one) => one.surfaceId === event.surfaceId,
-      );
-      const earlier = ofHome.filter((one) => one.roundId === roundId);
-      const { judged, codes } = await batchesFor(inside, [...ofHome, event]);
-      const treatment = treatmentOf(place.surface);
-      const own = foldClock(earlier, treatment);
-      const found = judgeEvent(event, treatment, own, {
-        batches: judged,
-        clientKeeps: home?.clientKeeps ?? [],
-        book: await theBook(inside),
-        elsewhere: elsewhereOn(ofHome, own, treatment),
-      });
-      const onPhone: Reason[] = event.turnedBack
-        ? [{ code: 'refused-on-the-phone', outcome: 'never', source: 'the phone' }]
-        : [];
-      const verdict = verdictOf([
-        ...found.reasons,
-        ...timeReasons(event.at, round, now()),
-        ...onPhone,
-      ]);
-      const batchCode = event.batchId === null ? null : (codes.get(event.batchId) ?? null);
-      const what: Pick<NewFact, 'kind' | 'body'> =
-        verdict.outcome === 'never'
-          ? {
-              kind: 'refusal',
-              body: {
-                what: 'round-event',
-                detail: `${place.roomName}: ${place.surface.name}${batchCode ? `, bottle ${batchCode}` : ''}`,
-                reasons: verdict.reasons,
-              },
-            }
-          : factOf(event, roundId, place, batchCode, earlier);
-      await append(inside, { ...what, factId: event.id, at: event.at, home, person } as NewFact);
-      return { verdict };
-    },
-  );
+  const done = await within(context, (inside) => takeEvent(inside, roundId, event, person));
   if ('known' in done) return answerTo(done.known, event);
   if (done.verdict.outcome === 'never') throw problems.refused(done.verdict.reasons);
   return { id: event.id, taken: 'now' };

@@ -34,7 +34,7 @@ export const FillRest = ({
   const unset = home.rooms.flatMap((room) => room.surfaces.filter(isUnset));
   const proposed = useMemo(
     () => (open ? fillRest(home, stocks, { rules, now, book }) : []),
-    [open, home, stocks, { rules, now, book }],
+    [open, home, stocks, rules, now, book],
   );
   const rows = home.rooms.flatMap((room) =>
     room.surfaces.flatMap((surface) => {
