@@ -1,12 +1,11 @@
 import fc from 'fast-check';
 import {
-  activeFacts,
   genericActives,
   cautiousRules as rules,
   requiredContact,
   type GenericActive,
 } from '../src/index.ts';
-import { peroxideSeconds } from '../src/contact/peroxideSeries.ts';
+import { peroxideSeconds } from '../src/families/peroxideSeries.ts';
 
 const disinfect = (active: GenericActive, strength: number) =>
   requiredContact({ active, strength }, { goal: 'disinfect', against: 'respiratory' }, rules);
@@ -159,7 +158,7 @@ describe('required contact under the cautious house rules', () => {
   });
 
   test('every reason names its source', () => {
-    for (const active of Object.keys(activeFacts) as GenericActive[]) {
+    for (const active of genericActives) {
       for (const reason of disinfect(active, 0.03).reasons) expect(reason.source).not.toBe('');
     }
   });

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import {
-  airLimits,
+  genericFacts,
   basisOf,
   chanceOfHolding,
   components,
@@ -205,17 +205,25 @@ describe('vapour in a room', () => {
   });
   // NIOSH (memory).
   test('limits stand as published', () => {
-    expect(airLimits['2-propanol']).toEqual({
+    expect(genericFacts['2-propanol'].air).toEqual({
       shortTerm: 500,
       day: 400,
       dangerous: 2000,
       explosive: 0.02,
       stricter: { shortTerm: 400, day: 200 },
     });
-    expect(airLimits['acetic acid']).toMatchObject({ shortTerm: 15, day: 10, dangerous: 50 });
+    expect(genericFacts['acetic acid'].air).toMatchObject({
+      shortTerm: 15,
+      day: 10,
+      dangerous: 50,
+    });
     // UK EH40 over a quarter of an hour; NIOSH for the day.
-    expect(airLimits['hydrogen peroxide']).toMatchObject({ shortTerm: 2, day: 1, dangerous: 75 });
-    expect(airLimits.ethanol).toMatchObject({
+    expect(genericFacts['hydrogen peroxide'].air).toMatchObject({
+      shortTerm: 2,
+      day: 1,
+      dangerous: 75,
+    });
+    expect(genericFacts.ethanol.air).toMatchObject({
       shortTerm: null,
       day: 1000,
       dangerous: 3300,

@@ -1,23 +1,22 @@
-import type { Judging } from '../domain/judging.ts';
-import { labelContact, labelStrength } from '../contact/labelContact.ts';
-import {
-  requiredContact,
-  type Against,
-  type Contact,
-  type Goal,
-} from '../contact/requiredContact.ts';
-import { groupsOf } from '../hazards/groupsOf.ts';
-import { judgeBowl } from '../hazards/judgeBowl.ts';
-import { productOf } from '../hazards/judgeCombination.ts';
-import { judgeSituations } from '../hazards/judgeSituations.ts';
-import { judgeAir, type Breathing } from '../hazards/judgeAir.ts';
-import { activeFacts, isGeneric } from '../reference/families.ts';
+import { judgeAir, type Breathing } from '../air/judgeAir.ts';
+import { groupsOf } from '../apart/groupsOf.ts';
+import { judgeBowl } from '../apart/judgeBowl.ts';
+import { productOf } from '../apart/judgeCombination.ts';
+import { judgeLabelSurface, judgeMaterial } from '../contact/judgeMaterial.ts';
+import { labelContact } from '../contact/labelContact.ts';
+import { requiredContact, type Contact } from '../contact/requiredContact.ts';
+import type { Application } from '../domain/applications.ts';
+import { isGeneric } from '../domain/families.ts';
+import type { Against, Goal } from '../domain/goals.ts';
+import { activeFacts } from '../families/index.ts';
+import type { Home, Room, Setting, Stock, Surface } from '../homes/home.ts';
+import { labelStrength } from '../homes/label.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
-import { coats, type Application } from '../reference/roomAir.ts';
-import { judgeLabelSurface, judgeMaterial } from '../surfaces/judgeMaterial.ts';
-import { verdictOf, type Reason } from '../verdict.ts';
 import { materialOf } from '../reference/materials.ts';
-import type { Home, Room, Setting, Stock, Surface } from './home.ts';
+import { coats } from '../reference/roomAir.ts';
+import type { Judging } from '../verdict/judging.ts';
+import { verdictOf, type Reason } from '../verdict/verdict.ts';
+import { judgeSituations } from './judgeSituations.ts';
 import { judgeGrowth } from './mildew.ts';
 import { breathe, filmFloor, predict, roomOfAir, type Prediction } from './predict.ts';
 

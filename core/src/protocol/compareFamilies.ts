@@ -1,12 +1,10 @@
-import { labelStrength } from '../contact/labelContact.ts';
-import { activeFacts, families, type Family } from '../reference/families.ts';
+import { allFamilies, isGeneric, type Family } from '../domain/families.ts';
+import type { Outcome } from '../domain/outcome.ts';
+import { activeFacts, familyFacts } from '../families/index.ts';
+import type { Stock } from '../homes/home.ts';
+import { labelStrength } from '../homes/label.ts';
 import { materialOf } from '../reference/materials.ts';
-import type { Outcome } from '../verdict.ts';
 import { assessSurface, type Assessed, type Proposal, type Where } from './assessSurface.ts';
-import type { Stock } from './home.ts';
-
-/** In-use strengths the trade works at, as fractions. Source: common practice, no source. */
-const usual: Record<Family, number> = { peroxide: 0.03, alcohol: 0.7, vinegar: 0.05, product: 1 };
 
 /** The strength a stock is used at unless somebody says otherwise: the usual one, or all it has. */
 export const usualStrength = ({
@@ -14,9 +12,9 @@ export const usualStrength = ({
   strength,
   label,
 }: Pick<Stock, 'active' | 'strength' | 'label'>): number =>
-  active === 'registered product'
-    ? labelStrength(label)
-    : Math.min(usual[activeFacts[active].family], strength);
+  isGeneric(active)
+    ? Math.min(familyFacts[activeFacts[active].family].usualStrength, strength)
+    : labelStrength(label);
 
 const isPowered = ({ surface }: Pick<Where, 'surface'>): boolean =>
   materialOf(surface.material).powered === true;
@@ -75,7 +73,7 @@ export const compareFamilies = (
   where: Where,
   carried: ReadonlySet<string> = new Set(),
 ): Compared[] =>
-  ([...families, 'product'] as const).flatMap((family): Compared[] => {
+  allFamilies.flatMap((family): Compared[] => {
     const all = stocks
       .filter((stock) => activeFacts[stock.active].family === family)
       .map((stock) => {

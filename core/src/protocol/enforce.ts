@@ -1,10 +1,10 @@
-import { judgeAir, type Breathing } from '../hazards/judgeAir.ts';
-import { figuresOfBite } from '../hazards/judgeCombination.ts';
-import { genericActives, isGeneric } from '../reference/families.ts';
-import type { Judging } from '../domain/judging.ts';
+import { judgeAir, type Breathing } from '../air/judgeAir.ts';
+import { figuresOfBite } from '../apart/judgeCombination.ts';
+import { genericActives, isGeneric } from '../domain/families.ts';
+import type { Home, Room, Stock } from '../homes/home.ts';
 import type { Book } from '../reference/neverCombine.ts';
-import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
-import type { Home, Room, Stock } from './home.ts';
+import type { Judging } from '../verdict/judging.ts';
+import { verdictOf, type Reason, type Verdict } from '../verdict/verdict.ts';
 import { judgeSurfaces, type Judged } from './judgeSetting.ts';
 import { breathe, breatheTogether, roomOfAir } from './predict.ts';
 import { visitMeetings } from './visitMeetings.ts';

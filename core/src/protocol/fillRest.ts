@@ -1,9 +1,9 @@
-import type { Judging } from '../domain/judging.ts';
+import type { Home, Room, Setting, Stock, Surface } from '../homes/home.ts';
 import { materials } from '../reference/materials.ts';
 import { bowlOf } from '../reference/products.ts';
+import type { Judging } from '../verdict/judging.ts';
 import { bestOf, compareFamilies } from './compareFamilies.ts';
 import { roomObjections } from './enforce.ts';
-import type { Home, Room, Setting, Stock, Surface } from './home.ts';
 import { judgeRoom } from './judgeSetting.ts';
 import { growthIn } from './mildew.ts';
 

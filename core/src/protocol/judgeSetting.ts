@@ -1,9 +1,9 @@
-import type { Against } from '../contact/requiredContact.ts';
-import type { Judging } from '../domain/judging.ts';
+import type { Against } from '../domain/goals.ts';
+import type { Home, Room, Stock, Surface } from '../homes/home.ts';
 import { materials } from '../reference/materials.ts';
-import { verdictOf, type Reason, type Verdict } from '../verdict.ts';
+import type { Judging } from '../verdict/judging.ts';
+import { verdictOf, type Reason, type Verdict } from '../verdict/verdict.ts';
 import { assessSurface, type Where } from './assessSurface.ts';
-import type { Home, Room, Stock, Surface } from './home.ts';
 import { growthIn, judgeGrowth } from './mildew.ts';
 import type { Prediction } from './predict.ts';
 

@@ -1,21 +1,16 @@
-import { basisOf, dryingCurve, holdsFor, type Drying, type Film } from '../contact/dryingCurve.ts';
+import type { Breathing } from '../air/judgeAir.ts';
+import { vapourCurve, type Vapour } from '../air/vapourCurve.ts';
+import type { Solution } from '../contact/requiredContact.ts';
+import type { Application } from '../domain/applications.ts';
+import type { GenericActive } from '../domain/families.ts';
+import type { Against } from '../domain/goals.ts';
+import { activeFacts, familyFacts, genericFacts } from '../families/index.ts';
+import { basisOf, dryingCurve, holdsFor, type Drying, type Film } from '../film/dryingCurve.ts';
+import { rewetsFor, type Rewets } from '../film/rewets.ts';
+import type { Home, Room } from '../homes/home.ts';
+import type { HouseRules } from '../reference/houseRules.ts';
+import { airChanges, coats, usualAir, usualAiring, type RoomAir } from '../reference/roomAir.ts';
 import { wateryDensity } from '../solutions/stockContent.ts';
-import { disinfectingSpan, type Against, type Solution } from '../contact/requiredContact.ts';
-import { rewetsFor, type Rewets } from '../contact/rewets.ts';
-import type { Breathing } from '../hazards/judgeAir.ts';
-import { vapourCurve, type Vapour } from '../hazards/vapourCurve.ts';
-import { activeFacts, type GenericActive } from '../reference/families.ts';
-import { figuresOf, type HouseRules } from '../reference/houseRules.ts';
-import {
-  airChanges,
-  airLimits,
-  coats,
-  usualAir,
-  usualAiring,
-  type Application,
-  type RoomAir,
-} from '../reference/roomAir.ts';
-import type { Home, Room } from './home.ts';
 
 /** What a coat will do there, by the drying model: an estimate. Times in s. */
 export interface Prediction {
@@ -28,9 +23,7 @@ export interface Prediction {
 
 /** What a film may fall to and still count, as a fraction in its basis. */
 export const filmFloor = (active: GenericActive, against: Against, rules: HouseRules): number =>
-  activeFacts[active].family === 'alcohol'
-    ? figuresOf(rules).alcoholFilmFloor
-    : (disinfectingSpan(active, against, rules)?.floor ?? 0);
+  familyFacts[activeFacts[active].family].filmFloor(against, rules);
 
 /** The same film in the same air dries the same way: what was worked out once is kept. */
 const kept = <T>(work: (film: Film, air: RoomAir, floor: number) => T) => {
@@ -124,7 +117,7 @@ const CLEANING_STANDS = 120;
  */
 const leaving = (film: Film, air: RoomAir, seconds: number): Pick<Drying, 'times' | 'gone'> => {
   const curve = drying(film, air, 0);
-  if (activeFacts[film.active].family !== 'alcohol') return until(curve, seconds);
+  if (!familyFacts[activeFacts[film.active].family].driesWhole) return until(curve, seconds);
   const { times, gone } = curve;
   // The last micrometre, which is beads and damp and no film any more, dries too.
   return { times: [...times, times.at(-1)! + LAST_DAMP], gone: [...gone, activeIn(film)] };
@@ -190,7 +183,7 @@ export const breathe = (
     (required || CLEANING_STANDS) / coatsOn,
   );
   const scale = (area * coatsOn) / (room.floorArea * room.height);
-  const limit = airLimits[active].day / scale;
+  const limit = genericFacts[active].air.day / scale;
   const last = unit.peak > limit ? unit.ppm.findLastIndex((value) => value > limit) : -1;
   return {
     shortTerm: unit.shortTerm * scale,

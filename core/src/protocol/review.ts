@@ -1,8 +1,8 @@
-import type { Judging } from '../domain/judging.ts';
-import type { Reason } from '../verdict.ts';
+import type { Home, Stock } from '../homes/home.ts';
+import type { Judging } from '../verdict/judging.ts';
+import type { Reason } from '../verdict/verdict.ts';
 import type { TreatedRoom, TreatedSurface } from './buildProtocol.ts';
 import { meetingObjections, roomObjections } from './enforce.ts';
-import type { Home, Stock } from './home.ts';
 import { judgeSurfaces, type SettingVerdict } from './judgeSetting.ts';
 
 export type FlagWhy = 'never' | 'care' | 'longer' | 'shorter' | 'gone';

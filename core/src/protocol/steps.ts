@@ -1,9 +1,10 @@
-import type { Flame, Situation, Ventilation } from '../hazards/judgeSituations.ts';
-import type { Family } from '../reference/families.ts';
+import type { Application } from '../domain/applications.ts';
+import type { Family } from '../domain/families.ts';
+import type { Flame, Situation, Ventilation } from '../domain/situations.ts';
+import { factsOfFamily } from '../families/index.ts';
 import { materialOf, type MaterialId } from '../reference/materials.ts';
 import type { Act } from '../reference/neverCombine.ts';
-import type { Application } from '../reference/roomAir.ts';
-import type { ReasonCode, Verdict } from '../verdict.ts';
+import type { ReasonCode, Verdict } from '../verdict/verdict.ts';
 
 /**
  * What is done at one surface, in order: first what makes it safe, then what is done to it, then
@@ -158,11 +159,14 @@ const putting = ({ material, food, situations, put }: StepsOf): Step[] => {
   ];
 };
 
+/** A product goes by its label, of which nobody can tell how long it lingers. */
+const isAired = (family: Family): boolean => factsOfFamily(family)?.airedAfter ?? true;
+
 const afterwards = ({ situations, put }: StepsOf): Step[] => {
   const lives = (...some: Situation[]) => some.some((one) => situations.includes(one));
   return [
     ...when(put !== null && lives(...stayOut), 'out-until-dry'),
-    ...when(put !== null && put.family !== 'vinegar' && lives(...stayOut), 'air-room'),
+    ...when(put !== null && isAired(put.family) && lives(...stayOut), 'air-room'),
     ...when(lives('dementia', 'toddler'), 'lock-away'),
   ];
 };

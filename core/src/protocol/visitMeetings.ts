@@ -1,13 +1,13 @@
-import { groupsOf } from '../hazards/groupsOf.ts';
-import { judgeCombination, productOf, type Product } from '../hazards/judgeCombination.ts';
+import { groupsOf } from '../apart/groupsOf.ts';
+import { judgeCombination, productOf, type Product } from '../apart/judgeCombination.ts';
 import {
   judgeSequence,
   type Happening,
   type Meeting,
   type RoomOfSequence,
-} from '../hazards/judgeSequence.ts';
+} from '../apart/judgeSequence.ts';
+import type { Home, Room, Stock, Surface } from '../homes/home.ts';
 import { isAgainst, type Book, type Route } from '../reference/neverCombine.ts';
-import type { Home, Room, Stock, Surface } from './home.ts';
 import { workingOrder } from './workingOrder.ts';
 
 const productFor = ({ setting }: Surface, stocks: readonly Stock[]): Product | undefined => {

@@ -1,4 +1,4 @@
-import { levels, type Level } from './home.ts';
+import { levels, type Level } from '../domain/levels.ts';
 
 /** Surfaces of a room in the order they are worked. Source: common practice, no source. */
 export const workingOrder = <S extends { level: Level; name: string }>(

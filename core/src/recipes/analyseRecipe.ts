@@ -1,6 +1,10 @@
-import { judgeCombination } from '../hazards/judgeCombination.ts';
+import { judgeCombination } from '../apart/judgeCombination.ts';
+import { worse } from '../domain/outcome.ts';
 import { severities } from '../reference/neverCombine.ts';
 import { analyseFormula, type Formula } from '../solutions/analyseFormula.ts';
+import type { Portion } from '../solutions/portion.ts';
+import { verdictOf, type Reason } from '../verdict/verdict.ts';
+import { clashesAmong, productOfIngredient, type Clash, type PouredIn } from './clashes.ts';
 import {
   clashReasons,
   judgeFormula,
@@ -8,11 +12,9 @@ import {
   type Claim,
   type FormulaVerdict,
   type RecipeRules,
-} from '../solutions/judgeFormula.ts';
-import { verdictOf, worse, type Reason } from '../verdict.ts';
-import { clashesAmong, productOfIngredient, type Clash, type PouredIn } from './clashes.ts';
+} from './judgeFormula.ts';
 import type { Line, Question, Recipe } from './line.ts';
-import { portionsOf, type Portion, type Problem } from './portions.ts';
+import { portionsOf, type Problem } from './portions.ts';
 import { ingredientsNamed, readRecipe } from './readRecipe.ts';
 import { variantsOf } from './variants.ts';
 

@@ -1,4 +1,4 @@
-import { judgeCombination, type Bite, type Product } from '../hazards/judgeCombination.ts';
+import { judgeCombination, type Bite, type Product } from '../apart/judgeCombination.ts';
 import { ingredientOf, type IngredientId } from '../reference/ingredients.ts';
 import { severities, type Book } from '../reference/neverCombine.ts';
 

@@ -1,10 +1,9 @@
 import type { IngredientId } from '../reference/ingredients.ts';
 import { allOf, firstOf, Remaining, rule } from './grammar.ts';
-import type { Amount, Item, UnreadCode } from './line.ts';
+import type { Amount, Item, Piece, UnreadCode } from './line.ts';
 import { strengthsFor, takeStrengths } from './strengths.ts';
-import type { Piece } from './readPiece.ts';
-import { writeItems } from './writeItem.ts';
 import type { Token } from './tokens.ts';
+import { writeItems } from './writeItem.ts';
 
 const rules = {
   fills: rule('fill|rest'),

@@ -106,6 +106,13 @@ export type Line =
   /** What is done with it, or how many cloths it is for: nothing goes in by it. */
   | (At & { kind: 'aside' });
 
+/** What a piece of a line says, before it is put in its place. */
+export type Piece =
+  | Pick<Ingredients, 'kind' | 'readings' | 'asks'>
+  | Pick<Unread, 'kind' | 'code' | 'found' | 'names' | 'offers'>
+  | { kind: 'size'; volume?: number; mass?: number }
+  | { kind: 'aside' };
+
 export interface Recipe {
   lines: readonly Line[];
 }

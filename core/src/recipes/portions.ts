@@ -1,24 +1,10 @@
 import { ingredientOf, type IngredientId } from '../reference/ingredients.ts';
 import { DROP, OIL_DROP, type Tool } from '../reference/tools.ts';
-import { addMasses, massOf, mixtureVolume } from '../solutions/composition.ts';
+import { addMasses, mixtureVolume } from '../solutions/composition.ts';
+import type { Portion } from '../solutions/portion.ts';
 import { contentOf, type Content, type Masses } from '../solutions/stockContent.ts';
 import { litres } from '../units/volume.ts';
 import type { Amount, Item, Line, LineReading, Recipe, UnreadCode } from './line.ts';
-
-/** One ingredient of a recipe as it is measured out: m³ and kg. */
-export interface Portion {
-  row: number;
-  text: string;
-  ingredient: IngredientId;
-  /** Fraction in the ingredient's basis, and whether it was only assumed. */
-  strength?: number;
-  assumed: boolean;
-  volume: number;
-  mass: number;
-  /** kg of each component in it. */
-  masses: Masses;
-  tool: Tool;
-}
 
 /** What stands in the way of measuring a recipe out. */
 export const problemCodes = [
@@ -264,8 +250,3 @@ export const firstReadings = ({ lines }: Recipe): Chosen =>
   lines.flatMap((line) =>
     line.kind === 'ingredients' ? [{ line, reading: line.readings[0] }] : [],
   );
-
-/** kg of each component over all portions. */
-export const poured = (portions: readonly Portion[]): Masses =>
-  portions.reduce<Masses>((sum, { masses }) => addMasses(sum, masses), {});
-export const pouredMass = (portions: readonly Portion[]): number => massOf(poured(portions));

@@ -2,27 +2,19 @@ import { ingredientOf, type IngredientId } from '../reference/ingredients.ts';
 import { OUNCE } from '../reference/tools.ts';
 import { oneOf } from '../units/volume.ts';
 import { agree, takeAmounts, type Found } from './amounts.ts';
-import { firstOf, Remaining, rule } from './grammar.ts';
 import { readFilling } from './filling.ts';
+import { firstOf, Remaining, rule } from './grammar.ts';
 import type {
   Amount,
-  Ingredients,
   Item,
-  Question,
   LineReading,
-  Unread,
+  Piece,
+  Question,
   UnreadCode,
 } from './line.ts';
 import { strengthsFor, takeBasis, takeStrengths, type Written } from './strengths.ts';
 import type { Token } from './tokens.ts';
 import { writeItems } from './writeItem.ts';
-
-/** What a piece of a line says, before it is put in its place. */
-export type Piece =
-  | Pick<Ingredients, 'kind' | 'readings' | 'asks'>
-  | Pick<Unread, 'kind' | 'code' | 'found' | 'names' | 'offers'>
-  | { kind: 'size'; volume?: number; mass?: number }
-  | { kind: 'aside' };
 
 /** An ingredient as it is named, and every one that the name may mean. */
 interface Named {

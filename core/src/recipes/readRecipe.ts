@@ -1,10 +1,10 @@
 import type { IngredientId } from '../reference/ingredients.ts';
-import type { At, Ingredients, Line, Recipe } from './line.ts';
+import type { At, Ingredients, Line, Piece, Recipe } from './line.ts';
 import { respelled } from './nearest.ts';
-import { readPiece, type Piece } from './readPiece.ts';
-import { ingredientName } from './words/englishIngredients.ts';
+import { readPiece } from './readPiece.ts';
 import { tokensOf, type Token, type TokenKind } from './tokens.ts';
 import { english } from './words/english.ts';
+import { ingredientName } from './words/englishIngredients.ts';
 import { lexiconOf, type Lexicon } from './words/lexicon.ts';
 import { writeItems } from './writeItem.ts';
 

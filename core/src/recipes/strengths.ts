@@ -1,8 +1,8 @@
+import { ingredientOf, type IngredientId } from '../reference/ingredients.ts';
 import { alcoholOf, volumeFraction } from '../solutions/alcohol.ts';
 import { weightToVolume } from '../solutions/stockContent.ts';
-import { ingredientOf, type IngredientId } from '../reference/ingredients.ts';
 import { volumesToStrength } from '../units/strength.ts';
-import { firstOf, rule, type Remaining } from './grammar.ts';
+import { firstOf, Remaining, rule } from './grammar.ts';
 import type { UnreadCode } from './line.ts';
 import type { Token } from './tokens.ts';
 

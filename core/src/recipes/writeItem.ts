@@ -1,7 +1,7 @@
 import { ingredientOf } from '../reference/ingredients.ts';
 import { inMillilitres } from '../units/volume.ts';
-import { ingredientName } from './words/englishIngredients.ts';
 import type { Amount, Item } from './line.ts';
+import { ingredientName } from './words/englishIngredients.ts';
 
 /**
  * A figure that can be read one way only: never three places behind the point, which could mean

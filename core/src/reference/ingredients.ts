@@ -1,6 +1,6 @@
+import type { Group } from '../domain/groups.ts';
 import type { Basis } from '../units/strength.ts';
 import type { Component } from './components.ts';
-import type { Group } from './groups.ts';
 
 /** What an ingredient does in a bottle, and so when it is poured. */
 export type Role = 'water' | 'active' | 'foam' | 'powder' | 'scent' | 'solubiliser' | 'other';

@@ -1,5 +1,5 @@
+import type { Group } from '../domain/groups.ts';
 import { cautiousRules, type HouseRules } from './houseRules.ts';
-import type { Group } from './groups.ts';
 
 export const routes = ['vessel', 'surface', 'drain', 'air', 'caddy', 'shelf'] as const;
 export type Route = (typeof routes)[number];

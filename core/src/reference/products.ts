@@ -1,5 +1,5 @@
+import type { Group } from '../domain/groups.ts';
 import type { Component } from './components.ts';
-import type { Group } from './groups.ts';
 
 /**
  * What counts in a product, as a fraction w/v (kg a litre): what it is usually sold at. Source:

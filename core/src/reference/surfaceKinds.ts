@@ -1,6 +1,6 @@
-import type { Level, Touched } from '../protocol/home.ts';
+import type { Level, Touched } from '../domain/levels.ts';
+import type { Flame, Ventilation } from '../domain/situations.ts';
 import type { MaterialId } from './materials.ts';
-import type { Flame, Ventilation } from '../hazards/judgeSituations.ts';
 
 /**
  * What people call things in a home, and what such a thing most likely is. Source: common practice,

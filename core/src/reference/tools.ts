@@ -1,4 +1,4 @@
-import type { Measure } from './measures.ts';
+import type { Measure } from '../units/measures.ts';
 
 /**
  * How well people measure with what they have: one standard deviation, relative; for scales also at

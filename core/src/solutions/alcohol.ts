@@ -1,4 +1,4 @@
-import type { Active } from '../reference/families.ts';
+import type { Active } from '../domain/families.ts';
 import { ethanolDensity } from './ethanolDensity.ts';
 import { propanolDensity } from './propanolDensity.ts';
 

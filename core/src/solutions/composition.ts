@@ -1,4 +1,4 @@
-import { components, componentNames, type Component } from '../reference/components.ts';
+import { componentNames, components, type Component } from '../reference/components.ts';
 import { alcoholDensity } from './alcohol.ts';
 import type { Masses } from './stockContent.ts';
 

@@ -1,6 +1,5 @@
-import type { IngredientId } from '../reference/ingredients.ts';
-import { ingredientOf } from '../reference/ingredients.ts';
-import type { Portion } from '../recipes/portions.ts';
+import { ingredientOf, type IngredientId } from '../reference/ingredients.ts';
+import type { Portion } from './portion.ts';
 
 /**
  * A price a litre (of a stock as it stands) for a component at a strength; money in the company's

@@ -1,5 +1,5 @@
+import type { Active } from '../domain/families.ts';
 import { WATER_DENSITY } from '../reference/alcoholTables.ts';
-import type { Active } from '../reference/families.ts';
 import { alcoholDensity, massFraction } from './alcohol.ts';
 
 /** Strengths are fractions in the active's own basis; volumes m³ at 20 °C. */

@@ -1,17 +1,10 @@
-import type { GenericActive } from '../reference/families.ts';
+import type { GenericActive, GenericFamily } from '../domain/families.ts';
+import { activeFacts, genericFacts } from '../families/index.ts';
 import type { IngredientId } from '../reference/ingredients.ts';
-import { analyseFormula, type Formula } from './analyseFormula.ts';
-import type { Portion } from '../recipes/portions.ts';
 import { alcoholOf } from './alcohol.ts';
+import { analyseFormula, type Formula } from './analyseFormula.ts';
+import type { Portion } from './portion.ts';
 import { contentOf, type Masses } from './stockContent.ts';
-
-/** The ingredient that a stock of an active is. */
-export const ingredientOfActive: Record<GenericActive, IngredientId> = {
-  'hydrogen peroxide': 'peroxide',
-  ethanol: 'ethanol',
-  '2-propanol': '2-propanol',
-  'acetic acid': 'vinegar',
-};
 
 const portionOf = (ingredient: IngredientId, mass: number, strength?: number): Portion => {
   const { density, parts } = contentOf(ingredient, strength);
@@ -33,7 +26,7 @@ const portionOf = (ingredient: IngredientId, mass: number, strength?: number): P
 
 /** kg of `volume` m³ of a stock at its strength (fraction). */
 export const massOfStock = (active: GenericActive, strength: number, volume: number): number =>
-  contentOf(ingredientOfActive[active], strength).density * volume;
+  contentOf(genericFacts[active].ingredient, strength).density * volume;
 
 /** What `stock` kg of a stock (strength as a fraction) with `water` kg of water makes. */
 export const mixtureOf = (
@@ -43,16 +36,15 @@ export const mixtureOf = (
   water: number,
 ): Formula =>
   analyseFormula([
-    portionOf(ingredientOfActive[active], stock, strength),
+    portionOf(genericFacts[active].ingredient, stock, strength),
     ...(water > 0 ? [portionOf('water', water)] : []),
   ]);
 
-const strengthOf = {
-  'hydrogen peroxide': 'peroxide',
-  ethanol: 'alcohol',
-  '2-propanol': 'alcohol',
-  'acetic acid': 'acid',
-} as const satisfies Record<GenericActive, keyof Formula['strengths']>;
+const strengthOf: Record<GenericFamily, keyof Formula['strengths']> = {
+  peroxide: 'peroxide',
+  alcohol: 'alcohol',
+  vinegar: 'acid',
+};
 
 /**
  * The strength of the mixture in the active's own basis, as people read it: to a tenth of a per
@@ -65,7 +57,7 @@ export const strengthOfWeighed = (
   water: number,
 ): { strength: number; volume: number } => {
   const { strengths, volume } = mixtureOf(active, strength, stock, water);
-  const found = strengths[strengthOf[active]];
+  const found = strengths[strengthOf[activeFacts[active].family]];
   // A tenth of a per cent is much of a 0.75 % peroxide, so weak ones are read finer.
   const step = found < 0.1 ? 1e-4 : 1e-3;
   return { strength: Math.round(found / step) * step, volume };

@@ -1,4 +1,4 @@
-import { litresPerMeasure, type Measure } from '../reference/measures.ts';
+import { litresPerMeasure, type Measure } from './measures.ts';
 import type { Read } from './strength.ts';
 
 /** Volumes are in m³ inside; these two say so where a figure is in the trade's own size. */

@@ -3,6 +3,7 @@ import {
   families,
   flames,
   materialIds,
+  familyFacts,
   materialOf,
   partOf,
   situations,
@@ -157,7 +158,7 @@ const each = (
           for (const ventilation of ventilations) {
             const application =
               materialOf(material).powered ||
-              (family && family !== 'product' && materialOf(material).bears[family].cloth)
+              (family && family !== 'product' && familyFacts[family].bears[material].cloth)
                 ? 'cloth'
                 : 'spray';
             run(material, family, lives, {

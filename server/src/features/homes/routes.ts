@@ -2,7 +2,8 @@ import { endpoints } from '@zymostat/contract';
 import type { Router } from 'express';
 import type { Context } from '../../context.ts';
 import { serve } from '../../http/serve.ts';
-import { homeDetail, homeRows, surveyHome } from '../protocols/service.ts';
+import { homeRows } from '../overview/homeRows.ts';
+import { homeDetail, surveyHome } from '../protocols/service.ts';
 import * as homes from './service.ts';
 
 export const homeRoutes = (router: Router, context: Context): void => {

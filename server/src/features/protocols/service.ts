@@ -25,11 +25,10 @@ import { prepared } from '../../database/prepared.ts';
 import { problems } from '../../http/problems.ts';
 import { stocksAtHand } from '../bench/service.ts';
 import { refuseUnseen, type Doer } from '../homes/changes.ts';
-import { allHomes, allSurveys, countsByHome, editHome, type Survey } from '../homes/service.ts';
+import { allHomes, allSurveys, editHome, type Survey } from '../homes/service.ts';
 import { theBook } from '../keepApart/book.ts';
 import { changeHouseRules, type Person } from '../people/service.ts';
 import { append, appendAlone } from '../records/service.ts';
-import { lastRoundByHome } from '../rounds/service.ts';
 import { VersionEntity, type VersionRow } from './entities.ts';
 import { homeAsItStands, type Head } from './homeAsItStands.ts';
 
@@ -106,28 +105,6 @@ export const approvedHomes = async (context: Context): Promise<Answer<'roundHome
   return (await allHomes(context))
     .filter((home) => approved.has(home.id))
     .map(({ id, name, place }) => ({ id, name, place }));
-};
-
-export const homeRows = async (context: Context): Promise<Answer<'homes'>> => {
-  const [homes, counts, rounds] = await Promise.all([
-    allHomes(context),
-    countsByHome(context),
-    lastRoundByHome(context),
-  ]);
-  const versions: { home_id: string; number: number }[] = await context.db.query(
-    'SELECT home_id, max(number) AS number FROM protocol_version GROUP BY home_id',
-  );
-  const newest = new Map(versions.map(({ home_id, number }) => [home_id, number]));
-  return homes.map(({ id, name, place, situations, clientKeeps }) => ({
-    id,
-    name,
-    place,
-    situations,
-    clientKeeps,
-    ...(counts.get(id) ?? { rooms: 0, surfaces: 0 }),
-    version: newest.get(id) ?? null,
-    lastRoundAt: rounds.get(id) ?? null,
-  }));
 };
 
 /** A home as it stands, with its versions and whether it has changed since the last of them. */

@@ -1,52 +1,12 @@
-import { situationNames, type HomeDetail } from '@zymostat/contract';
 import { useState } from 'react';
-import { Link, Navigate, useNavigate, useParams } from 'react-router';
+import { Navigate, useNavigate, useParams } from 'react-router';
 import { api } from '../../app/api.ts';
 import { useKeys } from '../../app/useKeys.ts';
 import { Waiting, WentWrong } from '../../ui/parts.tsx';
 import { walkKeys } from '../../ui/walk.ts';
 import { Protocol } from '../protocols/Protocol.tsx';
+import { tabs, type Standing, type Tab } from './HomeHead.tsx';
 import { Survey } from './Survey.tsx';
-
-const tabs = { survey: 'Survey', protocol: 'Protocol' } as const;
-type Tab = keyof typeof tabs;
-
-/** What both tabs of a home share: which room is open, which surface is chosen. */
-export interface Standing {
-  home: HomeDetail;
-  openRoomId: string | undefined;
-  chosenId: string | undefined;
-  onOpen: (roomId: string) => void;
-  onChoose: (surfaceId: string | undefined) => void;
-}
-
-export const HomeHead = ({ home, tab }: { home: HomeDetail; tab: Tab }) => (
-  <>
-    <p className="crumb">
-      <Link to="/homes">Homes</Link> /{' '}
-      <b>
-        {home.name}, {home.place}
-      </b>{' '}
-      {home.situations.map((one) => (
-        <span key={one}>· {situationNames[one]}</span>
-      ))}
-    </p>
-    <div className="headline">
-      <h1>{tabs[tab]}</h1>
-      <nav className="tabs" aria-label="Home">
-        {(Object.keys(tabs) as Tab[]).map((one) => (
-          <Link
-            key={one}
-            to={`/homes/${home.id}/${one}`}
-            aria-current={one === tab ? 'page' : undefined}
-          >
-            {tabs[one]}
-          </Link>
-        ))}
-      </nav>
-    </div>
-  </>
-);
 
 const HomePage = () => {
   const { homeId, tab, surfaceId } = useParams<{ homeId: string; tab: Tab; surfaceId: string }>();

@@ -6,7 +6,7 @@ import { useKeys } from '../../app/useKeys.ts';
 import { Descent } from '../../ui/Descent.tsx';
 import { StandingNote, Verdict } from '../../ui/parts.tsx';
 import { Window } from '../../ui/Window.tsx';
-import { HomeHead, type Standing } from './HomePage.tsx';
+import { HomeHead, type Standing } from './HomeHead.tsx';
 import { HomeFiles } from './HomeFiles.tsx';
 import { QuickSurfaces } from './QuickSurfaces.tsx';
 import { RoomForm } from './RoomForm.tsx';

@@ -13,7 +13,7 @@ import { Descent } from '../../ui/Descent.tsx';
 import { Goal, StandingNote, Verdict, Waiting } from '../../ui/parts.tsx';
 import { dayOf } from '../../ui/times.ts';
 import { WetBand } from '../../ui/WetBand.tsx';
-import { HomeHead, type Standing } from '../homes/HomePage.tsx';
+import { HomeHead, type Standing } from '../homes/HomeHead.tsx';
 import { ApproveSheet } from './ApproveSheet.tsx';
 import { Differences } from './Differences.tsx';
 import { FillRest } from './FillRest.tsx';

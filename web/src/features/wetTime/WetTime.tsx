@@ -2,7 +2,7 @@ import { activeNames, clock, reasonInWords, strengthOf, type RoomRow } from '@zy
 import {
   activeFacts,
   airChanges,
-  airLimits,
+  genericFacts,
   coats,
   dryingCurve,
   filmFloor,
@@ -226,7 +226,7 @@ const WetTime = ({
         ]
       : []),
   ];
-  const limits = airLimits[active];
+  const limits = genericFacts[active].air;
   const airEnd = Math.min(vapour.times.at(-1)!, 5400);
   const most = Math.max(...vapour.ppm);
   const airLines: Line[] = [

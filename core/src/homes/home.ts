@@ -1,0 +1,74 @@
+import type { Active } from '../domain/families.ts';
+import type { Against, Goal } from '../domain/goals.ts';
+import type { Level, Touched } from '../domain/levels.ts';
+import type { Flame, Situation, Ventilation } from '../domain/situations.ts';
+import type { MaterialId } from '../reference/materials.ts';
+import type { ProductId } from '../reference/products.ts';
+import type { ProductLabel } from './label.ts';
+
+export interface Surface {
+  id: string;
+  name: string;
+  material: MaterialId;
+  level: Level;
+  /** m² */
+  area: number;
+  touched: Touched;
+  food: boolean;
+  setting: Setting;
+}
+
+/** What a surface must reach and with what; no `use` is washing with detergent. */
+export interface Setting {
+  goal: Goal;
+  against: Against;
+  use: { stockId: string; strength: number } | null;
+  /** Why a competent person accepts a Care; kept on the record. */
+  accepted: string | null;
+  /**
+   * What waits in the toilet's water is taken out, and the bowl flushed twice, before anything goes
+   * on.
+   */
+  lifts?: boolean;
+  /** m² of mildew on it; where nobody has said, all of the surface counts. */
+  growth?: number | null;
+}
+
+export interface Room {
+  id: string;
+  name: string;
+  /** m² and m */
+  floorArea: number;
+  height: number;
+  ventilation: Ventilation;
+  flame: Flame;
+  surfaces: Surface[];
+}
+
+export interface Home {
+  id: string;
+  situations: Situation[];
+  /** What the client keeps or uses. */
+  clientKeeps?: readonly ProductId[];
+  rooms: Room[];
+}
+
+/**
+ * A stock container at hand; strength as a fraction in the active's basis, times in ms since 1970.
+ */
+export interface Stock {
+  id: string;
+  active: Active;
+  strength: number;
+  expiresAt: number;
+  pricePerLitre?: number | null;
+  /** A registered product's label; its strength is as sold, 1. */
+  label?: ProductLabel | null;
+}
+
+export const justWashed: Setting = {
+  goal: 'clean',
+  against: 'everyday',
+  use: null,
+  accepted: null,
+};
