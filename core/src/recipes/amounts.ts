@@ -1,5 +1,6 @@
 import type { IngredientId } from '../reference/ingredients.ts';
-import { allOf, firstOf, Remaining, rule } from './grammar.ts';
+import type { Remaining } from './grammar.ts';
+import { allOf, firstOf, rule } from './grammar.ts';
 import type { Amount, UnreadCode } from './line.ts';
 import type { Token } from './tokens.ts';
 import type { Unit } from './words/vocabulary.ts';

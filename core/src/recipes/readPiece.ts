@@ -4,14 +4,7 @@ import { oneOf } from '../units/volume.ts';
 import { agree, takeAmounts, type Found } from './amounts.ts';
 import { readFilling } from './filling.ts';
 import { firstOf, Remaining, rule } from './grammar.ts';
-import type {
-  Amount,
-  Item,
-  LineReading,
-  Piece,
-  Question,
-  UnreadCode,
-} from './line.ts';
+import type { Amount, Item, LineReading, Piece, Question, UnreadCode } from './line.ts';
 import { strengthsFor, takeBasis, takeStrengths, type Written } from './strengths.ts';
 import type { Token } from './tokens.ts';
 import { writeItems } from './writeItem.ts';

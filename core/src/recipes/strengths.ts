@@ -2,7 +2,8 @@ import { ingredientOf, type IngredientId } from '../reference/ingredients.ts';
 import { alcoholOf, volumeFraction } from '../solutions/alcohol.ts';
 import { weightToVolume } from '../solutions/stockContent.ts';
 import { volumesToStrength } from '../units/strength.ts';
-import { firstOf, Remaining, rule } from './grammar.ts';
+import type { Remaining } from './grammar.ts';
+import { firstOf, rule } from './grammar.ts';
 import type { UnreadCode } from './line.ts';
 import type { Token } from './tokens.ts';
 
