@@ -4,6 +4,7 @@ const project = (name) => ({
   testEnvironment: 'node',
   testMatch: ['<rootDir>/test/**/*.test.ts'],
   extensionsToTreatAsEsm: ['.ts'],
+  setupFiles: name === 'web' ? ['<rootDir>/test/english.ts'] : [],
   transform: {
     '\\.ts$': [
       '@swc/jest',
@@ -14,5 +15,5 @@ const project = (name) => ({
 
 export default {
   testTimeout: 30_000,
-  projects: ['core', 'contract', 'server', 'devices', 'web'].map(project),
+  projects: ['core', 'contract', 'words', 'server', 'devices', 'web'].map(project),
 };

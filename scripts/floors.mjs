@@ -51,7 +51,9 @@ const { output } = await cruise(sources, {
 });
 const { violations, totalDependenciesCruised, totalCruised } = output.summary;
 for (const { rule, from, to, cycle } of violations)
-  console.log(`${rule.name}\n  ${from} → ${cycle ? cycle.map(({ name }) => name).join(' → ') : to}`);
+  console.log(
+    `${rule.name}\n  ${from} → ${cycle ? cycle.map(({ name }) => name).join(' → ') : to}`,
+  );
 console.log(
   `${totalCruised} files, ${totalDependenciesCruised} arrows, ${violations.length} against the floors`,
 );

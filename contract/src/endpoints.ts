@@ -298,6 +298,9 @@ export const endpoints = {
     'Say that the figures of a source were compared with it',
     { body: m.newCheckedSource },
   ),
+  setLanguage: endpoint(routes.setLanguage, 'person', 'Choose the language that one reads in', {
+    body: m.chosenLanguage,
+  }),
   setNumbers: endpoint(
     routes.setNumbers,
     'supervisor',

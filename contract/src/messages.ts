@@ -8,6 +8,7 @@ import {
   stripSteps,
 } from '@zymostat/core';
 import * as v from 'valibot';
+import { languages } from './languages.ts';
 import {
   active,
   against,
@@ -47,13 +48,14 @@ import {
 
 export const signIn = v.strictObject({
   login: name,
-  password: v.pipe(v.string(), v.minLength(1, 'Write your password.'), v.maxLength(200)),
+  password: v.pipe(v.string(), v.minLength(1, 'write-password'), v.maxLength(200)),
 });
 
 export const companyRule = v.strictObject({ id, ...companyRuleFields.entries });
 
 export const me = v.strictObject({
-  person: v.strictObject({ id, name, role }),
+  /** Nothing until they have chosen a language. */
+  person: v.strictObject({ id, name, role, language: v.nullable(v.picklist(languages)) }),
   company: v.strictObject({
     name,
     emergencyNumber: v.string(),
@@ -111,15 +113,12 @@ export const surveyedRoom = v.strictObject({
   surfaces: listOf(surfaceFields, 500),
 });
 export const importRooms = v.strictObject({
-  rooms: v.pipe(
-    listOf(surveyedRoom, 100, 'At most 100 rooms.'),
-    v.minLength(1, 'At least one room.'),
-  ),
+  rooms: v.pipe(listOf(surveyedRoom, 100, 'most-rooms'), v.minLength(1, 'least-rooms')),
 });
 export const homeFile = v.strictObject({
   format: v.literal('zymostat.home/1'),
   ...homeFields.entries,
-  rooms: listOf(surveyedRoom, 100, 'At most 100 rooms.'),
+  rooms: listOf(surveyedRoom, 100, 'most-rooms'),
 });
 /** What a change of house rules would make untrue, home by home. */
 export const ruleEffects = v.array(
@@ -175,7 +174,7 @@ export const productFields = v.strictObject({
   volume,
   expiresAt: instant,
   pricePerLitre: v.nullable(
-    v.pipe(v.number(), v.minValue(0, 'A price is 0 or more.'), v.maxValue(10_000)),
+    v.pipe(v.number(), v.minValue(0, 'price-0-or-more'), v.maxValue(10_000)),
   ),
   label: productLabel,
 });
@@ -222,13 +221,13 @@ export const batch = v.strictObject({
 export const densityReading = v.strictObject({
   density: v.pipe(
     v.number(),
-    v.minValue(600, 'A density is 600 to 1300 kg/m³.'),
-    v.maxValue(1300, 'A density is 600 to 1300 kg/m³.'),
+    v.minValue(600, 'density-600-1300-kgm'),
+    v.maxValue(1300, 'density-600-1300-kgm'),
   ),
   temperature: v.pipe(
     v.number(),
-    v.minValue(-10, 'A temperature is -10 to 40 °C.'),
-    v.maxValue(40, 'A temperature is -10 to 40 °C.'),
+    v.minValue(-10, 'temperature-10-40-c'),
+    v.maxValue(40, 'temperature-10-40-c'),
   ),
 });
 export const stripReading = v.strictObject({ step: v.picklist(stripSteps) });
@@ -269,9 +268,9 @@ export const washBottle = v.strictObject({ code: name, washedBy: name });
 
 const recipeText = v.pipe(
   v.string(),
-  v.maxLength(20_000, 'At most 20,000 characters.'),
-  v.check((text) => text.trim() !== '', 'Write at least one line.'),
-  v.check((text) => !text.includes('\u0000'), 'Control characters are not allowed.'),
+  v.maxLength(20_000, 'too-long'),
+  v.check((text) => text.trim() !== '', 'write-line'),
+  v.check((text) => !text.includes('\u0000'), 'control-characters'),
 );
 export const recipeFields = v.strictObject({ name, claim: v.picklist(claims), text: recipeText });
 export const recipeVersion = v.strictObject({
@@ -295,20 +294,14 @@ export const recipeFile = v.strictObject({
 const meeting = {
   pair: v.optional(v.nullable(v.strictObject({ one: group, other: group }))),
   route: v.optional(v.nullable(route)),
-  amount: v.optional(
-    v.nullable(v.pipe(v.string(), v.trim(), v.maxLength(120, 'At most 120 characters.'), plain)),
-  ),
+  amount: v.optional(v.nullable(v.pipe(v.string(), v.trim(), v.maxLength(120, 'too-long'), plain))),
   symptoms: v.optional(
-    v.nullable(v.pipe(v.string(), v.trim(), v.maxLength(500, 'At most 500 characters.'), plain)),
+    v.nullable(v.pipe(v.string(), v.trim(), v.maxLength(500, 'too-long'), plain)),
   ),
 };
 const mishapFacts = {
   what: sentence,
-  products: listOf(
-    v.pipe(v.string(), v.maxLength(80, 'At most 80 characters.'), plain),
-    2,
-    'At most two products.',
-  ),
+  products: listOf(v.pipe(v.string(), v.maxLength(80, 'too-long'), plain), 2, 'two-products'),
   place: name,
   who: name,
   done: sentence,
@@ -327,7 +320,7 @@ export const newMishap = v.strictObject({
 export const newFollowUp = v.strictObject({
   text: sentence,
   owner: name,
-  due: v.nullable(v.pipe(v.string(), v.isoDate('A day is written 2026-01-31.'))),
+  due: v.nullable(v.pipe(v.string(), v.isoDate('day-written-20260131'))),
   closed: v.boolean(),
 });
 
@@ -358,12 +351,13 @@ export const checkedSource = v.strictObject({
   note: v.string(),
 });
 export const newCheckedSource = v.strictObject({
-  source: v.picklist(sourceIds, 'That is no source of this application.'),
+  source: v.picklist(sourceIds, 'no-source'),
   note: sentence,
 });
+export const chosenLanguage = v.strictObject({ language: v.picklist(languages) });
 export const companyNumbers = v.strictObject({
-  emergencyNumber: v.pipe(name, v.maxLength(40, 'At most 40 characters.')),
-  poisonLine: v.pipe(name, v.maxLength(40, 'At most 40 characters.')),
+  emergencyNumber: v.pipe(name, v.maxLength(40, 'too-long')),
+  poisonLine: v.pipe(name, v.maxLength(40, 'too-long')),
 });
 
 export const newPlace = v.strictObject({ kind: v.picklist(['shelf', 'caddy']), name });
@@ -601,7 +595,7 @@ export const recordKinds = [
 /** Query strings are text: whole numbers are read from it. */
 const whole = v.pipe(
   v.string(),
-  v.regex(/^\d{1,15}$/, 'A whole number is allowed.'),
+  v.regex(/^\d{1,15}$/, 'whole-number-allowed'),
   v.transform(Number),
 );
 export const recordFilter = v.strictObject({

@@ -31,7 +31,7 @@ import * as v from 'valibot';
 export const listOf = <const S extends v.GenericSchema>(
   item: S,
   most: number,
-  message = `At most ${most}.`,
+  message = 'too-many',
 ) =>
   v.pipe(
     v.array(v.unknown()),
@@ -40,18 +40,15 @@ export const listOf = <const S extends v.GenericSchema>(
   ) as unknown as v.GenericSchema<v.InferInput<S>[], v.InferOutput<S>[]>;
 
 /** No control characters but tab and line breaks, and nothing that is no character at all. */
-export const plain = v.regex(
-  /^(?:[\t\n\r]|[^\p{Cc}\ufffe\uffff])*$/u,
-  'Control characters are not allowed.',
-);
+export const plain = v.regex(/^(?:[\t\n\r]|[^\p{Cc}\ufffe\uffff])*$/u, 'control-characters');
 
 /** Text that people write: no control characters but line breaks, nothing empty, bounded. */
 const written = (most: number) =>
   v.pipe(
     v.string(),
     v.trim(),
-    v.minLength(1, 'Write something here.'),
-    v.maxLength(most, `At most ${most} characters.`),
+    v.minLength(1, 'write-something'),
+    v.maxLength(most, 'too-long'),
 
     plain,
   );
@@ -61,7 +58,7 @@ export const sentence = written(500);
 /**
  * Ids are kept in lower case: however one is sent, what is compared, hashed and stored is the same.
  */
-export const id = v.pipe(v.string(), v.uuid('An id is a UUID.'), v.toLowerCase());
+export const id = v.pipe(v.string(), v.uuid('uuid'), v.toLowerCase());
 /** Milliseconds since 1970, whole. */
 export const instant = v.pipe(
   v.number(),
@@ -72,14 +69,14 @@ export const instant = v.pipe(
 /** A fraction over 0 and at most 1, in the active's own basis. */
 export const strength = v.pipe(
   v.number(),
-  v.gtValue(0, 'A strength is over 0 %.'),
-  v.maxValue(1, 'A strength is at most 100 %.'),
+  v.gtValue(0, 'strength-over-0'),
+  v.maxValue(1, 'strength-most-100'),
 );
 /** m³, up to 100 L. */
 export const volume = v.pipe(
   v.number(),
-  v.gtValue(0, 'An amount is over 0.'),
-  v.maxValue(0.1, 'An amount is at most 100 l.'),
+  v.gtValue(0, 'over-zero-amount'),
+  v.maxValue(0.1, 'most-amount'),
 );
 const between = (low: number, high: number, what: string, unit: string) =>
   v.pipe(
@@ -115,13 +112,7 @@ export const situationList = v.pipe(
 );
 
 /** Shorter than this is no reason that anybody can stand by, characters. */
-const careReason = v.pipe(
-  sentence,
-  v.minLength(
-    LEAST_REASON,
-    `A reason has at least ${LEAST_REASON} characters: what was tested, or who allows it.`,
-  ),
-);
+const careReason = v.pipe(sentence, v.minLength(LEAST_REASON, 'longer-reason'));
 
 export const setting = v.strictObject({
   goal,
@@ -166,7 +157,7 @@ export const houseRules = v.strictObject(
   Object.fromEntries(
     Object.entries(schools).map(([question, list]) => [
       question,
-      v.picklist(list as readonly string[], `Allowed for ${question}: ${list.join(', ')}.`),
+      v.picklist(list as readonly string[]),
     ]),
   ) as unknown as { [Q in HouseQuestion]: v.GenericSchema<HouseRules[Q]> },
 );
@@ -178,7 +169,7 @@ export const houseRules = v.strictObject(
 export const productLabel = v.strictObject({
   groups: v.pipe(
     listOf(v.picklist(groups), groups.length),
-    v.minLength(1, 'Say what is in it: at least one reactive group, or unknown.'),
+    v.minLength(1, 'groups-needed'),
     v.transform((list) => [...new Set(list)]),
   ),
   uses: v.pipe(
@@ -187,18 +178,18 @@ export const productLabel = v.strictObject({
         goal: v.picklist(['sanitise', 'disinfect']),
         against: v.pipe(
           listOf(v.picklist(threats), threats.length),
-          v.minLength(1, 'Say against what.'),
+          v.minLength(1, 'against-needed'),
         ),
         seconds: v.pipe(
           v.number(),
           v.integer(),
-          v.minValue(1, 'A label’s time is 1 s to 2 h.'),
-          v.maxValue(7200, 'A label’s time is 1 s to 2 h.'),
+          v.minValue(1, 'labels-time-1-s'),
+          v.maxValue(7200, 'labels-time-1-s'),
         ),
       }),
       20,
     ),
-    v.minLength(1, 'Enter at least one use with its time, as the label gives it.'),
+    v.minLength(1, 'uses-needed'),
   ),
   notOn: v.pipe(
     listOf(v.picklist(materialIds), materialIds.length),
@@ -207,23 +198,15 @@ export const productLabel = v.strictObject({
   dilution: v.optional(
     v.nullable(
       v.strictObject({
-        water: v.pipe(
-          v.number(),
-          v.gtValue(0, 'Parts of water to one part: over 0 and at most 1,000.'),
-          v.maxValue(1000, 'Parts of water to one part: over 0 and at most 1,000.'),
-        ),
+        water: v.pipe(v.number(), v.gtValue(0, 'water-parts'), v.maxValue(1000, 'water-parts')),
         keeps: v.pipe(
           v.number(),
           v.integer(),
-          v.minValue(60, 'A dilution keeps 1 min to 2 years.'),
-          v.maxValue(63_072_000, 'A dilution keeps 1 min to 2 years.'),
+          v.minValue(60, 'dilution-keeps-1-min'),
+          v.maxValue(63_072_000, 'dilution-keeps-1-min'),
         ),
         hardness: v.nullable(
-          v.pipe(
-            v.number(),
-            v.minValue(0, 'Hardness is 0 to 2,000 ppm.'),
-            v.maxValue(2000, 'Hardness is 0 to 2,000 ppm.'),
-          ),
+          v.pipe(v.number(), v.minValue(0, 'hardness'), v.maxValue(2000, 'hardness')),
         ),
       }),
     ),
@@ -243,14 +226,8 @@ export const companyRuleFields = v.strictObject({
   one: group,
   other: v.picklist([...groups, 'anything']),
   by: v.pipe(
-    v.record(
-      route,
-      v.picklist(
-        ['care', 'spoils', 'never'],
-        'A rule is care, spoils or never: a company makes nothing milder than the book.',
-      ),
-    ),
-    v.check((by) => Object.keys(by).length > 0, 'Say by which route: at least one.'),
+    v.record(route, v.picklist(['care', 'spoils', 'never'], 'rule-care-spoils-or')),
+    v.check((by) => Object.keys(by).length > 0, 'routes-needed'),
   ),
   happens: sentence,
   remedy: sentence,

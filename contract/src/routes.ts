@@ -54,6 +54,7 @@ export const routes = {
   takeThing: 'DELETE /place-items/:id',
   sources: 'GET /sources',
   checkSource: 'POST /sources/checked',
+  setLanguage: 'PUT /me/language',
   setNumbers: 'PUT /company/numbers',
   roundHomes: 'GET /round-homes',
   rounds: 'GET /rounds',

@@ -44,9 +44,7 @@ test.describe.serial('the bench', () => {
       '27 % v/v is too weak: at least 70 % v/v is needed',
     );
     await expect(page.locator('.facts')).toContainText('flammable liquid, category 3');
-    await expect(page.locator('.facts')).toContainText(
-      'Orange oil counts for nothing in strength.',
-    );
+    await expect(page.locator('.facts')).toContainText('Orange oil adds nothing to the strength.');
     await expect(page.getByRole('list', { name: 'In all' })).toContainText(
       'The alcohol and water close up',
     );

@@ -112,7 +112,7 @@ test.describe.serial('a cleaner on the phone', () => {
     await page.getByRole('button', { name: /It is back in the caddy/ }).click();
     await bottle(page, /Peroxide 1.5 %/, 'last');
     await page.getByRole('button', { name: 'I have re-wet it' }).click();
-    await expect(page.getByText(/This batch was to be discarded by/)).toBeVisible();
+    await expect(page.getByText(/This batch was to be thrown away by/)).toBeVisible();
     await page.getByRole('button', { name: /It is back in the caddy/ }).click();
   });
 

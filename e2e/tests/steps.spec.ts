@@ -71,7 +71,7 @@ const things: Thing[] = [
       'Send people and animals out of the room.',
       'Cover the fish tank and turn its pump off.',
       'Open the window.',
-      'Turn the floor heating off, if you may.',
+      'Turn the floor heating off, if you are allowed to.',
       'Put gloves on.',
       'Put goggles on.',
       'Wash with detergent and rinse.',

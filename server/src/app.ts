@@ -21,6 +21,7 @@ import { recipeRoutes } from './features/recipes/routes.ts';
 import { recordRoutes } from './features/records/routes.ts';
 import { roundRoutes } from './features/rounds/routes.ts';
 import { sourceRoutes } from './features/sources/routes.ts';
+import { wordsFor } from './http/language.ts';
 import { ProblemError, problems } from './http/problems.ts';
 
 const pageFolder = fileURLToPath(new URL('../../web/dist/', import.meta.url));
@@ -64,17 +65,16 @@ const asProblem = (error: unknown): ProblemError => {
   if (error instanceof ProblemError) return error;
   if (isUnavailable(error)) return problems.unavailable();
   const { status, type } = error as { status?: number; type?: string };
-  if (type === 'entity.parse.failed') return problems.unreadable('The body is not JSON.');
-  if (type === 'entity.too.large') return problems.unreadable('The body is larger than 256 kB.');
-  if (status !== undefined && status >= 400 && status < 500)
-    return problems.unreadable('The address or the body cannot be read.');
+  if (type === 'entity.parse.failed') return problems.unreadable('not-json');
+  if (type === 'entity.too.large') return problems.unreadable('too-large');
+  if (status !== undefined && status >= 400 && status < 500) return problems.unreadable('address');
   console.error(error);
   return problems.unexpected();
 };
 
-const answerProblem: ErrorRequestHandler = (error, _request, response, next) => {
+const answerProblem: ErrorRequestHandler = (error, request, response, next) => {
   if (response.headersSent) return next(error);
-  const { problem } = asProblem(error);
+  const problem = asProblem(error).inWords(wordsFor(request));
   response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
 };
 
@@ -119,7 +119,7 @@ export const createApp = (
   const description = openapi();
   api.get('/openapi.json', (_request, response) => void response.json(description));
   api.use((request) => {
-    throw problems.notFound(`${request.method} ${request.originalUrl}`);
+    throw problems.notFound('address', `${request.method} ${request.originalUrl}`);
   });
   app.use('/api', api);
 

@@ -85,7 +85,7 @@ describe('checking', () => {
   });
 
   test.each([
-    [{ by: 'density', density: 700, temperature: 20 }, /weighs so/],
+    [{ by: 'density', density: 700, temperature: 20 }, /weighs that much/],
     [{ by: 'strip', step: 0.03 }, /cannot be read that way/],
   ])('%j changes nothing', async (reading, why) => {
     const { body } = await pour('S-2', 0.7);

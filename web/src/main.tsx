@@ -1,17 +1,9 @@
-import { StrictMode } from 'react';
-import { createRoot } from 'react-dom/client';
-import { Provider } from 'react-redux';
-import { BrowserRouter } from 'react-router';
-import { App } from './app/App.tsx';
-import { store } from './app/store.ts';
+import { chosenLanguage, speak } from './app/words.ts';
 import './styles.css';
 
-createRoot(document.getElementById('root')!).render(
-  <StrictMode>
-    <Provider store={store}>
-      <BrowserRouter>
-        <App />
-      </BrowserRouter>
-    </Provider>
-  </StrictMode>,
-);
+// The words come first: what the page is made of may use them from the start.
+const language = chosenLanguage();
+document.documentElement.lang = language;
+await speak(language);
+const { start } = await import('./app/start.tsx');
+start();

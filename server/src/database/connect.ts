@@ -17,6 +17,7 @@ import { FirstTables1767225600000 } from './migrations/1767225600000-first-table
 import { Bench1767312000000 } from './migrations/1767312000000-bench.ts';
 import { HouseRules1767398400000 } from './migrations/1767398400000-house-rules.ts';
 import { KeepApart1767484800000 } from './migrations/1767484800000-keep-apart.ts';
+import { PeopleLanguage1767657600000 } from './migrations/1767657600000-people-language.ts';
 import { WhatWasSeen1767571200000 } from './migrations/1767571200000-what-was-seen.ts';
 
 /** The database at `url`, migrated. */
@@ -51,6 +52,7 @@ export const connect = async (url: string): Promise<DataSource> => {
       HouseRules1767398400000,
       KeepApart1767484800000,
       WhatWasSeen1767571200000,
+      PeopleLanguage1767657600000,
     ],
     migrationsTransactionMode: 'each',
     poolSize: 10,

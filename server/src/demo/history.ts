@@ -26,7 +26,7 @@ export const orRefused = async <T>(work: Promise<T>): Promise<T | null> => {
   try {
     return await work;
   } catch (error) {
-    if (error instanceof ProblemError && error.problem.type === '/problems/refused') return null;
+    if (error instanceof ProblemError && error.kind === 'refused') return null;
     throw error;
   }
 };

@@ -58,7 +58,12 @@ const seedPeople = async (): Promise<Map<string, Person>> => {
     .getRepository(CompanyEntity)
     .insert({ id: context.newId(), ...company, houseRules: cautiousRules });
   const passwordHash = await hashPassword(password);
-  const rows = people.map((person) => ({ ...person, id: context.newId(), passwordHash }));
+  const rows = people.map((person) => ({
+    ...person,
+    id: context.newId(),
+    passwordHash,
+    language: 'en' as const,
+  }));
   await db.getRepository(PersonEntity).insert(rows);
   return new Map(rows.map((row) => [row.login, row]));
 };

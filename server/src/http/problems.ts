@@ -1,100 +1,105 @@
-import { changedInWords, reasonInWords, type Problem } from '@zymostat/contract';
+import type { Problem } from '@zymostat/contract';
 import type { Reason } from '@zymostat/core';
+import { changedInWords, reasonsInWords, type KeyOf, type Words } from '@zymostat/words';
 
-/** An error that a client may see, as an RFC 9457 problem document. `type` is stable. */
-export class ProblemError extends Error {
-  readonly problem: Problem;
-  constructor(problem: Problem) {
-    super(problem.title);
-    this.problem = problem;
-  }
+/** A field that is not as it should be: where, by which check, and its figures. */
+export interface WrongField {
+  path: string;
+  code: string;
+  figures?: Record<string, string | number>;
 }
 
-type Said = [status: number, type: string, title: string, detail: string, more?: Partial<Problem>];
-const problem = (...[status, type, title, detail, more]: Said) =>
-  new ProblemError({ type: `/problems/${type}`, title, status, detail, ...more });
+interface Told {
+  detail: string;
+  fields?: Problem['fields'];
+}
+
+/**
+ * An error that a client may see, as an RFC 9457 problem document. `type` is stable; the words are
+ * made when it is answered, in the language of whoever asked.
+ */
+export class ProblemError extends Error {
+  constructor(
+    readonly status: number,
+    readonly kind: KeyOf<'problemTitle'>,
+    private readonly tell: (words: Words) => Told,
+    private readonly more: Partial<Problem> = {},
+  ) {
+    super(kind);
+  }
+
+  inWords(words: Words): Problem {
+    const { status, kind, more } = this;
+    const title = words.name('problemTitle', kind);
+    return { type: `/problems/${kind}`, title, status, ...this.tell(words), ...more };
+  }
+}
 
 /** More than this nobody reads; the rest is as it is. */
 export const MOST_NAMED = 20;
 
+type Detail = KeyOf<'problemDetail'>;
+const detail =
+  (id: Detail, figures: Record<string, string | number> = {}) =>
+  ({ tell }: Words): Told => ({ detail: tell('problemDetail', id, figures) });
+
+/** What a check says of a field; a check without words of its own says what it found. */
+const fieldInWords = ({ tell, table }: Words, { code, figures = {} }: WrongField): string =>
+  tell('invalid', code in table('invalid') ? code : 'type', figures);
+
+const fieldsInWords =
+  (wrong: readonly WrongField[]) =>
+  (words: Words): Told => {
+    const fields = wrong.map((field) => ({
+      path: field.path,
+      message: fieldInWords(words, field),
+    }));
+    const lines = fields.map(({ path, message }) =>
+      path ? words.say('problemDetail.field', { path, message }) : message,
+    );
+    return { detail: lines.join(' '), fields };
+  };
+
 export const problems = {
-  badRequest: (fields: NonNullable<Problem['fields']>) =>
-    problem(
-      400,
-      'bad-request',
-      'The request is not as it should be',
-      fields.map(({ path, message }) => (path ? `${path}: ${message}` : message)).join(' '),
-      { fields },
-    ),
-  unreadable: (detail: string) => problem(400, 'unreadable', 'The request cannot be read', detail),
-  signInFailed: () =>
-    problem(401, 'sign-in-failed', 'Sign-in failed', 'Name and password do not go together.'),
-  notSignedIn: () => problem(401, 'not-signed-in', 'Not signed in', 'Sign in first.'),
+  badRequest: (wrong: readonly WrongField[]) =>
+    new ProblemError(400, 'bad-request', fieldsInWords(wrong)),
+  unreadable: (why: 'not-json' | 'too-large' | 'address') =>
+    new ProblemError(400, 'unreadable', detail(why)),
+  signInFailed: () => new ProblemError(401, 'sign-in-failed', detail('sign-in-failed')),
+  notSignedIn: () => new ProblemError(401, 'not-signed-in', detail('not-signed-in')),
   tooManyAttempts: (minutes: number) =>
-    problem(
-      429,
-      'too-many-attempts',
-      'Too many attempts',
-      `Too many failed sign-ins. Try again in ${minutes} minutes.`,
-    ),
-  notAllowed: (role: string) =>
-    problem(
-      403,
-      'not-allowed',
-      'Not allowed',
-      `This is for a supervisor; you are signed in as a ${role}.`,
-    ),
+    new ProblemError(429, 'too-many-attempts', detail('too-many-attempts', { minutes })),
+  notAllowed: (role: KeyOf<'roleName'>) =>
+    new ProblemError(403, 'not-allowed', ({ say, name }) => ({
+      detail: say('problemDetail.not-allowed', { role: name('roleName', role) }),
+    })),
   /** An event belongs to who did it: another who signs in on that phone does not send it. */
-  notTheirs: () =>
-    problem(
-      403,
-      'not-theirs',
-      'Done by somebody else',
-      'Whoever did this signs in and sends it. It was not recorded under your name.',
-    ),
-  notFound: (what: string) =>
-    problem(404, 'not-found', 'Not found', `Found no such thing as ${what}.`),
-  conflict: (detail: string) => problem(409, 'conflict', 'That does not fit', detail),
+  notTheirs: () => new ProblemError(403, 'not-theirs', detail('not-theirs')),
+  notFound: (what: KeyOf<'missing'>, address = '') =>
+    new ProblemError(404, 'not-found', ({ tell }) => ({
+      detail: tell('missing', what, { address }),
+    })),
+  conflict: (code: KeyOf<'conflict'>, figures: Record<string, string | number> = {}) =>
+    new ProblemError(409, 'conflict', ({ tell }) => ({ detail: tell('conflict', code, figures) })),
   /** Somebody else has changed the same since it was seen. */
   changedMeanwhile: (changes: NonNullable<Problem['changes']>, revision: number) =>
-    problem(409, 'changed-meanwhile', 'Changed meanwhile', changedInWords(changes), {
-      changes: changes.slice(0, MOST_NAMED),
-      revision,
-    }),
-  notSeen: () =>
-    problem(
-      428,
-      'not-seen',
-      'Say which revision was seen',
-      'Send If-Match with the revision of the home that you saw, such as "12".',
+    new ProblemError(
+      409,
+      'changed-meanwhile',
+      (words) => ({ detail: changedInWords(words, changes) }),
+      { changes: changes.slice(0, MOST_NAMED), revision },
     ),
+  notSeen: () => new ProblemError(428, 'not-seen', detail('not-seen')),
   refused: (reasons: Reason[], more: Partial<Problem> = {}) =>
-    problem(
+    new ProblemError(
       409,
       'refused',
-      'Refused',
-      reasons.map(reasonInWords).join(' ') || 'This does not hold.',
+      (words) =>
+        reasons.length > 0 ? { detail: reasonsInWords(words, reasons) } : detail('refused')(words),
       { reasons, ...more },
     ),
-  noInstrument: (what: string) =>
-    problem(
-      503,
-      'no-instrument',
-      `No ${what} answers`,
-      `The ${what} does not answer. Check that it is on and connected, or type what it shows.`,
-    ),
-  unavailable: () =>
-    problem(
-      503,
-      'unavailable',
-      'Not available just now',
-      'The database does not answer. Nothing was recorded; try again in a moment.',
-    ),
-  unexpected: () =>
-    problem(
-      500,
-      'unexpected',
-      'Something went wrong',
-      'The server could not do this. Nothing was recorded.',
-    ),
+  noInstrument: (what: KeyOf<'instrument'>) =>
+    new ProblemError(503, 'no-instrument', ({ name }) => ({ detail: name('instrument', what) })),
+  unavailable: () => new ProblemError(503, 'unavailable', detail('unavailable')),
+  unexpected: () => new ProblemError(500, 'unexpected', detail('unexpected')),
 };

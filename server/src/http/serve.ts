@@ -1,11 +1,13 @@
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import type { Endpoint, Schema } from '@zymostat/contract';
+import type { Words } from '@zymostat/words';
 import type { Request, Response, Router } from 'express';
 import * as v from 'valibot';
 import type { Context } from '../context.ts';
 import { personOfToken, type Person } from '../features/people/service.ts';
 import { MOST_NAMED, problems } from './problems.ts';
+import { speaks, wordsFor } from './language.ts';
 import { sessionToken } from './session.ts';
 
 interface Call<P extends Schema, Q extends Schema, B extends Schema> {
@@ -32,7 +34,12 @@ export const read = <S extends Schema>(
   if (result.success) return result.output;
   const fields = result.issues.slice(0, MOST_NAMED).map((issue) => ({
     path: [where, v.getDotPath(issue)].filter(Boolean).join('.'),
-    message: issue.message,
+    code: issue.message,
+    figures: {
+      expected: issue.expected ?? '',
+      received: issue.received,
+      requirement: typeof issue.requirement === 'number' ? issue.requirement : '',
+    },
   }));
   throw problems.badRequest(fields);
 };
@@ -46,6 +53,7 @@ export const mayCall = async (
   const token = sessionToken(request);
   const person = token ? await personOfToken(context, token) : null;
   if (!person) throw problems.notSignedIn();
+  speaks(request, person.language);
   if (who === 'supervisor' && person.role !== 'supervisor') throw problems.notAllowed(person.role);
   return person;
 };
@@ -96,12 +104,12 @@ export const serveStream = <Q extends Schema>(
   router: Router,
   context: Context,
   { path, who, query, type, fileName }: Stream<Q>,
-  lines: (query: v.InferOutput<Q>) => AsyncGenerator<string>,
+  lines: (query: v.InferOutput<Q>, words: Words) => AsyncGenerator<string>,
 ): void => {
   router.get(path, async (request: Request, response: Response) => {
     await mayCall(context, who, request);
     const given = read(query, request.query, 'query');
     response.type(type).attachment(fileName);
-    await pipeline(Readable.from(lines(given)), response);
+    await pipeline(Readable.from(lines(given, wordsFor(request))), response);
   });
 };

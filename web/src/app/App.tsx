@@ -1,28 +1,36 @@
-import { lazy, Suspense, useEffect } from 'react';
+import { learnRest, w } from './words.ts';
+import { lazy, Suspense, useEffect, type ComponentType } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { SignIn } from '../features/people/SignIn.tsx';
 import { Waiting, WentWrong } from '../ui/parts.tsx';
 import { api, problemOf } from './api.ts';
 import { Shell } from './Shell.tsx';
 
-/** Each place is a chunk of its own. */
+/** A place is fetched when it is first gone to, and with it all that is said there. */
+const place = (load: () => Promise<{ default: ComponentType }>) =>
+  lazy(async () => {
+    const [, module] = await Promise.all([learnRest(), load()]);
+    return module;
+  });
+
+/** Each place is a chunk of its own; the first one brings its words along. */
 const Homes = lazy(() => import('../features/homes/Homes.tsx'));
-const HomePage = lazy(() => import('../features/homes/HomePage.tsx'));
-const Bench = lazy(() => import('../features/bench/Bench.tsx'));
-const Analyse = lazy(() => import('../features/bench/Analyse.tsx'));
-const Bottles = lazy(() => import('../features/bench/Bottles.tsx'));
-const KeepApart = lazy(() => import('../features/keepApart/KeepApart.tsx'));
-const MayI = lazy(() => import('../features/keepApart/MayI.tsx'));
-const Shelves = lazy(() => import('../features/keepApart/Shelves.tsx'));
-const ClientHomes = lazy(() => import('../features/keepApart/ClientHomes.tsx'));
-const Log = lazy(() => import('../features/keepApart/Log.tsx'));
-const TheBook = lazy(() => import('../features/keepApart/TheBook.tsx'));
-const Records = lazy(() => import('../features/records/Records.tsx'));
-const HouseRules = lazy(() => import('../features/houseRules/HouseRulesPage.tsx'));
-const Products = lazy(() => import('../features/products/Products.tsx'));
-const Sources = lazy(() => import('../features/sources/Sources.tsx'));
-const Rounds = lazy(() => import('../features/rounds/Rounds.tsx'));
-const Round = lazy(() => import('../features/rounds/RoundPage.tsx'));
+const HomePage = place(() => import('../features/homes/HomePage.tsx'));
+const Bench = place(() => import('../features/bench/Bench.tsx'));
+const Analyse = place(() => import('../features/bench/Analyse.tsx'));
+const Bottles = place(() => import('../features/bench/Bottles.tsx'));
+const KeepApart = place(() => import('../features/keepApart/KeepApart.tsx'));
+const MayI = place(() => import('../features/keepApart/MayI.tsx'));
+const Shelves = place(() => import('../features/keepApart/Shelves.tsx'));
+const ClientHomes = place(() => import('../features/keepApart/ClientHomes.tsx'));
+const Log = place(() => import('../features/keepApart/Log.tsx'));
+const TheBook = place(() => import('../features/keepApart/TheBook.tsx'));
+const Records = place(() => import('../features/records/Records.tsx'));
+const HouseRules = place(() => import('../features/houseRules/HouseRulesPage.tsx'));
+const Products = place(() => import('../features/products/Products.tsx'));
+const Sources = place(() => import('../features/sources/Sources.tsx'));
+const Rounds = place(() => import('../features/rounds/Rounds.tsx'));
+const Round = place(() => import('../features/rounds/RoundPage.tsx'));
 
 /**
  * The outbox is fetched only where something was ever kept; a browser that cannot tell is taken to
@@ -52,7 +60,7 @@ export const App = () => {
   if (!me || error) return <SignIn />;
   const supervisor = me.person.role === 'supervisor';
   return (
-    <Suspense fallback={<Waiting what="the page" />}>
+    <Suspense fallback={<Waiting what={w.name('shell', 'thePage')} />}>
       <Routes>
         <Route path="/rounds/:roundId" element={<Round />} />
         <Route element={<Shell me={me} />}>

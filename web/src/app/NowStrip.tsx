@@ -1,4 +1,7 @@
-import { clock } from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../ui/rich.tsx';
+import { w } from './words.ts';
+import { clock } from '@zymostat/words';
 import { activeFacts, secondsBetween } from '@zymostat/core';
 import { Link } from 'react-router';
 import { timeOf } from '../ui/times.ts';
@@ -11,11 +14,20 @@ export const NowStrip = () => {
   const { data = [] } = api.useWetNowQuery(undefined, { pollingInterval: 60_000 });
   const now = useNow();
   return (
-    <section className="now-strip" aria-label="Wet right now, soonest first" tabIndex={0}>
+    <section
+      className="now-strip"
+      aria-label={w.name('shell', 'wetRightNowSoonestFirst')}
+      tabIndex={0}
+    >
       <span className="now-strip__lead">
-        Wet now <span className="fig">{timeOf(now)}</span>
+        {rich('shell.wetNow', {
+          soft: (text: ReactNode) => <span className="fig">{text}</span>,
+          now: timeOf(now),
+        })}
       </span>
-      {data.length === 0 && <span className="now-strip__empty">Nothing is wet.</span>}
+      {data.length === 0 && (
+        <span className="now-strip__empty">{w.name('shell', 'nothingIsWet')}</span>
+      )}
       {data.map(({ roundId, surfaceId, homeName, surfaceName, active, seconds, wetSince }) => {
         const wet = secondsBetween(wetSince, now);
         const left = seconds - wet;
@@ -30,11 +42,17 @@ export const NowStrip = () => {
             <b>
               {left > 0 ? (
                 <>
-                  wipe in <span className="fig">{clock(left)}</span>
+                  {rich('shell.wipeIn', {
+                    soft: (text: ReactNode) => <span className="fig">{text}</span>,
+                    left: clock(left),
+                  })}
                 </>
               ) : (
                 <>
-                  met <span className="fig">{clock(-left)}</span> ago, wipe
+                  {rich('shell.metAgoWipe', {
+                    soft: (text: ReactNode) => <span className="fig">{text}</span>,
+                    left: clock(-left),
+                  })}
                 </>
               )}
             </b>

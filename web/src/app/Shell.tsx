@@ -1,3 +1,5 @@
+import { rich } from '../ui/rich.tsx';
+import { w } from './words.ts';
 import type { Me } from '@zymostat/contract';
 import { Suspense, useState } from 'react';
 import { Link, NavLink, Outlet, useNavigate } from 'react-router';
@@ -42,23 +44,27 @@ const Person = ({ me }: { me: Me }) => {
         onClick={(event) => event.currentTarget.hidePopover()}
       >
         <button className="options__one" onClick={() => dispatch(units.actions.chosen(other))}>
-          Show {other === 'us' ? 'cups and spoons' : 'millilitres'}
+          {rich('shell.show', {
+            other: other === 'us' ? w.name('shell', 'cupsAndSpoons') : 'millilitres',
+          })}
         </button>
         {me.person.role === 'supervisor' && (
           <Link className="options__one" to="/house-rules">
-            House rules
+            {w.name('shell', 'houseRules2')}
           </Link>
         )}
         {me.person.role === 'supervisor' && (
           <Link className="options__one" to="/products">
-            Registered products
+            {w.name('shell', 'registeredProducts')}
           </Link>
         )}
         <Link className="options__one" to="/sources">
-          Sources
+          {w.name('shell', 'sources2')}
         </Link>
         <button className="options__one" onClick={leave}>
-          Sign out{unsent > 0 && `, ${unsent} not sent yet stay on this phone for you`}
+          {rich('shell.signOut', {
+            unsent: unsent > 0 && w.say('shell.notSentYetStayOn', { unsent }),
+          })}
         </button>
       </div>
     </>
@@ -75,16 +81,16 @@ const KeyList = ({
   onClose: () => void;
 }) => {
   const lines = [
-    ...places.map(({ name }, i) => [String(i + 1), `go to ${name}`]),
-    ['!', 'first response: what to do when two have met'],
-    ['n', 'make a new one of what the place holds'],
-    ['↑ ↓', 'walk through a list or a descent'],
-    ['← →', 'open the room before or after'],
-    ['Esc', 'leave a dialog'],
-    ['?', 'this list'],
+    ...places.map(({ name }, i) => [String(i + 1), w.say('shell.goTo', { name })]),
+    ['!', w.name('shell', 'firstResponseWhatToDo')],
+    ['n', w.name('shell', 'makeANewOneOf')],
+    ['↑ ↓', w.name('shell', 'walkThroughAListOr')],
+    ['← →', w.name('shell', 'openTheRoomBeforeOr')],
+    [w.name('shell', 'esc'), w.name('shell', 'leaveADialog')],
+    ['?', w.name('shell', 'thisList')],
   ];
   return (
-    <Window open={open} title="Keys" onClose={onClose}>
+    <Window open={open} title={w.name('shell', 'keys')} onClose={onClose}>
       <dl className="grid grid-cols-[64px_1fr] gap-y-2">
         {lines.map(([key, does]) => (
           <div key={key} className="contents">
@@ -115,9 +121,9 @@ export const Shell = ({ me }: { me: Me }) => {
       <header className="top">
         <NavLink className="mark" to="/">
           <Mark />
-          Zymostat
+          {w.name('shell', 'zymostat')}
         </NavLink>
-        <nav className="places" aria-label="Places">
+        <nav className="places" aria-label={w.name('shell', 'places')}>
           {places.map(({ name, path }, i) => (
             <NavLink key={path} to={path}>
               {name}
@@ -130,7 +136,7 @@ export const Shell = ({ me }: { me: Me }) => {
             className="small whitespace-nowrap underline underline-offset-4 min-h-11 md:min-h-8 flex items-center"
             to={TROUBLE}
           >
-            First response
+            {w.name('shell', 'firstResponse')}
           </Link>
           <Person me={me} />
         </div>
@@ -139,7 +145,7 @@ export const Shell = ({ me }: { me: Me }) => {
       <Suspense
         fallback={
           <main className="px-6">
-            <Waiting what="the page" />
+            <Waiting what={w.name('shell', 'thePage')} />
           </main>
         }
       >

@@ -1,3 +1,4 @@
+import { w } from './words.ts';
 import type { Me } from '@zymostat/contract';
 
 export interface Place {
@@ -5,11 +6,11 @@ export interface Place {
   path: string;
 }
 
-const homes = { name: 'Homes', path: '/homes' };
-const rounds = { name: 'Rounds', path: '/rounds' };
-const bench = { name: 'Bench', path: '/bench' };
-const keepApart = { name: 'Keep apart', path: '/keep-apart' };
-const records = { name: 'Records', path: '/records' };
+const homes = { name: w.name('shell', 'homes'), path: '/homes' };
+const rounds = { name: w.name('shell', 'rounds'), path: '/rounds' };
+const bench = { name: w.name('shell', 'bench'), path: '/bench' };
+const keepApart = { name: w.name('shell', 'keepApart'), path: '/keep-apart' };
+const records = { name: w.name('shell', 'records'), path: '/records' };
 
 /** The places each role works in, in working order; the number is the key that goes there. */
 export const placesOf = (role: Me['person']['role']): Place[] =>

@@ -1,4 +1,6 @@
-import { changeInWords, type Problem } from '@zymostat/contract';
+import { type Problem } from '@zymostat/contract';
+import { changeInWords } from '@zymostat/words';
+import { w } from '../app/words.ts';
 import { problemOf } from '../app/api.ts';
 import { WentWrong } from './parts.tsx';
 
@@ -25,17 +27,23 @@ export const ChangedMeanwhile = ({ error, onMine, onTheirs }: Props) => {
   return (
     <div role="alert" className="notice my-2">
       <p>
-        <b>Changed meanwhile.</b> {(problem.changes ?? []).slice(0, 3).map(changeInWords).join(' ')}{' '}
-        {onMine ? 'What you typed still stands here.' : 'Nothing was approved.'}
+        <b>{w.name('common', 'changedMeanwhile')}</b>{' '}
+        {(problem.changes ?? [])
+          .slice(0, 3)
+          .map((one) => changeInWords(w, one))
+          .join(' ')}{' '}
+        {onMine
+          ? w.name('common', 'whatYouTypedStillStands')
+          : w.name('common', 'nothingWasApproved')}
       </p>
       <p className="mt-2 flex flex-wrap gap-3">
         {onMine && (
           <button type="button" className="btn" onClick={() => onMine(problem.revision ?? 0)}>
-            Save mine
+            {w.name('common', 'saveMine')}
           </button>
         )}
         <button type="button" className="btn" onClick={onTheirs}>
-          {onMine ? 'Take theirs' : 'Look it over again'}
+          {onMine ? w.name('common', 'takeTheirs') : w.name('common', 'lookItOverAgain')}
         </button>
       </p>
     </div>

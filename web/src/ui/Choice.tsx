@@ -1,3 +1,4 @@
+import { w } from '../app/words.ts';
 import {
   Field as HeadlessField,
   Label,
@@ -25,7 +26,7 @@ export const Choice = <T,>({
   value,
   onChange,
   options,
-  empty = 'Choose …',
+  empty = w.name('common', 'choose'),
   className = '',
 }: ChoiceProps<T>) => (
   <HeadlessField className={`field ${className}`}>

@@ -1,4 +1,5 @@
-import { levelNames, type HomeDetail, type RoomRow, type SurfaceRow } from '@zymostat/contract';
+import { type HomeDetail, type RoomRow, type SurfaceRow } from '@zymostat/contract';
+import { w } from '../app/words.ts';
 import { levels, type Level } from '@zymostat/core';
 import { Fragment, type ReactNode } from 'react';
 
@@ -48,7 +49,7 @@ export const Descent = ({
     levels.indexOf(level) < levels.indexOf(last.level);
   return (
     <>
-      <div className="descent__rooms" role="group" aria-label="Rooms">
+      <div className="descent__rooms" role="group" aria-label={w.name('common', 'rooms')}>
         {home.rooms.map((room) => (
           <button
             key={room.id}
@@ -65,7 +66,7 @@ export const Descent = ({
         style={{ gridTemplateColumns: `52px minmax(0, 1fr) ${shafts.map(() => '58px').join(' ')}` }}
       >
         <div className="descent__level" style={{ borderBottom: '1px solid var(--ink)' }}>
-          High
+          {w.name('common', 'high')}
         </div>
         <div className="descent__room descent__room--open flex items-baseline justify-between pr-2">
           {open.name} <small>{volume(open)}</small>
@@ -75,7 +76,7 @@ export const Descent = ({
             key={room.id}
             className="descent__room"
             onClick={() => onOpen(room.id)}
-            title={`Open ${room.name}`}
+            title={w.say('common.open', { room: room.name })}
           >
             {room.name}
             <small>{volume(room)}</small>
@@ -83,7 +84,7 @@ export const Descent = ({
         ))}
         {used.map((level) => (
           <Fragment key={level}>
-            <div className="descent__level">{levelNames[level]}</div>
+            <div className="descent__level">{w.name('level', level)}</div>
             <div className={`descent__open ${isBetween(level) ? 'descent__open--through' : ''}`}>
               {at(open, level).map((surface) => (
                 <button

@@ -1,4 +1,7 @@
-import { percent } from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from './rich.tsx';
+import { percent } from '@zymostat/words';
+import { w } from '../app/words.ts';
 import type { Family, Span } from '@zymostat/core';
 import type { CSSProperties } from 'react';
 
@@ -36,11 +39,14 @@ export const StrengthRule = ({ family, stock, span, batch, otherwise }: Props) =
     '--batch': Math.min(batch ?? 0, stock) * 100,
   } as CSSProperties;
   const says = [
-    `stock ${percent(stock)}`,
+    w.say('common.stock', { stock: percent(w, stock) }),
     permitted
-      ? `permitted ${percent(permitted.floor)} to ${percent(permitted.top)}`
-      : 'nothing permitted',
-    batch === undefined ? '' : `in use ${percent(batch)}`,
+      ? w.say('common.permittedTo', {
+          floor: percent(w, permitted.floor),
+          top: percent(w, permitted.top),
+        })
+      : w.name('common', 'nothingPermitted'),
+    batch === undefined ? '' : w.say('common.inUse', { batch: percent(w, batch) }),
   ]
     .filter(Boolean)
     .join(', ');
@@ -50,7 +56,7 @@ export const StrengthRule = ({ family, stock, span, batch, otherwise }: Props) =
       data-family={family}
       style={style}
       role="img"
-      aria-label={`Strength: ${says}`}
+      aria-label={w.say('common.strength', { says })}
     >
       <i className="strength-rule__line" />
       {permitted && <i className="strength-rule__span" />}
@@ -58,11 +64,14 @@ export const StrengthRule = ({ family, stock, span, batch, otherwise }: Props) =
         <span
           className={`strength-rule__floor ${permitted.floor / stock > 0.5 ? 'strength-rule__floor--left' : ''}`}
         >
-          floor <span className="fig">{Number((permitted.floor * 100).toFixed(2))}</span>
+          {rich('common.floor', {
+            soft: (text: ReactNode) => <span className="fig">{text}</span>,
+            floor: Number((permitted.floor * 100).toFixed(2)),
+          })}
         </span>
       )}
       <span className="strength-rule__end">0</span>
-      <span className="strength-rule__end strength-rule__end--stock">{percent(stock)}</span>
+      <span className="strength-rule__end strength-rule__end--stock">{percent(w, stock)}</span>
       {batch !== undefined && (
         <span className="strength-rule__batch">
           <b>

@@ -1,4 +1,5 @@
-import { about, clock, duration } from '@zymostat/contract';
+import { duration, clock, about } from '@zymostat/words';
+import { w } from '../app/words.ts';
 import type { Family } from '@zymostat/core';
 import type { CSSProperties } from 'react';
 
@@ -27,12 +28,27 @@ const seconds = (values: Record<string, number | undefined>): CSSProperties =>
   );
 
 const inWords = ({ required, held, now, estimate, rewets = [] }: Props): string => {
-  const needed = `${duration(required)} required`;
-  if (now !== undefined) return `${clock(now)} wet so far, ${needed}`;
+  const needed = w.say('common.required', { required: duration(w, required) });
+  if (now !== undefined) return w.say('common.wetSoFar', { now: clock(now), needed });
   if (held === undefined) return needed;
   if (estimate)
-    return `${needed}, holds ${about(held)} (estimate)${rewets.length > 0 ? ` with ${rewets.length} ${rewets.length === 1 ? 're-wet' : 're-wets'}` : held < required ? `, ${clock(required - held)} short` : ''}`;
-  return `${clock(held)} held, ${needed}${held < required ? `, ${clock(required - held)} short` : ''}`;
+    return w.say('common.holdsEstimate', {
+      needed,
+      held: about(w, held),
+      rewetsCount:
+        rewets.length > 0
+          ? w.say('common.with', {
+              rewetsCount: rewets.length,
+            })
+          : held < required
+            ? w.say('common.short', { required: clock(required - held) })
+            : '',
+    });
+  return w.say('common.held', {
+    held: clock(held),
+    needed,
+    held2: held < required ? w.say('common.short', { required: clock(required - held) }) : '',
+  });
 };
 
 /** Minutes between the labels under a band, so that they never touch. */
@@ -82,7 +98,9 @@ export const WetBand = (props: Props) => {
         {running && now < required && <i className="wet-band__ahead" />}
         {short && <i className="wet-band__short" />}
         {short && !tiny && (
-          <span className="wet-band__missing">{clock(required - held)} short</span>
+          <span className="wet-band__missing">
+            {w.say('common.short2', { required: clock(required - held) })}
+          </span>
         )}
         {rewets.map((at) => (
           <i key={at} className="wet-band__drop" style={seconds({ at })} />
@@ -110,7 +128,7 @@ export const WetBand = (props: Props) => {
           {Array.from({ length: Math.floor(axis / every) + 1 }, (_, i) => i * every).map((at) => (
             <i key={at} style={seconds({ at })}>
               {at / 60}
-              {at > 0 && at + every > axis ? ' min' : ''}
+              {at > 0 && at + every > axis ? w.name('common', 'min') : ''}
             </i>
           ))}
         </span>

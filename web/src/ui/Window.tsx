@@ -1,29 +1,12 @@
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
-import type { ReactNode } from 'react';
+import { lazy, Suspense } from 'react';
+import type { WindowProps } from './DialogWindow.tsx';
 
-/** A dialog: asks once, named after the thing it is about. */
-export const Window = ({
-  open,
-  title,
-  onClose,
-  wide = false,
-  children,
-}: {
-  open: boolean;
-  title: string;
-  onClose: () => void;
-  wide?: boolean;
-  children: ReactNode;
-}) => (
-  <Dialog open={open} onClose={onClose}>
-    <div className="veil" aria-hidden="true" />
-    <div className="fixed inset-0 z-50 grid place-items-center p-4">
-      <DialogPanel className={`dialog ${wide ? 'dialog--wide' : ''}`}>
-        <DialogTitle as="h2" className="mb-3 text-xl">
-          {title}
-        </DialogTitle>
-        {children}
-      </DialogPanel>
-    </div>
-  </Dialog>
-);
+/** What holds the focus is fetched when the first window is opened. */
+const DialogWindow = lazy(() => import('./DialogWindow.tsx'));
+
+export const Window = (props: WindowProps) =>
+  props.open && (
+    <Suspense>
+      <DialogWindow {...props} />
+    </Suspense>
+  );

@@ -1,3 +1,4 @@
+import { w } from '../app/words.ts';
 import { inMillilitres, oneOf, type Measure } from '@zymostat/core';
 
 export type UnitSystem = 'us' | 'metric';
@@ -26,7 +27,7 @@ export const inMetric = (volume: number): string => {
   const ml = inMillilitres(volume);
   return ml >= 1000
     ? `${Number((ml / 1000).toFixed(3))} l`
-    : `${Number(ml.toFixed(ml < 100 ? 1 : 0))} ml`;
+    : w.say('common.ml', { ml: Number(ml.toFixed(ml < 100 ? 1 : 0)) });
 };
 
 /**
@@ -44,7 +45,7 @@ export const inKitchen = (volume: number, rounding: Rounding = 'near'): string =
     left -= count * quarter;
     return count > 0 ? [`${mixed(count)} ${word === 'cups' && count <= 4 ? 'cup' : word}`] : [];
   });
-  return parts.join(' + ') || 'less than ¼ tsp';
+  return parts.join(' + ') || w.name('common', 'lessThanTsp');
 };
 
 /** An amount in the person's own units. */

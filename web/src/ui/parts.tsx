@@ -1,4 +1,5 @@
-import { severityNames, goalNames, standingNote } from '@zymostat/contract';
+import { standingNote } from '@zymostat/words';
+import { w } from '../app/words.ts';
 import type { Goal as GoalName, Outcome, Severity as SeverityName } from '@zymostat/core';
 import type { ReactNode } from 'react';
 import { api, problemOf } from '../app/api.ts';
@@ -6,7 +7,7 @@ import { api, problemOf } from '../app/api.ts';
 /** A word and a shape, never colour alone. */
 export const Severity = ({ is, word }: { is: SeverityName | Outcome; word?: string }) => (
   <span className={`severity severity--${is}`}>
-    {word ?? (is === 'use' ? 'Use' : severityNames[is])}
+    {word ?? (is === 'use' ? w.name('common', 'use') : w.name('severity', is))}
   </span>
 );
 
@@ -15,9 +16,9 @@ export const Goal = ({ is, word = true }: { is: GoalName; word?: boolean }) => (
   <span
     className={`goal goal--${is}`}
     role={word ? undefined : 'img'}
-    aria-label={word ? undefined : goalNames[is]}
+    aria-label={word ? undefined : w.name('goal', is)}
   >
-    {word && goalNames[is]}
+    {word && w.name('goal', is)}
   </span>
 );
 
@@ -43,7 +44,9 @@ export const Verdict = ({
 export const StandingNote = () => {
   const { data } = api.useMeQuery();
   return (
-    <p className="standing-note">{standingNote(data?.company.poisonLine ?? 'on the label')}</p>
+    <p className="standing-note">
+      {standingNote(w, data?.company.poisonLine ?? w.name('common', 'onTheLabel'))}
+    </p>
   );
 };
 
@@ -61,6 +64,6 @@ export const WentWrong = ({ error }: { error: unknown }) => {
 /** Shown while a sheet's data is on its way. */
 export const Waiting = ({ what }: { what: string }) => (
   <p className="soft py-6" role="status">
-    Fetching {what} …
+    {w.say('common.fetching', { what })}
   </p>
 );

@@ -1,6 +1,4 @@
 import {
-  checkWords,
-  percent,
   type BatchFacts,
   type BatchRow,
   type Body,
@@ -20,9 +18,11 @@ import {
   verdictOf,
   type Reason,
 } from '@zymostat/core';
+import { percent } from '@zymostat/words';
 import { In } from 'typeorm';
 import { within, type Context } from '../../context.ts';
 import { prepared } from '../../database/prepared.ts';
+import { wordsIn } from '../../http/language.ts';
 import { problems } from '../../http/problems.ts';
 import { filledFrom } from '../bottles/filledFrom.ts';
 import { theBook } from '../keepApart/book.ts';
@@ -198,12 +198,12 @@ export const pourBatch = async (
     theCompany(context),
     theBook(context),
   ]);
-  if (!stock) throw problems.notFound('that stock');
+  if (!stock) throw problems.notFound('stock');
   const { strength, pour, reasons: off } = really(stock, asked);
   const judged = judgeBatchTarget(stock, strength, purpose, { rules: houseRules, now, book });
   const { outcome, reasons } = verdictOf([...judged.reasons, ...off]);
   if (outcome === 'never') {
-    const detail = `${stock.code} to ${percent(strength)}, to ${purpose}`;
+    const detail = `${stock.code}, ${percent(wordsIn('en'), strength)}, ${purpose}`;
     const body = { what: 'batch' as const, detail, reasons };
     const fact = { kind: 'refusal' as const, factId: newId(), at: now, home: null, person, body };
     await appendAlone(context, fact);
@@ -230,7 +230,7 @@ export const pourBatch = async (
 
 export const batchById = async (context: Context, id: string): Promise<BatchRow> => {
   const row = await context.db.findOneBy(BatchEntity, { id });
-  if (!row) throw problems.notFound('that batch');
+  if (!row) throw problems.notFound('batch');
   const stock = await stockById(context, row.stockId);
   const names = await personNames(context);
   return asBatch(row, stock, names.get(row.madeBy) ?? '');
@@ -253,15 +253,13 @@ export const checkBatch = async (
       where: { id },
       lock: { mode: 'pessimistic_write' },
     });
-    if (!row) throw problems.notFound('that batch');
+    if (!row) throw problems.notFound('batch');
     // What stands in bottles is as weak as it was: a batch is put right whole, or not at all.
     if (row.status === 'set-aside' && (await filledFrom(inside, id)) > 0) {
-      throw problems.conflict(
-        'Bottles were filled from this batch before it was set aside. Pour it and them away.',
-      );
+      throw problems.conflict('filled-before');
     }
     const result = judgeCheck(row.active, row.strength, reading, houseRules);
-    if (!result.ok) throw problems.conflict(checkWords[result.why]);
+    if (!result.ok) throw problems.conflict(result.why);
     const { inStrength, measured, uncertainty, why } = result;
     await inside.db.update(
       BatchEntity,
@@ -324,6 +322,6 @@ export const editProduct = async (
       expiresAt: new Date(expiresAt),
     },
   );
-  if (!affected) throw problems.notFound('that product');
+  if (!affected) throw problems.notFound('product');
   return (await stockById(context, id))!;
 };

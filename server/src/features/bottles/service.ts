@@ -1,10 +1,4 @@
-import {
-  strengthOf,
-  type BatchRow,
-  type Body,
-  type BottleRow,
-  type FactBody,
-} from '@zymostat/contract';
+import { type BatchRow, type Body, type BottleRow, type FactBody } from '@zymostat/contract';
 import { isUsedUp, judgeBottle, verdictOf, type Reason, type ReasonCode } from '@zymostat/core';
 import { In } from 'typeorm';
 import { within, type Context } from '../../context.ts';
@@ -67,7 +61,7 @@ export const allBottles = async (context: Context): Promise<BottleRow[]> =>
 
 const bottleById = async (context: Context, id: string): Promise<BottleRow> => {
   const record = await context.db.findOneBy(BottleEntity, { id });
-  if (!record) throw problems.notFound('that bottle');
+  if (!record) throw problems.notFound('bottle');
   return (await withHistory(context, [record]))[0]!;
 };
 
@@ -155,7 +149,7 @@ export const fillBottle = async (
     if (outcome === 'never')
       return {
         reasons,
-        detail: `bottle ${bottle.code} with ${batchCode}, ${strengthOf(active, strength)}`,
+        detail: `${bottle.code}, ${batchCode}`,
       };
     const fact = { did: 'filled' as const, batchId, batchCode, active, strength };
     await recordBottle(inside, bottle, fact, person);
@@ -190,14 +184,11 @@ export const washBottle = async (
     const bottle = await take(inside, id);
     if (!same(code, bottle.code))
       throw problems.badRequest([
-        {
-          path: 'code',
-          message: `Found “${code}”. Write the code on this bottle, ${bottle.code}.`,
-        },
+        { path: 'code', code: 'wrong-code', figures: { found: code, code: bottle.code } },
       ]);
     if (!same(washedBy, person.name))
       throw problems.badRequest([
-        { path: 'washedBy', message: `Found “${washedBy}”. Write your own name, ${person.name}.` },
+        { path: 'washedBy', code: 'wrong-name', figures: { found: washedBy, name: person.name } },
       ]);
     const empty = { batchId: null, batchCode: null, active: null, strength: null };
     await recordBottle(inside, bottle, { did: 'washed', ...empty }, person);

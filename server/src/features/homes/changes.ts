@@ -49,7 +49,7 @@ export interface Doer {
 /** Holds a home for the rest of the transaction and gives its revision. */
 export const holdHome = async ({ db }: Context, homeId: string): Promise<number> => {
   const [found] = await hold(db, [homeId]);
-  if (!found) throw problems.notFound('that home');
+  if (!found) throw problems.notFound('home');
   return found.revision;
 };
 

@@ -43,7 +43,7 @@ export const inWorkingOrder = (home: Survey): Survey => ({
 /** A home with its rooms and surfaces, as it stands, surfaces in working order. */
 export const surveyOf = async ({ db }: Context, homeId: string): Promise<Survey> => {
   const [home]: Survey[] = await db.query(`${SURVEY} WHERE id = $1`, [homeId]);
-  if (!home) throw problems.notFound('that home');
+  if (!home) throw problems.notFound('home');
   return inWorkingOrder(home);
 };
 
@@ -84,7 +84,8 @@ const change = async <Row extends ObjectLiteral & { name: string }>(
   const before = await context.db.getRepository(entity).findOneByOrFail({ id } as never);
   return changing(context, { ...of, subjects: [{ id, name: before.name }] }, as, async ({ db }) => {
     const { affected } = await db.getRepository(entity).update({ id } as never, to);
-    if (!affected) throw problems.notFound(`that ${of.what}`);
+    if (!affected)
+      throw problems.notFound(of.what === 'room' || of.what === 'surface' ? of.what : 'home');
     return differing(before, to);
   });
 };
@@ -126,13 +127,13 @@ export const editHome = async (
   home: Body<'editHome'>,
   as: Doer,
 ): Promise<Revised> => {
-  if (!(await homeById(context, id))) throw problems.notFound('that home');
+  if (!(await homeById(context, id))) throw problems.notFound('home');
   return change(context, { entity: HomeEntity, id, to: home }, { homeId: id, what: 'home' }, as);
 };
 
 const roomById = async ({ db }: Context, id: string): Promise<RoomRow> => {
   const room = await db.getRepository(RoomEntity).findOneBy({ id });
-  if (!room) throw problems.notFound('that room');
+  if (!room) throw problems.notFound('room');
   return room;
 };
 
@@ -142,7 +143,7 @@ const surfaceById = async (
   id: string,
 ): Promise<SurfaceRow & { homeId: string }> => {
   const surface = await context.db.getRepository(SurfaceEntity).findOneBy({ id });
-  if (!surface) throw problems.notFound('that surface');
+  if (!surface) throw problems.notFound('surface');
   return { ...surface, homeId: (await roomById(context, surface.roomId)).homeId };
 };
 
@@ -233,7 +234,7 @@ const settled = async (
     growth ?? null,
   ];
   await settle(db, values).catch((error: unknown) => {
-    throw isStranger(error) ? problems.notFound('that stock') : error;
+    throw isStranger(error) ? problems.notFound('stock') : error;
   });
 };
 
@@ -272,7 +273,7 @@ export const setMany = async (
     id: surfaceId,
     name: own.get(surfaceId) ?? '',
   }));
-  if (subjects.some(({ id }) => !own.has(id))) throw problems.notFound('that surface in this home');
+  if (subjects.some(({ id }) => !own.has(id))) throw problems.notFound('surface-in-home');
   return changing(context, { homeId, subjects, what: 'setting' }, as, async (inside) => {
     for (const { surfaceId, setting } of settings) await settled(inside, surfaceId, setting);
     return ['several'];

@@ -1,3 +1,4 @@
+import type { KeyOf } from '@zymostat/words';
 import { endpoints } from '@zymostat/contract';
 import { stripSteps } from '@zymostat/core';
 import type { Request, Response, Router } from 'express';
@@ -25,7 +26,7 @@ const asReading = (line: string | null): object => {
 
 const answerOf = async (
   address: string | undefined,
-  what: string,
+  what: KeyOf<'instrument'>,
   pattern: RegExp,
 ): Promise<RegExpExecArray> => {
   if (!address) throw problems.noInstrument(what);

@@ -91,7 +91,7 @@ export const withdrawRule = async (
       where: { id, withdrawnAt: IsNull() },
       lock: { mode: 'pessimistic_write' },
     });
-    if (!record) throw problems.notFound('that rule among the company’s own');
+    if (!record) throw problems.notFound('rule');
     await inside.db.update(CompanyRuleEntity, { id }, { withdrawnAt: new Date(inside.now()) });
     const edition = (await editionOf(inside)) + 1;
     await append(inside, {
@@ -113,10 +113,7 @@ export const readBook = async (
   person: Person,
 ): Promise<null> => {
   const current = await editionOf(context);
-  if (edition !== current)
-    throw problems.conflict(
-      `The book has changed: edition ${current} stands, and ${edition} was read. Read it again.`,
-    );
+  if (edition !== current) throw problems.conflict('other-edition', { edition: current });
   await appendAlone(context, {
     kind: 'book-read',
     factId: context.newId(),

@@ -1,5 +1,4 @@
 import {
-  productNames,
   type Answer,
   type Body,
   type PlacedThing,
@@ -19,6 +18,7 @@ import {
 } from '@zymostat/core';
 import { QueryFailedError } from 'typeorm';
 import { within, type Context } from '../../context.ts';
+import { wordsIn } from '../../http/language.ts';
 import { problems } from '../../http/problems.ts';
 import { stocksAtHand } from '../bench/service.ts';
 import { allBottles } from '../bottles/service.ts';
@@ -60,7 +60,7 @@ const things = async (context: Context): Promise<(given: PlacedThing) => Thing |
       ? {
           is,
           of: id,
-          name: productNames[id],
+          name: wordsIn('en').name('product', id),
           code: null,
           groups: [...products[id].groups],
           strength: (products[id] as Product).strength ?? null,
@@ -104,9 +104,7 @@ export const addPlace = async (
 ): Promise<Answer<'addPlace'>> => {
   const id = context.newId();
   await context.db.insert(PlaceEntity, { id, ...fields }).catch((error: unknown) => {
-    throw isDouble(error)
-      ? problems.conflict(`“${fields.name}” is there already. Give this one a name of its own.`)
-      : error;
+    throw isDouble(error) ? problems.conflict('place-name', { name: fields.name }) : error;
   });
   return { id };
 };
@@ -117,9 +115,9 @@ export const removePlace = (context: Context, id: string): Promise<null> =>
       where: { id },
       lock: { mode: 'pessimistic_write' },
     });
-    if (!place) throw problems.notFound('that shelf or caddy');
+    if (!place) throw problems.notFound('place');
     const left = await inside.db.countBy(PlaceItemEntity, { placeId: id });
-    if (left > 0) throw problems.conflict(`${place.name} still holds ${left}. Empty it first.`);
+    if (left > 0) throw problems.conflict('place-not-empty', { name: place.name, count: left });
     await inside.db.delete(PlaceEntity, { id });
     return null;
   });
@@ -176,9 +174,9 @@ export const putThing = async (
         lock: { mode: 'pessimistic_write' },
       });
       const place = (await places(inside)).find(({ id }) => id === placeId);
-      if (!place) throw problems.notFound('that shelf or caddy');
+      if (!place) throw problems.notFound('place');
       const thing = (await things(inside))(given);
-      if (!thing) throw problems.notFound(given.is === 'stock' ? 'that stock' : 'that bottle');
+      if (!thing) throw problems.notFound(given.is === 'stock' ? 'stock' : 'bottle');
       const already = place.items.find(({ is, of }) => is === given.is && of === given.id);
       if (already) return { id: already.id };
       const reasons = verdictOf(await reasonsAgainst(inside, place, thing)).reasons;
@@ -214,6 +212,6 @@ export const putThing = async (
 
 export const takeThing = async ({ db }: Context, id: string): Promise<null> => {
   const { affected } = await db.delete(PlaceItemEntity, { id });
-  if (!affected) throw problems.notFound('that thing on a shelf or in a caddy');
+  if (!affected) throw problems.notFound('placed-thing');
   return null;
 };

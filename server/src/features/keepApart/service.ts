@@ -13,15 +13,9 @@ export const logMishap = async (
   { kind, homeId, at, ...body }: NewMishap,
   person: Person,
 ): Promise<RecordRow> => {
-  if (at > context.now() + AHEAD_MS)
-    throw problems.badRequest([
-      {
-        path: 'at',
-        message: 'A time in the future was given; only what has happened can be logged.',
-      },
-    ]);
+  if (at > context.now() + AHEAD_MS) throw problems.badRequest([{ path: 'at', code: 'in-future' }]);
   const home = homeId === null ? null : await homeById(context, homeId);
-  if (homeId !== null && !home) throw problems.notFound('that home');
+  if (homeId !== null && !home) throw problems.notFound('home');
   return asRecord(
     await appendAlone(context, { kind, factId: context.newId(), at, home, person, body }),
   );
@@ -49,8 +43,7 @@ export const followUp = async (
   person: Person,
 ): Promise<RecordRow> => {
   const fact = await factById(context, of);
-  if (fact?.kind !== 'near-miss' && fact?.kind !== 'incident')
-    throw problems.notFound('that near miss or incident');
+  if (fact?.kind !== 'near-miss' && fact?.kind !== 'incident') throw problems.notFound('mishap');
   const home = fact.homeId && fact.homeName ? { id: fact.homeId, name: fact.homeName } : null;
   return asRecord(
     await appendAlone(context, {

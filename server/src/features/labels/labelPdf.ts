@@ -1,4 +1,5 @@
-import { pictogramSvg, type LabelWords } from '@zymostat/contract';
+import { pictogramSvg } from '@zymostat/contract';
+import type { LabelWords, Words } from '@zymostat/words';
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import { createPdf, MM } from '../../print/pdf.ts';
 
@@ -41,8 +42,8 @@ const sheets = {
   A4: { width: 210 * MM, height: 297 * MM },
   A6: { width: 105 * MM, height: 148 * MM },
 } as const;
-const day = (ms: number) =>
-  new Date(ms).toLocaleString('en-GB', {
+const day = ({ locale }: Words, ms: number) =>
+  new Date(ms).toLocaleString(locale, {
     day: 'numeric',
     month: 'short',
     year: 'numeric',
@@ -79,34 +80,51 @@ const fitting = (label: LabelWords, size: LabelSize): string[] => {
   return kept;
 };
 
-const labelOf = (label: LabelWords, size: LabelSize): Content => {
-  const { text, title, sign, qr, width } = labelSizes[size];
+/** Signs and the signal word, where there are any. */
+const signalOf = ({ signal, pictograms }: LabelWords, size: LabelSize): Content[] => {
+  const { title, sign } = labelSizes[size];
+  if (!signal) return [];
+  const signs = pictograms.map((one): Content => ({
+    svg: pictogramSvg(one),
+    width: sign,
+    height: sign,
+  }));
+  const word: Content = {
+    text: signal,
+    fontSize: title * 0.8,
+    bold: true,
+    margin: [3, sign * 0.25, 0, 0],
+  };
+  return [{ columns: [...signs, { ...word, width: '*' }] }];
+};
+
+/** Whose it is and until when, with its code to scan. */
+const footOf = (words: Words, label: LabelWords, qr: number): Content => ({
+  columns: [
+    {
+      stack: [
+        { text: words.say('label.made', { day: day(words, label.madeAt) }), bold: true },
+        { text: words.say('label.by', { name: label.madeBy }) },
+        {
+          text: words.say('label.discard-after', { day: day(words, label.discardAfter) }),
+          bold: true,
+        },
+        { text: label.emergency },
+      ],
+      width: '*',
+    },
+    { qr: label.code, fit: qr, width: 'auto', margin: [4, 0, 0, 0] },
+  ],
+});
+
+const labelOf = (words: Words, label: LabelWords, size: LabelSize): Content => {
+  const { text, title, qr, width } = labelSizes[size];
   const inner = width - 2 * PAD;
   // A new one each time: the layout writes into what it is given.
   const rule = (): Content => ({
     canvas: [{ type: 'line', x1: 0, y1: 0, x2: inner, y2: 0, lineWidth: 0.7 }],
     margin: [0, 1, 0, 1],
   });
-  const signal: Content[] = label.signal
-    ? [
-        {
-          columns: [
-            ...label.pictograms.map((one): Content => ({
-              svg: pictogramSvg(one),
-              width: sign,
-              height: sign,
-            })),
-            {
-              text: label.signal,
-              fontSize: title * 0.8,
-              bold: true,
-              margin: [3, sign * 0.25, 0, 0],
-              width: '*',
-            },
-          ],
-        },
-      ]
-    : [];
   return {
     stack: [
       {
@@ -119,47 +137,45 @@ const labelOf = (label: LabelWords, size: LabelSize): Content => {
       { text: label.strength, bold: true },
       { text: label.purpose },
       rule(),
-      ...signal,
+      ...signalOf(label, size),
       { text: [...label.statements, ...fitting(label, size)].join(' ') },
       rule(),
-      { text: [{ text: 'Never with: ', bold: true }, label.neverWith + '.'] },
-      rule(),
       {
-        columns: [
-          {
-            stack: [
-              { text: ['Made ', { text: day(label.madeAt), bold: true }] },
-              { text: `by ${label.madeBy}` },
-              { text: ['Discard after ', { text: day(label.discardAfter), bold: true }] },
-              { text: label.emergency },
-            ],
-            width: '*',
-          },
-          { qr: label.code, fit: qr, width: 'auto', margin: [4, 0, 0, 0] },
+        text: [
+          { text: `${words.name('label', 'never-with')} `, bold: true },
+          `${label.neverWith}.`,
         ],
       },
+      rule(),
+      footOf(words, label, qr),
     ],
     fontSize: text,
     margin: [PAD, PAD, PAD, 0],
   };
 };
 
+/** How many, and where on the first sheet the first of them goes, counted from 0. */
+export interface LabelSheet {
+  size: LabelSize;
+  copies: number;
+  place: number;
+}
+
 /**
  * `copies` labels, as many to a sheet as fit, with lines to cut along. `place` is where on the
  * first sheet the first of them goes, counted from 0, so that a sheet that was begun is used up.
  */
 export const labelPdf = (
+  words: Words,
   label: LabelWords,
-  size: LabelSize,
-  copies: number,
-  place = 0,
+  { size, copies, place }: LabelSheet,
 ): Promise<Buffer> => {
   const { width, height, across, down, sheet } = labelSizes[size];
   const page = sheets[sheet];
   const first = place % (across * down);
   const rows = Math.ceil((first + copies) / across);
   const cell = (i: number): TableCell =>
-    i >= first && i < first + copies ? labelOf(label, size) : '';
+    i >= first && i < first + copies ? labelOf(words, label, size) : '';
   const body = Array.from({ length: rows }, (_, row) =>
     Array.from({ length: across }, (__, column) => cell(row * across + column)),
   );

@@ -1,7 +1,9 @@
-import { id as anId, labelWords } from '@zymostat/contract';
+import { id as anId } from '@zymostat/contract';
+import { labelWords } from '@zymostat/words';
 import type { Request, Response, Router } from 'express';
 import * as v from 'valibot';
 import type { Context } from '../../context.ts';
+import { wordsFor } from '../../http/language.ts';
 import { mayCall, read } from '../../http/serve.ts';
 import { batchById } from '../bench/service.ts';
 import { theBook } from '../keepApart/book.ts';
@@ -10,23 +12,19 @@ import { labelPdf } from './labelPdf.ts';
 
 const MOST_COPIES = 24;
 const asked = v.strictObject({
-  size: v.optional(v.picklist(['62x100', 'A6'], 'The sizes are 62x100 and A6.'), '62x100'),
+  size: v.optional(v.picklist(['62x100', 'A6'], 'label-sizes'), '62x100'),
   copies: v.optional(
     v.pipe(
       v.string(),
-      v.regex(/^\d{1,2}$/, 'A whole number of copies is allowed.'),
+      v.regex(/^\d{1,2}$/, 'whole-copies'),
       v.transform(Number),
-      v.minValue(1, 'At least one copy.'),
-      v.maxValue(MOST_COPIES, `At most ${MOST_COPIES} copies.`),
+      v.minValue(1, 'least-copies'),
+      v.maxValue(MOST_COPIES, 'most-copies'),
     ),
     '1',
   ),
   place: v.optional(
-    v.pipe(
-      v.string(),
-      v.regex(/^[1-6]$/, 'The place on the sheet is 1 to 6.'),
-      v.transform(Number),
-    ),
+    v.pipe(v.string(), v.regex(/^[1-6]$/, 'sheet-place'), v.transform(Number)),
     '1',
   ),
 });
@@ -37,17 +35,14 @@ export const labelRoutes = (router: Router, context: Context): void => {
     await mayCall(context, 'person', request);
     const { id } = read(v.strictObject({ id: anId }), request.params, 'path');
     const { size, copies, place } = read(asked, request.query, 'query');
+    const words = wordsFor(request);
     const [batch, company, book] = await Promise.all([
       batchById(context, id),
       theCompany(context),
       theBook(context),
     ]);
-    const pdf = await labelPdf(
-      labelWords(batch, company, company.houseRules, book),
-      size,
-      copies,
-      place - 1,
-    );
+    const label = labelWords(words, batch, { company, rules: company.houseRules, book });
+    const pdf = await labelPdf(words, label, { size, copies, place: place - 1 });
     response
       .type('application/pdf')
       .set('Content-Disposition', `inline; filename="${batch.code}.pdf"`)

@@ -1,4 +1,5 @@
 import type { HouseRules } from '@zymostat/core';
+import type { Language } from '@zymostat/contract';
 import { EntitySchema } from 'typeorm';
 
 export interface Company {
@@ -25,6 +26,8 @@ export interface Person {
   login: string;
   role: 'supervisor' | 'cleaner';
   passwordHash: string;
+  /** Which language they have chosen; nothing until they are asked. */
+  language: Language | null;
 }
 export const PersonEntity = new EntitySchema<Person>({
   name: 'person',
@@ -34,6 +37,7 @@ export const PersonEntity = new EntitySchema<Person>({
     login: { type: 'text' },
     role: { type: 'text' },
     passwordHash: { type: 'text', name: 'password_hash' },
+    language: { type: 'text', nullable: true },
   },
 });
 

@@ -6,7 +6,7 @@ import { theCompany, type Person } from './service.ts';
 /**
  * Who is signed in, their company with its rules, and whether they have read the book as it stands.
  */
-export const meOf = async (context: Context, { id, name, role }: Person): Promise<Me> => {
+export const meOf = async (context: Context, { id, name, role, language }: Person): Promise<Me> => {
   const [
     { name: companyName, emergencyNumber, poisonLine, houseRules },
     own,
@@ -19,7 +19,7 @@ export const meOf = async (context: Context, { id, name, role }: Person): Promis
     lastRead(context, id),
   ]);
   return {
-    person: { id, name, role },
+    person: { id, name, role, language },
     company: {
       name: companyName,
       emergencyNumber,

@@ -14,6 +14,9 @@ export const peopleRoutes = (router: Router, context: Context): void => {
   });
   serve(router, context, endpoints.me, ({ person }) => meOf(context, person));
   serve(router, context, endpoints.setNumbers, ({ body }) => people.setNumbers(context, body));
+  serve(router, context, endpoints.setLanguage, ({ body, person, request }) =>
+    people.setLanguage(context, body, person, sessionToken(request)!),
+  );
   serve(router, context, endpoints.signOut, async ({ request, response }) => {
     const token = sessionToken(request);
     if (token) await people.signOut(context, token);

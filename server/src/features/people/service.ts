@@ -41,7 +41,7 @@ export const theCompany = async ({ db }: Context): Promise<Company> => {
   const [company]: Company[] = await db.query(
     'SELECT id, name, emergency_number AS "emergencyNumber", poison_line AS "poisonLine", house_rules AS "houseRules" FROM company LIMIT 1',
   );
-  if (!company) throw problems.notFound('the company');
+  if (!company) throw problems.notFound('company');
   return company;
 };
 
@@ -104,7 +104,7 @@ type SignedIn = Person & { expiresAt: Date };
 
 const findSession = prepared<SignedIn>(
   'session',
-  'SELECT person.id, name, login, role, password_hash AS "passwordHash", expires_at AS "expiresAt" FROM session JOIN person ON person.id = person_id WHERE token_hash = $1',
+  'SELECT person.id, name, login, role, password_hash AS "passwordHash", language, expires_at AS "expiresAt" FROM session JOIN person ON person.id = person_id WHERE token_hash = $1',
 );
 
 /**
@@ -123,6 +123,18 @@ export const signOut = async ({ db }: Context, token: string): Promise<void> => 
   const tokenHash = hashToken(token);
   await db.getRepository(SessionEntity).delete({ tokenHash });
   signedIn.delete(tokenHash);
+};
+
+/** Keeps in which language somebody wants to read; their open sessions follow. */
+export const setLanguage = async (
+  { db }: Context,
+  { language }: Body<'setLanguage'>,
+  { id }: Person,
+  token: string,
+): Promise<null> => {
+  await db.getRepository(PersonEntity).update({ id }, { language });
+  signedIn.delete(hashToken(token));
+  return null;
 };
 
 /** Who calls, or nobody when the session is over. */

@@ -39,7 +39,7 @@ export const homeAsItStands = async (
   homeId: string,
 ): Promise<Omit<Found, 'own'> & { book: Book }> => {
   const [found] = await find(db, [homeId]);
-  if (!found) throw problems.notFound('that home');
+  if (!found) throw problems.notFound('home');
   const { own, ...rest } = found;
   return { ...rest, survey: inWorkingOrder(found.survey), book: bookWith(own, found.houseRules) };
 };

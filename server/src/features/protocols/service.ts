@@ -90,7 +90,7 @@ export const versionById = async ({ db }: Context, id: string): Promise<Version>
   const before = known.get(id);
   if (before) return before;
   const [row] = await findVersion(db, [id]);
-  if (!row) throw problems.notFound('that version');
+  if (!row) throw problems.notFound('version');
   const version = { ...headOf(row, row.person), homeId: row.homeId, protocol: row.protocol };
   known.set(id, version);
   return version;
@@ -259,7 +259,7 @@ const approveInside = async (
   await refuseUnseen(inside, homeId, seen);
   const { survey, stocks, houseRules, versions, book } = await homeAsItStands(inside, homeId);
   if (survey.rooms.every((room) => room.surfaces.length === 0))
-    throw problems.conflict('There is no surface in this home yet. Survey it first.');
+    throw problems.conflict('nothing-surveyed');
   const by = { rules: houseRules, now: inside.now(), book };
   const judged = judgeSurfaces(survey, stocks, by);
   const objections = enforce(survey, stocks, by, judged);

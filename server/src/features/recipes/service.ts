@@ -67,9 +67,7 @@ export const addRecipe = async (
   const id = context.newId();
   await within(context, async (inside) => {
     if (await nameIsTaken(inside, fields.name))
-      throw problems.conflict(
-        `There is a recipe “${fields.name}” already. Open it to save a new version, or choose another name.`,
-      );
+      throw problems.conflict('recipe-name', { name: fields.name });
     await inside.db.insert(RecipeEntity, { id, name: fields.name });
     await insertVersion(inside, { recipeId: id, number: 1 }, fields, person);
   });
@@ -88,9 +86,9 @@ export const saveRecipe = async (
       where: { id },
       lock: { mode: 'pessimistic_write' },
     });
-    if (!recipe) throw problems.notFound('that recipe');
+    if (!recipe) throw problems.notFound('recipe');
     if (await nameIsTaken(inside, fields.name, id))
-      throw problems.conflict(`Another recipe is called “${fields.name}” already.`);
+      throw problems.conflict('recipe-name-taken', { name: fields.name });
     const newest = await inside.db.maximum(RecipeVersionEntity, 'number', { recipeId: id });
     if (recipe.name !== fields.name)
       await inside.db.update(RecipeEntity, { id }, { name: fields.name });

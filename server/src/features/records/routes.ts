@@ -3,7 +3,7 @@ import type { Router } from 'express';
 import * as v from 'valibot';
 import type { Context } from '../../context.ts';
 import { serve, serveStream } from '../../http/serve.ts';
-import { csvHeader, csvLine, csvOf } from './csv.ts';
+import { csvOf, recordsHead } from './csv.ts';
 import { eachRecord, findRecords } from './service.ts';
 
 const exported = v.omit(recordFilter, ['before', 'limit']);
@@ -21,9 +21,9 @@ export const recordRoutes = (router: Router, context: Context): void => {
       type: 'text/csv; charset=utf-8',
       fileName: 'records.csv',
     },
-    async function* (filter) {
-      yield csvLine(csvHeader);
-      for await (const row of eachRecord(context, filter)) yield csvOf(row);
+    async function* (filter, words) {
+      yield recordsHead(words);
+      for await (const row of eachRecord(context, filter)) yield csvOf(words, row);
     },
   );
 

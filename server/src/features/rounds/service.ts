@@ -100,7 +100,7 @@ export const openRounds = async (context: Context, person: Person): Promise<Roun
 
 const mine = (row: RoundRecord | null, person: Person): RoundRecord => {
   if (!row || (person.role !== 'supervisor' && row.personId !== person.id))
-    throw problems.notFound('that round');
+    throw problems.notFound('round');
   return row;
 };
 
@@ -120,11 +120,8 @@ export const startRound = async (
     homeById(context, homeId),
     newestVersion(context, homeId),
   ]);
-  if (!home) throw problems.notFound('that home');
-  if (!version)
-    throw problems.conflict(
-      'No protocol is approved for this home yet. A supervisor approves it first.',
-    );
+  if (!home) throw problems.notFound('home');
+  if (!version) throw problems.conflict('no-protocol', { home: home.name });
   const row: RoundRecord = {
     id,
     homeId,
@@ -229,7 +226,7 @@ const answerTo = (known: LedgerRow, event: NewRoundEvent): Answer<'addEvent'> =>
     throw problems.refused((known.body as { reasons: Reason[] }).reasons);
   const before = asEvent(known);
   if (before?.surfaceId !== event.surfaceId || before.kind !== event.kind)
-    throw problems.conflict('This id already belongs to something else.');
+    throw problems.conflict('id-taken');
   return { id: event.id, taken: 'before' };
 };
 
@@ -297,11 +294,11 @@ const sceneOf = async (
   await holdHome(inside, round.homeId);
   const known = await factById(inside, event.id);
   if (known) return { known };
-  if (round.finishedAt) throw problems.conflict('This round is finished.');
+  if (round.finishedAt) throw problems.conflict('round-finished');
   const { protocol } = await versionById(inside, round.versionId);
   const home = await homeById(inside, round.homeId);
   const place = surfacesOf(protocol).find(({ surface }) => surface.id === event.surfaceId);
-  if (!place) throw problems.notFound('that surface in this round');
+  if (!place) throw problems.notFound('surface-in-round');
   const all = await eventsOfHome(inside, round);
   const ofHome = all.filter((one) => one.surfaceId === event.surfaceId);
   return { round, home, place, ofHome, earlier: ofHome.filter((one) => one.roundId === roundId) };
@@ -396,9 +393,9 @@ export const finishRound = async (context: Context, id: string, person: Person):
     const clocks = clocksOf(protocol, eventsOf(await factsOfRounds(inside, [id])));
     const wet = clocks.filter(({ clock }) => clock.wetSince !== null);
     if (wet.length > 0)
-      throw problems.conflict(
-        `Still wet: ${wet.map(({ surface }) => surface.name).join(', ')}. Wipe or say that it was found dry first.`,
-      );
+      throw problems.conflict('still-wet', {
+        surfaces: wet.map(({ surface }) => surface.name).join(', '),
+      });
     const body = {
       roundId: id,
       done: clocks.filter(({ clock }) => clock.done).length,

@@ -1,10 +1,8 @@
-import {
-  claimNames,
-  mixtureWords,
-  orderWords,
-  reasonInWords,
-  type RecipeRow,
-} from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { type RecipeRow } from '@zymostat/contract';
+import { reasonInWords } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import {
   claims,
   ingredientName,
@@ -39,23 +37,29 @@ const Sums = ({ made }: { made: Made }) => {
   const { formula } = made;
   const less = formula.pouredVolume - formula.volume;
   return (
-    <ol className="recipe" aria-label="In all">
+    <ol className="recipe" aria-label={w.name('bench', 'inAll')}>
       <li className="recipe__sum">
         <span />
-        <span>Poured together</span>
-        <span className="fig">{inMillilitres(formula.pouredVolume).toFixed(0)} ml</span>
+        <span>{w.name('bench', 'pouredTogether')}</span>
+        <span className="fig">
+          {w.say('bench.ml', { pouredVolume: inMillilitres(formula.pouredVolume).toFixed(0) })}
+        </span>
         <span className="recipe__read">
           {formula.contraction > 0.0005
-            ? `The alcohol and water close up: ${inMillilitres(less).toFixed(0)} ml less`
+            ? w.say('bench.theAlcoholAndWaterClose', { less: inMillilitres(less).toFixed(0) })
             : ''}
-          {made.assumedSize ? 'The size is taken as usual: add a line such as 500 ml bottle' : ''}
+          {made.assumedSize ? w.name('bench', 'theSizeIsTakenAs') : ''}
         </span>
       </li>
       <li className="recipe__sum recipe__sum--total">
         <span />
-        <span>In the bottle</span>
-        <span className="fig">{inMillilitres(formula.volume).toFixed(0)} ml</span>
-        <span className="recipe__read">weighs {(formula.mass * 1000).toFixed(0)} g</span>
+        <span>{w.name('bench', 'inTheBottle')}</span>
+        <span className="fig">
+          {w.say('bench.ml2', { volume: inMillilitres(formula.volume).toFixed(0) })}
+        </span>
+        <span className="recipe__read">
+          {w.say('bench.weighsG', { mass: (formula.mass * 1000).toFixed(0) })}
+        </span>
       </li>
     </ol>
   );
@@ -71,20 +75,20 @@ const whyThen = (order: Made['order'], at: number): string => {
   const waits = order.arrows.findLast(({ after }) => after === at);
   const waited = order.arrows.find(({ before }) => before === at);
   return waits
-    ? orderWords[waits.because].after
+    ? w.name('pouredAfter', waits.because)
     : waited
-      ? orderWords[waited.because].before
-      : 'as it comes';
+      ? w.name('pouredBefore', waited.because)
+      : w.name('bench', 'asItComes');
 };
 
 const Order = ({ made, verdict }: { made: Made; verdict: Analysis['verdict'] }) => (
-  <section className="mt-4" aria-label="Order of pouring">
+  <section className="mt-4" aria-label={w.name('bench', 'orderOfPouring')}>
     <div className="mb-1 flex items-baseline justify-between">
-      <h2>Order of pouring</h2>
+      <h2>{w.name('bench', 'orderOfPouring')}</h2>
       <span className="small soft">
         {mayBePoured(verdict)
-          ? 'so that it neither foams nor splits'
-          : 'none: not to be made like this'}
+          ? w.name('bench', 'soThatItNeitherFoams')
+          : w.name('bench', 'noneNotToBeMade')}
       </span>
     </div>
     {mayBePoured(verdict) && made.order.ok && (
@@ -96,7 +100,9 @@ const Order = ({ made, verdict }: { made: Made; verdict: Analysis['verdict'] }) 
               <b className="fig">{i + 1}</b>
               <span>{ingredientName(portion.ingredient)}</span>
               <span className="fig">
-                {(portion.mass * 1000).toFixed(portion.mass < 0.01 ? 1 : 0)} g
+                {rich('bench.g', {
+                  mass: (portion.mass * 1000).toFixed(portion.mass < 0.01 ? 1 : 0),
+                })}
               </span>
               <span className="soft">{whyThen(made.order, at)}</span>
             </li>
@@ -117,15 +123,22 @@ const ByWeight = ({ made, shares }: { made: Made; shares: number[] }) => {
     <div className="mt-4 flex items-end gap-3">
       <Choice
         className="w-40"
-        label="On a scale of"
+        label={w.name('bench', 'onAScaleOf')}
         value={resolution}
         onChange={setResolution}
         options={scales.map((one) => ({ value: one, name: `${one * 1000} g` }))}
       />
       <p className="small pb-2">
         {out.tooFine.length === 0
-          ? 'It shows every portion to within 2 %.'
-          : `Too fine for it: ${out.tooFine.map((i) => `line ${made.portions[i]!.row + 1}`).join(', ')}. A finer scale, or a batch of ${(batch * Math.max(...out.tooFine.map((i) => out.portions[i]!.error / 0.02))).toFixed(1)} kg.`}
+          ? w.name('bench', 'itShowsEveryPortionTo')
+          : w.say('bench.tooFineForItA', {
+              tooFine: out.tooFine
+                .map((i) => w.say('bench.line', { row: made.portions[i]!.row + 1 }))
+                .join(', '),
+              batch: (
+                batch * Math.max(...out.tooFine.map((i) => out.portions[i]!.error / 0.02))
+              ).toFixed(1),
+            })}
       </p>
     </div>
   );
@@ -136,7 +149,7 @@ const Found = ({ verdict }: { verdict: Analysis['verdict'] }) => (
   <ul className="facts-only">
     {verdict.reasons.map((reason, i) => (
       <li key={i}>
-        <Severity is={reason.outcome === 'never' ? 'never' : 'care'} /> {reasonInWords(reason)}
+        <Severity is={reason.outcome === 'never' ? 'never' : 'care'} /> {reasonInWords(w, reason)}
       </li>
     ))}
   </ul>
@@ -147,16 +160,21 @@ const Found = ({ verdict }: { verdict: Analysis['verdict'] }) => (
  * it spoils.
  */
 const sayOf = ({ verdict, made }: Analysis): string => {
-  const is = mixtureWords[verdict.name];
-  if (verdict.name === 'dangerous') return 'This must never be mixed.';
-  if (!made) return 'Not all of it can be read yet.';
-  if (verdict.name === 'not known yet') return 'What it makes is not known yet.';
+  const is = w.name('mixture', verdict.name);
+  if (verdict.name === 'dangerous') return w.name('bench', 'thisMustNeverBeMixed');
+  if (!made) return w.name('bench', 'notAllOfItCan');
+  if (verdict.name === 'not known yet') return w.name('bench', 'whatItMakesIsNot');
   const bad = verdict.reasons.find(({ code, outcome }) => spoilt.has(code) && outcome !== 'use');
-  if (bad) return `${reasonInWords(bad)} What is left is ${is}.`;
+  if (bad) return w.say('bench.whatIsLeftIs', { bad: reasonInWords(w, bad), is });
   if (verdict.name === 'disinfecting')
-    return verdict.outcome === 'never' ? 'This is not made like this.' : `This is ${is}.`;
+    return verdict.outcome === 'never'
+      ? w.name('bench', 'thisIsNotMadeLike')
+      : w.say('bench.thisIs', { is });
   const burns = made.label.classes.some((one) => one.startsWith('flammable'));
-  return `This makes ${is}${burns ? ', and one that still catches fire' : ''}.`;
+  return w.say('bench.thisMakes', {
+    is,
+    burns: burns ? w.name('bench', 'andOneThatStillCatches') : '',
+  });
 };
 
 const blank = {
@@ -191,7 +209,7 @@ const Analyse = () => {
   if (!me || !rules || !stocks || !analysis)
     return (
       <main className="px-6">
-        <Waiting what="the bench" />
+        <Waiting what={w.name('bench', 'theBench')} />
       </main>
     );
 
@@ -240,29 +258,29 @@ const Analyse = () => {
   );
   const first = made?.mending.changes[0];
   const empty = draft.text.trim() === '';
-  const say = empty ? 'Write down a recipe as it is written on the bottle.' : sayOf(analysis);
+  const say = empty ? w.name('bench', 'writeDownARecipeAs') : sayOf(analysis);
   const pour = accepted?.pour;
   return (
     <main className="leaves">
-      <section className="leaf" aria-label="The recipe">
-        <BenchHead title={draft.name || 'A recipe'} />
+      <section className="leaf" aria-label={w.name('bench', 'theRecipe')}>
+        <BenchHead title={draft.name || w.name('bench', 'aRecipe')} />
         <WentWrong error={error} />
         <div className="mb-3 flex flex-wrap items-end gap-x-4 gap-y-2">
           <Choice
             className="min-w-0 grow"
-            label="From the book"
+            label={w.name('bench', 'fromTheBook')}
             value={draft.id ?? null}
             onChange={(id) => open(book?.find((one) => one.id === id))}
             options={[
-              { value: null, name: 'a new recipe' },
+              { value: null, name: w.name('bench', 'aNewRecipe') },
               ...(book ?? []).map(({ id, name }) => ({ value: id, name })),
             ]}
           />
           <Segments
-            label="It is meant to"
+            label={w.name('bench', 'itIsMeantTo')}
             value={draft.claim}
             onChange={(claim) => change({ claim })}
-            options={claims.map((one) => ({ value: one, name: claimNames[one] }))}
+            options={claims.map((one) => ({ value: one, name: w.name('claim', one) }))}
           />
         </div>
         <RecipeLines
@@ -282,43 +300,49 @@ const Analyse = () => {
             onClick={() => (changed ? void save() : setNaming(true))}
           >
             {changed
-              ? `Save version ${kept.versions.length + 1}`
+              ? w.say('bench.saveVersion', { versionsCount: kept.versions.length + 1 })
               : kept
-                ? 'Save under another name'
-                : 'Save it'}
+                ? w.name('bench', 'saveUnderAnotherName')
+                : w.name('bench', 'saveIt')}
           </button>
           <button
             className="btn btn--quiet"
             disabled={empty}
             onClick={() =>
-              exportJson({ name: draft.name || 'Recipe', claim: draft.claim, text: draft.text })
+              exportJson({
+                name: draft.name || w.name('bench', 'recipe'),
+                claim: draft.claim,
+                text: draft.text,
+              })
             }
           >
-            Export JSON
+            {w.name('bench', 'exportJson')}
           </button>
           <button
             className="btn btn--quiet"
             disabled={empty}
-            onClick={() => exportText({ name: draft.name || 'Recipe', text: draft.text })}
+            onClick={() =>
+              exportText({ name: draft.name || w.name('bench', 'recipe'), text: draft.text })
+            }
           >
-            Export text
+            {w.name('bench', 'exportText')}
           </button>
           <button className="btn btn--quiet" onClick={() => file.current?.click()}>
-            Import
+            {w.name('bench', 'import')}
           </button>
           <input
             ref={file}
             className="sr-only"
             type="file"
             accept=".json,.txt,application/json,text/plain"
-            aria-label="A recipe file"
+            aria-label={w.name('bench', 'aRecipeFile')}
             tabIndex={-1}
             onChange={(event) => void take(event.target.files)}
           />
         </p>
         {wrongFile && (
           <p role="alert" className="notice mt-2">
-            <b>Not imported.</b> {wrongFile}
+            <b>{w.name('bench', 'notImported')}</b> {wrongFile}
           </p>
         )}
         <WentWrong error={saving.error ?? (naming ? undefined : adding.error)} />
@@ -331,27 +355,33 @@ const Analyse = () => {
                 aria-pressed={version.text === draft.text}
                 onClick={() => open(kept, version)}
               >
-                Version {version.number}, {version.savedBy}, {dateOf(version.savedAt)}
+                {w.say('bench.version', {
+                  number: version.number,
+                  savedBy: version.savedBy,
+                  savedAt: dateOf(version.savedAt),
+                })}
               </button>
             ))}
           </p>
         )}
       </section>
-      <section className="sheet" aria-label="What it makes">
+      <section className="sheet" aria-label={w.name('bench', 'whatItMakes')}>
         {verdict.name === 'dangerous' && (
           <p className="bar-never -mx-4 -mt-4 mb-3 px-4 md:-mx-6 md:px-6">
-            Never <span>Nobody can override this.</span>
+            {rich('bench.neverNobodyCanOverrideThis', {
+              soft: (text: ReactNode) => <span>{text}</span>,
+            })}
           </p>
         )}
         <Verdict
           say={say}
           why={
             empty
-              ? 'Cups, spoons, millilitres, parts, drops, grams, per cent: as you would say it. The book has some to begin with.'
+              ? w.name('bench', 'cupsSpoonsMillilitresPartsDrops')
               : verdict.name === 'not known yet'
-                ? 'What is in the way is said at its line.'
+                ? w.name('bench', 'whatIsInTheWay')
                 : accepted
-                  ? 'Mended. Pour it, or save it as the next version.'
+                  ? w.name('bench', 'mendedPourItOrSave')
                   : undefined
           }
         >
@@ -369,7 +399,7 @@ const Analyse = () => {
                 })
               }
             >
-              Pour this
+              {w.name('bench', 'pourThis')}
             </button>
           ) : (
             first && (
@@ -377,7 +407,7 @@ const Analyse = () => {
                 className="btn btn--main"
                 onClick={() => accept(made.mending.changes.find((one) => one.pour) ?? first)}
               >
-                Use the mended recipe
+                {w.name('bench', 'useTheMendedRecipe')}
               </button>
             )
           )}
@@ -398,14 +428,18 @@ const Analyse = () => {
         {made && <Composition made={made} />}
         <StandingNote />
       </section>
-      <Window open={naming} title="Save the recipe" onClose={() => setNaming(false)}>
+      <Window
+        open={naming}
+        title={w.name('bench', 'saveTheRecipe')}
+        onClose={() => setNaming(false)}
+      >
         <Form
           onSubmit={() => {
             if (!written(draft.name)) void save();
           }}
         >
           <TextField
-            label="Name in the company’s book"
+            label={w.name('bench', 'nameInTheCompanyS')}
             value={draft.name}
             onChange={(name) => setDraft({ ...draft, name })}
             check={written}
@@ -413,9 +447,9 @@ const Analyse = () => {
           />
           <WentWrong error={adding.error} />
           <p className="flex gap-3">
-            <button className="btn btn--main">Save it</button>
+            <button className="btn btn--main">{w.name('bench', 'saveIt')}</button>
             <button type="button" className="btn" onClick={() => setNaming(false)}>
-              Leave it
+              {w.name('bench', 'leaveIt')}
             </button>
           </p>
         </Form>

@@ -1,10 +1,8 @@
-import {
-  goalNames,
-  nameOfBatch,
-  strengthOf,
-  type BatchRow,
-  type StockRow,
-} from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { type BatchRow, type StockRow } from '@zymostat/contract';
+import { nameOfBatch, strengthOf } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import { activeFacts, disinfectingSpan, inMillilitres, isGeneric, putRight } from '@zymostat/core';
 import { api } from '../../app/api.ts';
 import { Severity, Verdict } from '../../ui/parts.tsx';
@@ -28,10 +26,7 @@ const SetAside = ({
   stock: StockRow | undefined;
   bottled: boolean;
 }) => {
-  if (bottled)
-    return (
-      <p className="mb-2">Bottles were filled from it: pour it and them away, and wash them.</p>
-    );
+  if (bottled) return <p className="mb-2">{w.name('bench', 'bottlesWereFilledFromIt')}</p>;
   const right =
     stock && batch.measured !== null
       ? putRight({
@@ -42,14 +37,15 @@ const SetAside = ({
           volume: batch.volume,
         })
       : null;
-  if (!right || !stock)
-    return <p className="mb-2">Nothing at hand puts it right: pour it away and make another.</p>;
+  if (!right || !stock) return <p className="mb-2">{w.name('bench', 'nothingAtHandPutsIt')}</p>;
   return (
     <p className="mb-2">
-      Add <b className="fig">{inMillilitres(right.volume).toFixed(0)} ml</b> of{' '}
-      {right.add === 'stock' ? `${stock.name}, ${stock.code}` : 'water'} to all{' '}
-      <b className="fig">{inMillilitres(batch.volume).toFixed(0)} ml</b> of it, mix, and check it
-      again. Or pour it away.
+      {rich('bench.addMlOfToAll', {
+        b: (text: ReactNode) => <b className="fig">{text}</b>,
+        volume: inMillilitres(right.volume).toFixed(0),
+        add: right.add === 'stock' ? `${stock.name}, ${stock.code}` : 'water',
+        volume2: inMillilitres(batch.volume).toFixed(0),
+      })}
     </p>
   );
 };
@@ -82,21 +78,38 @@ export const BatchSheet = ({
   return (
     <>
       <p className="crumb">
-        <b className="fig">{batch.code}</b> · poured {momentOf(batch.madeAt)} by {batch.madeBy}
+        {rich('bench.pouredBy', {
+          b: (text: ReactNode) => <b className="fig">{text}</b>,
+          code: batch.code,
+          madeAt: momentOf(batch.madeAt),
+          madeBy: batch.madeBy,
+        })}
       </p>
       <Verdict
         say={
           over
-            ? `${title}: past its time. Pour it away.`
+            ? w.say('bench.pastItsTimePourIt', { title })
             : batch.status === 'set-aside'
-              ? `${title}: out of strength, set aside.`
-              : `${title}: ${nameOfBatch(batch.active, batch.strength, rules)}${batch.purpose === 'clean' || !isGeneric(batch.active) ? '' : batch.status === 'verified' ? ', and verified' : ', not checked yet'}.`
+              ? w.say('bench.outOfStrengthSetAside', { title })
+              : `${title}: ${nameOfBatch(w, batch.active, batch.strength, rules)}${batch.purpose === 'clean' || !isGeneric(batch.active) ? '' : batch.status === 'verified' ? w.name('bench', 'andVerified') : w.name('bench', 'notCheckedYet')}.`
         }
-        why={`Discard after ${momentOf(batch.discardAfter)} (${dateOf(batch.discardAfter)}). Recorded to ${goalNames[batch.purpose].toLowerCase()}${batch.weighed ? ', weighed' : ''}.${batch.measured === null ? '' : ` Measured: ${strengthOf(batch.active, Math.round(batch.measured * 1000) / 1000)}.`}`}
+        why={w.say('bench.discardAfterRecordedTo', {
+          discardAfter: momentOf(batch.discardAfter),
+          discardAfter2: dateOf(batch.discardAfter),
+          purpose: w.name('goal', batch.purpose).toLowerCase(),
+          weighed: batch.weighed ? w.name('bench', 'weighed') : '',
+          measured:
+            batch.measured === null
+              ? ''
+              : w.say('bench.measured', {
+                  round: strengthOf(w, batch.active, Math.round(batch.measured * 1000) / 1000),
+                }),
+        })}
       />
       {(over || batch.status === 'set-aside') && (
         <p className="mb-2">
-          <Severity is="never" /> <span className="ml-2">The phone refuses this bottle.</span>
+          <Severity is="never" />{' '}
+          <span className="ml-2">{w.name('bench', 'thePhoneRefusesThisBottle')}</span>
         </p>
       )}
       {!over && batch.status === 'set-aside' && (
@@ -113,7 +126,7 @@ export const BatchSheet = ({
                 : disinfectingSpan(batch.active, 'everyday', rules)
             }
             batch={batch.strength}
-            otherwise={nameOfBatch(batch.active, batch.strength, rules)}
+            otherwise={nameOfBatch(w, batch.active, batch.strength, rules)}
           />
         </div>
       )}

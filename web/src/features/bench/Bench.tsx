@@ -1,4 +1,8 @@
-import { activeNames, strengthOf, strengthShort, type BatchRow } from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { type BatchRow } from '@zymostat/contract';
+import { strengthShort, strengthOf } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import { activeFacts } from '@zymostat/core';
 import { useState } from 'react';
 import { useLocation } from 'react-router';
@@ -39,22 +43,31 @@ const BatchLine = ({
           <span className="fig">{batch.code}</span>
           <i className="stub stub--row fill self-center" data-family={family} />
           <b className="font-semibold">
-            {activeNames[batch.active]} {strengthShort(batch.active, batch.strength)}
+            {w.name('active', batch.active)} {strengthShort(w, batch.active, batch.strength)}
           </b>
           <span className="small ml-auto">
             {over ? (
-              <b className="font-semibold">pour away</b>
+              <b className="font-semibold">{w.name('bench', 'pourAway')}</b>
             ) : batch.status === 'set-aside' ? (
-              <b className="font-semibold">set aside</b>
+              <b className="font-semibold">{w.name('bench', 'setAside')}</b>
             ) : (
-              <span className="soft">until {momentOf(batch.discardAfter)}</span>
+              <span className="soft">
+                {w.say('bench.until', { discardAfter: momentOf(batch.discardAfter) })}
+              </span>
             )}
           </span>
         </span>
         <span className="small soft block">
           {batch.purpose === 'disinfect'
-            ? `to disinfect, ${batch.status === 'verified' ? 'verified' : batch.status === 'set-aside' ? 'out of strength' : 'not checked yet'}`
-            : 'to clean'}{' '}
+            ? w.say('bench.toDisinfect', {
+                status:
+                  batch.status === 'verified'
+                    ? 'verified'
+                    : batch.status === 'set-aside'
+                      ? w.name('bench', 'outOfStrength')
+                      : w.name('bench', 'notCheckedYet2'),
+              })
+            : w.name('bench', 'toClean')}{' '}
           ·{' '}
           {units === 'us'
             ? `${amountIn(units, batch.volume)}, ${inMetric(batch.volume)}`
@@ -77,8 +90,8 @@ const Bench = () => {
   const good = batches?.filter((batch) => !isOver(batch)) ?? [];
   const over = batches?.filter(isOver) ?? [];
   const groups = [
-    { title: 'In use', list: good },
-    { title: 'Past their time, or set aside', list: over },
+    { title: w.name('bench', 'inUse'), list: good },
+    { title: w.name('bench', 'pastTheirTimeOrSet'), list: over },
   ];
   const chosen = batches?.find((batch) => batch.id === chosenId);
   useKeys({
@@ -91,18 +104,18 @@ const Bench = () => {
   });
   return (
     <main className="leaves">
-      <section className="leaf" aria-label="Batches">
+      <section className="leaf" aria-label={w.name('bench', 'batches')}>
         <BenchHead>
           {chosen && (
             <button className="btn" onClick={() => choose(undefined)}>
-              Pour a batch <span className="key">n</span>
+              {rich('bench.pourABatchN', {
+                soft: (text: ReactNode) => <span className="key">{text}</span>,
+              })}
             </button>
           )}
         </BenchHead>
         <WentWrong error={error} />
-        {batches?.length === 0 && (
-          <p className="soft">No batch yet. Pour the first on the right.</p>
-        )}
+        {batches?.length === 0 && <p className="soft">{w.name('bench', 'noBatchYetPourThe')}</p>}
         {groups.map(
           ({ title, list }) =>
             list.length > 0 && (
@@ -123,11 +136,11 @@ const Bench = () => {
             ),
         )}
       </section>
-      <section className="sheet" aria-label={chosen ? chosen.code : 'Pour a batch'}>
+      <section className="sheet" aria-label={chosen ? chosen.code : w.name('bench', 'pourABatch')}>
         {chosen ? (
           <BatchSheet
             batch={chosen}
-            title={`${strengthOf(chosen.active, chosen.strength)} ${activeNames[chosen.active]}`}
+            title={`${strengthOf(w, chosen.active, chosen.strength)} ${w.name('active', chosen.active)}`}
             now={now}
           />
         ) : (

@@ -1,15 +1,16 @@
+import { w } from '../../app/words.ts';
 import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
 
 const tabs = [
-  { to: '/bench', name: 'Pour' },
-  { to: '/bench/analyse', name: 'Analyse' },
-  { to: '/bench/bottles', name: 'Bottles' },
+  { to: '/bench', name: w.name('bench', 'pour') },
+  { to: '/bench/analyse', name: w.name('bench', 'analyse') },
+  { to: '/bench/bottles', name: w.name('bench', 'bottles') },
 ];
 
 /** The heading that the three sides of the bench share. */
 export const BenchHead = ({
-  title = 'Bench',
+  title = w.name('bench', 'bench'),
   children,
 }: {
   title?: string;
@@ -18,7 +19,7 @@ export const BenchHead = ({
   <div className="headline">
     <h1 className="min-w-0 truncate">{title}</h1>
     {children}
-    <nav className="tabs" aria-label="Bench">
+    <nav className="tabs" aria-label={w.name('bench', 'bench')}>
       {tabs.map(({ to, name }) => (
         <NavLink key={to} to={to} end={to === '/bench'}>
           {name}

@@ -1,10 +1,8 @@
-import {
-  activeNames,
-  bottleMaterialNames,
-  reasonInWords,
-  strengthShort,
-  type BottleRow,
-} from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { type BottleRow } from '@zymostat/contract';
+import { strengthShort, reasonInWords } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import {
   activeFacts,
   bottleMaterials,
@@ -34,8 +32,8 @@ import { filledFrom } from './filledFrom.ts';
 
 const holds = ({ heldSinceWash: held }: BottleRow): string =>
   held
-    ? `${activeNames[held.active]} ${strengthShort(held.active, held.strength)}, ${held.batchCode}`
-    : 'empty, washed';
+    ? `${w.name('active', held.active)} ${strengthShort(w, held.active, held.strength)}, ${held.batchCode}`
+    : w.name('bench', 'emptyWashed');
 
 /** The bottle's code as a camera reads it. */
 const Code = ({ code }: { code: string }) => {
@@ -50,7 +48,7 @@ const Code = ({ code }: { code: string }) => {
     };
   }, [code]);
   return source ? (
-    <img src={source} width={110} height={110} alt={`QR code: ${code}`} />
+    <img src={source} width={110} height={110} alt={w.say('bench.qrCode', { code })} />
   ) : (
     <span className="block h-[110px] w-[110px]" />
   );
@@ -78,17 +76,20 @@ const Fill = ({ bottle }: { bottle: BottleRow }) => {
   };
   const problem = filling.error ? problemOf(filling.error) : undefined;
   return (
-    <section className="mt-4 max-w-[640px] border-t border-ink pt-3" aria-label="Fill it">
-      <h2 className="mb-2">Fill it</h2>
+    <section
+      className="mt-4 max-w-[640px] border-t border-ink pt-3"
+      aria-label={w.name('bench', 'fillIt')}
+    >
+      <h2 className="mb-2">{w.name('bench', 'fillIt')}</h2>
       <div className="flex flex-wrap items-end gap-3">
         <Choice
           className="min-w-60 grow"
-          label="From the batch"
+          label={w.name('bench', 'fromTheBatch')}
           value={batchId}
           onChange={setBatchId}
           options={good.map((one) => ({
             value: one.id,
-            name: `${one.code}, ${activeNames[one.active]} ${strengthShort(one.active, one.strength)}`,
+            name: `${one.code}, ${w.name('active', one.active)} ${strengthShort(w, one.active, one.strength)}`,
           }))}
         />
         <button
@@ -96,7 +97,7 @@ const Fill = ({ bottle }: { bottle: BottleRow }) => {
           disabled={!batch || filling.isLoading || verdict?.outcome === 'never'}
           onClick={() => void pour()}
         >
-          Fill {bottle.code}
+          {w.say('bench.fill', { code: bottle.code })}
         </button>
       </div>
       {verdict && verdict.reasons.length > 0 && (
@@ -107,7 +108,7 @@ const Fill = ({ bottle }: { bottle: BottleRow }) => {
                 <Severity is={reason.outcome} />
               </span>
               <span>
-                {reasonInWords(reason)} <span className="small soft">{reason.source}</span>
+                {reasonInWords(w, reason)} <span className="small soft">{reason.source}</span>
               </span>
             </li>
           ))}
@@ -137,34 +138,40 @@ const Wash = ({ bottle }: { bottle: BottleRow }) => {
   return (
     <>
       <button className="btn" onClick={() => setOpen(true)}>
-        Washed and relabelled
+        {w.name('bench', 'washedAndRelabelled')}
       </button>
-      <Window open={open} title={`Is ${bottle.code} washed?`} onClose={() => setOpen(false)}>
+      <Window
+        open={open}
+        title={w.say('bench.isWashed', { code: bottle.code })}
+        onClose={() => setOpen(false)}
+      >
         <Form
           onSubmit={() => {
             if (code.trim() && washedBy.trim()) void submit();
           }}
         >
-          <p>
-            Rinsed out, washed, dried, and the old label struck off or taken off. Your name stands
-            for it on the record.
-          </p>
+          <p>{w.name('bench', 'rinsedOutWashedDriedAnd')}</p>
           <TextField
-            label="Code on the bottle"
+            label={w.name('bench', 'codeOnTheBottle')}
             value={code}
             onChange={setCode}
             check={written}
             figure
             autoFocus
           />
-          <TextField label="Your name" value={washedBy} onChange={setWashedBy} check={written} />
+          <TextField
+            label={w.name('bench', 'yourName')}
+            value={washedBy}
+            onChange={setWashedBy}
+            check={written}
+          />
           <WentWrong error={washing.error} />
           <p className="flex gap-3">
             <button className="btn btn--main" disabled={washing.isLoading}>
-              It is washed
+              {w.name('bench', 'itIsWashed')}
             </button>
             <button type="button" className="btn" onClick={() => setOpen(false)}>
-              Not yet
+              {w.name('bench', 'notYet')}
             </button>
           </p>
         </Form>
@@ -179,18 +186,27 @@ const BottleSheet = ({ bottle }: { bottle: BottleRow }) => (
       <div className="min-w-0">
         <p className="crumb">
           <b className="fig">{bottle.code}</b> · {inMetric(bottle.volume)}{' '}
-          {bottleMaterialNames[bottle.material]}
-          {bottle.opaque ? ', opaque' : ', clear'}
+          {w.name('bottleMaterial', bottle.material)}
+          {bottle.opaque ? w.name('bench', 'opaque') : w.name('bench', 'clear')}
         </p>
         <p className="verdict__say" role="status">
           {bottle.heldSinceWash
-            ? `It holds ${activeNames[bottle.heldSinceWash.active]} ${strengthShort(bottle.heldSinceWash.active, bottle.heldSinceWash.strength)}.`
-            : 'Empty and washed: it may be filled.'}
+            ? w.say('bench.itHolds', {
+                active: w.name('active', bottle.heldSinceWash.active),
+                strength: strengthShort(
+                  w,
+                  bottle.heldSinceWash.active,
+                  bottle.heldSinceWash.strength,
+                ),
+              })
+            : w.name('bench', 'emptyAndWashedItMay')}
         </p>
         {bottle.heldSinceWash && (
           <p className="soft mt-1">
-            From batch <b className="fig">{bottle.heldSinceWash.batchCode}</b>. Before anything else
-            goes in, it is washed and relabelled.
+            {rich('bench.fromBatchBeforeAnythingElse', {
+              b: (text: ReactNode) => <b className="fig">{text}</b>,
+              batchCode: bottle.heldSinceWash.batchCode,
+            })}
           </p>
         )}
         {bottle.heldSinceWash && (
@@ -202,23 +218,27 @@ const BottleSheet = ({ bottle }: { bottle: BottleRow }) => (
       <Code code={bottle.code} />
     </div>
     <Fill key={bottle.id} bottle={bottle} />
-    <h2 className="mt-5 mb-1">What has been in it</h2>
+    <h2 className="mt-5 mb-1">{w.name('bench', 'whatHasBeenInIt')}</h2>
     {bottle.history.length === 0 ? (
-      <p className="soft">Nothing yet.</p>
+      <p className="soft">{w.name('bench', 'nothingYet')}</p>
     ) : (
-      <table className="ledger max-w-[640px]" aria-label="History of the bottle">
+      <table className="ledger max-w-[640px]" aria-label={w.name('bench', 'historyOfTheBottle')}>
         <thead>
           <tr>
-            <th>When</th>
-            <th>What</th>
-            <th>Who</th>
+            <th>{w.name('bench', 'when')}</th>
+            <th>{w.name('bench', 'what')}</th>
+            <th>{w.name('bench', 'who')}</th>
           </tr>
         </thead>
         <tbody>
           {bottle.history.map(({ at, by, did, batchCode }, i) => (
             <tr key={i}>
               <td className="fig">{momentOf(at)}</td>
-              <td>{did === 'filled' ? `filled from ${batchCode}` : 'washed, label struck off'}</td>
+              <td>
+                {did === 'filled'
+                  ? w.say('bench.filledFrom', { batchCode: batchCode ?? '' })
+                  : w.name('bench', 'washedLabelStruckOff')}
+              </td>
               <td>{by}</td>
             </tr>
           ))}
@@ -231,7 +251,7 @@ const BottleSheet = ({ bottle }: { bottle: BottleRow }) => (
 const NewBottle = ({ onDone }: { onDone: (id?: string) => void }) => {
   const [material, setMaterial] = useState<BottleMaterial>('HDPE');
   const [opaque, setOpaque] = useState(true);
-  const [size, setSize] = useState('500 ml');
+  const [size, setSize] = useState(w.name('bench', 'n500Ml'));
   const [add, adding] = api.useAddBottleMutation();
   const submit = async () => {
     const volume = parseVolume(size);
@@ -243,20 +263,29 @@ const NewBottle = ({ onDone }: { onDone: (id?: string) => void }) => {
   return (
     <Form onSubmit={submit}>
       <Choice
-        label="Made of"
+        label={w.name('bench', 'madeOf')}
         value={material}
         onChange={setMaterial}
-        options={bottleMaterials.map((one) => ({ value: one, name: bottleMaterialNames[one] }))}
+        options={bottleMaterials.map((one) => ({
+          value: one,
+          name: w.name('bottleMaterial', one),
+        }))}
       />
-      <TextField label="It holds" value={size} onChange={setSize} check={aVolume} figure />
-      <Tick label="Opaque or brown" checked={opaque} onChange={setOpaque} />
+      <TextField
+        label={w.name('bench', 'itHolds2')}
+        value={size}
+        onChange={setSize}
+        check={aVolume}
+        figure
+      />
+      <Tick label={w.name('bench', 'opaqueOrBrown')} checked={opaque} onChange={setOpaque} />
       <WentWrong error={adding.error} />
       <p className="flex gap-3">
         <button className="btn btn--main" disabled={adding.isLoading}>
-          Take it into use
+          {w.name('bench', 'takeItIntoUse')}
         </button>
         <button type="button" className="btn" onClick={() => onDone()}>
-          Leave it
+          {w.name('bench', 'leaveIt')}
         </button>
       </p>
     </Form>
@@ -282,27 +311,29 @@ const Bottles = () => {
   });
   return (
     <main className="leaves">
-      <section className="leaf" aria-label="Bottles">
+      <section className="leaf" aria-label={w.name('bench', 'bottles')}>
         <BenchHead>
           <button className="btn" onClick={() => setAdding(true)}>
-            Add a bottle <span className="key">n</span>
+            {rich('bench.addABottleN', {
+              soft: (text: ReactNode) => <span className="key">{text}</span>,
+            })}
           </button>
         </BenchHead>
         <WentWrong error={error} />
         <div className="mb-3">
           <TextField
-            label="Code on the bottle"
+            label={w.name('bench', 'codeOnTheBottle')}
             value={sought}
             onChange={seek}
             figure
-            hint="Scan it, or type it: F-003."
+            hint={w.name('bench', 'scanItOrTypeIt')}
           />
         </div>
         {bottles && shown.length === 0 && (
           <p className="soft">
             {bottles.length === 0
-              ? 'No bottle yet. Add the first.'
-              : `No bottle is called “${sought.trim()}”.`}
+              ? w.name('bench', 'noBottleYetAddThe')
+              : w.say('bench.noBottleIsCalled', { sought: sought.trim() })}
           </p>
         )}
         <ul className="list">
@@ -324,19 +355,23 @@ const Bottles = () => {
                   <b className="font-semibold">{holds(bottle)}</b>
                 </span>
                 <span className="small soft block">
-                  {inMetric(bottle.volume)}, {bottleMaterialNames[bottle.material]}
-                  {bottle.opaque ? ', opaque' : ', clear'}
+                  {inMetric(bottle.volume)}, {w.name('bottleMaterial', bottle.material)}
+                  {bottle.opaque ? w.name('bench', 'opaque') : w.name('bench', 'clear')}
                 </span>
               </button>
             </li>
           ))}
         </ul>
       </section>
-      <section className="sheet" aria-label={chosen?.code ?? 'The bottle'}>
-        {chosen ? <BottleSheet bottle={chosen} /> : <Verdict say="Choose a bottle." />}
+      <section className="sheet" aria-label={chosen?.code ?? w.name('bench', 'theBottle')}>
+        {chosen ? (
+          <BottleSheet bottle={chosen} />
+        ) : (
+          <Verdict say={w.name('bench', 'chooseABottle')} />
+        )}
         <StandingNote />
       </section>
-      <Window open={adding} title="Add a bottle" onClose={() => setAdding(false)}>
+      <Window open={adding} title={w.name('bench', 'addABottle')} onClose={() => setAdding(false)}>
         <NewBottle
           onDone={(id) => {
             setAdding(false);

@@ -1,4 +1,5 @@
-import { changeWords, mixtureWords, noChangeWords } from '@zymostat/contract';
+import { rich } from '../../ui/rich.tsx';
+import { w } from '../../app/words.ts';
 import type { Change, HouseRules, Mending } from '@zymostat/core';
 import { StrengthRule } from '../../ui/StrengthRule.tsx';
 import { leading, spanFor } from './analysis.ts';
@@ -13,23 +14,26 @@ export const Changes = ({
   rules: HouseRules;
   onAccept: (change: Change) => void;
 }) => (
-  <section aria-label="What to change">
-    <h2 className="mt-4 mb-1 border-t border-ink pt-2">What to change</h2>
-    {'because' in mending && <p>{noChangeWords[mending.because]}</p>}
+  <section aria-label={w.name('bench', 'whatToChange')}>
+    <h2 className="mt-4 mb-1 border-t border-ink pt-2">{w.name('bench', 'whatToChange')}</h2>
+    {'because' in mending && <p>{w.name('noChange', mending.because)}</p>}
     {mending.changes.slice(0, 4).map((change) => {
       const lead = leading(change.formula);
       return (
         <div key={change.text} className="mend" data-family={lead?.family ?? 'soap'}>
           <i className="mend__swatch fill" />
           <div className="min-w-0">
-            <b className="font-semibold">{changeWords[change.code]}</b>
+            <b className="font-semibold">{w.name('change', change.code)}</b>
             <br />
             {change.text.split('\n').join(' + ')}
             <span className="small soft block">
-              {change.out.length > 0 &&
-                change.code !== 'stronger-stock' &&
-                `Goes: ${change.out.join(', ')}. `}
-              Then it is {mixtureWords[change.name]}.
+              {rich('bench.thenItIs', {
+                outCount:
+                  change.out.length > 0 &&
+                  change.code !== 'stronger-stock' &&
+                  w.say('bench.goes', { out: change.out.join(', ') }),
+                change: w.name('mixture', change.name),
+              })}
             </span>
           </div>
           {lead ? (
@@ -43,7 +47,7 @@ export const Changes = ({
             <span />
           )}
           <button className="btn" onClick={() => onAccept(change)}>
-            Take this
+            {w.name('bench', 'takeThis')}
           </button>
         </div>
       );

@@ -1,4 +1,8 @@
-import { percent, type BatchRow, type CheckReading } from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { type BatchRow, type CheckReading } from '@zymostat/contract';
+import { percent } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import {
   activeFacts,
   alcoholOf,
@@ -25,7 +29,7 @@ const aDensity = (text: string): string | null => {
   const density = asDensity(text);
   return density !== undefined && density >= 600 && density <= 1300
     ? null
-    : `Found “${text.trim()}”. 600 to 1300 kg/m³, or 0.6 to 1.3 g/mL, is allowed.`;
+    : w.say('bench.found600To1300Kg', { text: text.trim() });
 };
 
 /**
@@ -71,41 +75,37 @@ export const CheckForm = ({ batch }: { batch: BatchRow }) => {
     if (reading) void check({ id: batch.id, body: reading });
   };
   if (activeFacts[batch.active].family === 'vinegar')
-    return (
-      <p className="small soft mt-4">It cleans and claims nothing, so there is nothing to check.</p>
-    );
+    return <p className="small soft mt-4">{w.name('bench', 'itCleansAndClaimsNothing')}</p>;
   if (!isGeneric(batch.active))
-    return (
-      <p className="small soft mt-4">It is used as sold: there is nothing to check but its date.</p>
-    );
+    return <p className="small soft mt-4">{w.name('bench', 'itIsUsedAsSold')}</p>;
   return (
     <Form
       className="mt-5 max-w-[640px] border-t border-ink pt-3"
       onSubmit={submit}
-      label="Check the batch"
+      label={w.name('bench', 'checkTheBatch')}
     >
       <div className="flex items-baseline justify-between">
-        <h2>Check it</h2>
+        <h2>{w.name('bench', 'checkIt')}</h2>
         <button
           type="button"
           className="btn btn--quiet"
           disabled={meter.isLoading || strip.isLoading}
           onClick={() => void (alcohol ? fromMeter() : fromStrip())}
         >
-          {alcohol ? 'Read the density meter' : 'Read the strip'}
+          {alcohol ? w.name('bench', 'readTheDensityMeter') : w.name('bench', 'readTheStrip')}
         </button>
       </div>
       {alcohol ? (
         <div className="mt-2 grid grid-cols-1 gap-3 sm:grid-cols-2">
           <TextField
-            label="Density, kg/m³ or g/mL"
+            label={w.name('bench', 'densityKgMOrG')}
             value={density}
             onChange={setDensity}
             check={aDensity}
             figure
           />
           <TextField
-            label="Temperature, °C"
+            label={w.name('bench', 'temperatureC')}
             value={temperature}
             onChange={setTemperature}
             check={figureBetween(-10, 40, '°C')}
@@ -115,17 +115,20 @@ export const CheckForm = ({ batch }: { batch: BatchRow }) => {
       ) : (
         <div className="mt-2 max-w-[300px]">
           <Choice
-            label="Colour step of the strip"
+            label={w.name('bench', 'colourStepOfTheStrip')}
             value={step}
             onChange={setStep}
-            options={stripSteps.map((one) => ({ value: one, name: percent(one) }))}
+            options={stripSteps.map((one) => ({ value: one, name: percent(w, one) }))}
           />
         </div>
       )}
       {tells !== undefined && (
         <p className="small soft mt-2">
-          That is <b className="fig">{percent(Math.round(tells * 1000) / 1000)} v/v</b> at 20 °C, ±{' '}
-          {percent(densityUncertainty[alcohol!])}.
+          {rich('bench.thatIsVVAt', {
+            b: (text: ReactNode) => <b className="fig">{text}</b>,
+            round: percent(w, Math.round(tells * 1000) / 1000),
+            alcohol: percent(w, densityUncertainty[alcohol!]),
+          })}
         </p>
       )}
       <WentWrong error={meter.error ?? strip.error ?? checking.error} />
@@ -134,7 +137,9 @@ export const CheckForm = ({ batch }: { batch: BatchRow }) => {
           className={`btn ${batch.status === 'unchecked' ? 'btn--main' : ''}`}
           disabled={!reading || checking.isLoading}
         >
-          {batch.status === 'verified' ? 'Check again' : 'Check the batch'}
+          {batch.status === 'verified'
+            ? w.name('bench', 'checkAgain')
+            : w.name('bench', 'checkTheBatch')}
         </button>
       </p>
     </Form>

@@ -1,18 +1,9 @@
-import {
-  componentWords,
-  containerWords,
-  gasWords,
-  hazardWords,
-  keepingWords,
-  mixtureWords,
-  percent,
-  precautionWords,
-  reactionWords,
-  reasonInWords,
-  statementWords,
-  toolNames,
-  type StockRow,
-} from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import type { KeyOf } from '@zymostat/words';
+import { type StockRow } from '@zymostat/contract';
+import { percent, reasonInWords, containerWords } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import {
   activeFacts,
   costOf,
@@ -38,16 +29,16 @@ import type { ChanceWorker } from './chance.worker.ts';
 
 const days = (seconds: number): string =>
   seconds === 0
-    ? 'Not at all'
+    ? w.name('bench', 'notAtAll')
     : seconds <= 86_400
-      ? 'Until tomorrow'
+      ? w.name('bench', 'untilTomorrow')
       : seconds >= 365 * 86_400
         ? `${Math.round(seconds / (365 * 86_400))} ${seconds >= 2 * 365 * 86_400 ? 'years' : 'year'}`
-        : `${Math.round(seconds / 86_400)} days`;
+        : w.say('bench.days', { round: Math.round(seconds / 86_400) });
 const part = (fraction: number) =>
   fraction >= 0.0995
-    ? percent(Math.round(fraction * 1000) / 1000)
-    : percent(Math.round(fraction * 10_000) / 10_000);
+    ? percent(w, Math.round(fraction * 1000) / 1000)
+    : percent(w, Math.round(fraction * 10_000) / 10_000);
 
 /** How sure the strength is, as people measure; drawn in a worker, and can be stopped. */
 const HowSure = ({ made, rules }: { made: Made; rules: HouseRules }) => {
@@ -56,8 +47,7 @@ const HowSure = ({ made, rules }: { made: Made; rules: HouseRules }) => {
   );
   const lead = leading(made.formula);
   const span = lead && spanFor(lead.active, rules);
-  if (!lead || !span || lead.family === 'vinegar')
-    return <>Nothing in it has a strength to hold.</>;
+  if (!lead || !span || lead.family === 'vinegar') return <>{w.name('bench', 'nothingInItHasA')}</>;
   const start = () =>
     void ask((worker, tell) =>
       worker.draw(
@@ -71,28 +61,36 @@ const HowSure = ({ made, rules }: { made: Made; rules: HouseRules }) => {
   if (drawn.state === 'drawing')
     return (
       <span role="status">
-        Measuring it {drawn.done.toLocaleString('en-GB')} of {DRAWS.toLocaleString('en-GB')} times …{' '}
+        {w.say('bench.measuringItOfTimes', {
+          done: drawn.done.toLocaleString('en-GB'),
+          DRAWS: DRAWS.toLocaleString('en-GB'),
+        })}{' '}
         <button className="btn btn--quiet" onClick={cancel}>
-          Cancel
+          {w.name('bench', 'cancel')}
         </button>
       </span>
     );
   if (drawn.state !== 'drawn')
     return (
       <button className="btn btn--quiet" onClick={start}>
-        How sure, as people measure?
+        {w.name('bench', 'howSureAsPeopleMeasure')}
       </button>
     );
   const chance = drawn.result;
   const portion = made.portions.find(({ row }) => row === chance.lever.row);
   return (
     <span role="status">
-      In strength <b className="fig">{Math.round((100 * chance.within) / chance.draws)}</b> times in
-      100 as people measure (estimate). What matters most:{' '}
-      {chance.lever.by === 'stock'
-        ? `what the stock of line ${chance.lever.row + 1} really holds`
-        : `the amount of line ${chance.lever.row + 1}, ${portion ? toolNames[portion.tool] : ''}`}
-      .
+      {rich('bench.inStrengthTimesIn100', {
+        b: (text: ReactNode) => <b className="fig">{text}</b>,
+        round: Math.round((100 * chance.within) / chance.draws),
+        by:
+          chance.lever.by === 'stock'
+            ? w.say('bench.whatTheStockOfLine', { row: chance.lever.row + 1 })
+            : w.say('bench.theAmountOfLine', {
+                row: chance.lever.row + 1,
+                portion: portion ? w.name('tool', portion.tool) : '',
+              }),
+      })}
     </span>
   );
 };
@@ -109,27 +107,32 @@ const Costs = ({ made, stocks }: { made: Made; stocks: StockRow[] }) => {
     <>
       {!allUnpriced && (
         <>
-          <b className="fig">{perLitre.toFixed(2)}</b> a litre,{' '}
-          <b className="fig">{total.toFixed(2)}</b> this bottle
+          {rich('bench.aLitreThisBottle', {
+            b: (text: ReactNode) => <b className="fig">{text}</b>,
+            perLitre: perLitre.toFixed(2),
+            total: total.toFixed(2),
+          })}
         </>
       )}
       {unpriced.length > 0 &&
-        `${allUnpriced ? 'Not priced: ' : '; not priced: '}${unpriced.map(ingredientName).join(', ')}`}
+        `${allUnpriced ? w.name('bench', 'notPriced') : w.name('bench', 'notPriced2')}${unpriced.map(ingredientName).join(', ')}`}
       .
       <span className="mt-1 flex items-end gap-3">
         <TextField
           className="w-44"
-          label="A bought one, a litre"
+          label={w.name('bench', 'aBoughtOneALitre')}
           value={bought}
           onChange={setBought}
-          check={(text) => (text.trim() === '' ? null : figureBetween(0, 1000, 'a litre')(text))}
+          check={(text) =>
+            text.trim() === '' ? null : figureBetween(0, 1000, w.name('bench', 'aLitre'))(text)
+          }
           figure
         />
         {other !== undefined && other > 0 && unpriced.length === 0 && (
           <span className="pb-2">
             {other > perLitre
-              ? `Mixing saves ${(other - perLitre).toFixed(2)} a litre.`
-              : `Buying saves ${(perLitre - other).toFixed(2)} a litre.`}
+              ? w.say('bench.mixingSavesALitre', { other: (other - perLitre).toFixed(2) })
+              : w.say('bench.buyingSavesALitre', { perLitre: (perLitre - other).toFixed(2) })}
           </span>
         )}
       </span>
@@ -150,20 +153,23 @@ const Fire = ({ made: { label, formula, portions } }: { made: Made }) => {
   ) as Masses;
   const fire = fireOf(portions, masses);
   const flammable = label.classes.find((one) => one.startsWith('flammable'));
-  const named = flammable && <b>{hazardWords[flammable]}</b>;
+  const named = flammable && <b>{w.name('hazard', flammable)}</b>;
   if (label.flashPoint !== undefined) {
     return (
       <>
-        Flash point about <b className="fig">{label.flashPoint.toFixed(0)} °C</b> (estimate)
+        {rich('bench.flashPointAboutCEstimate', {
+          b: (text: ReactNode) => <b className="fig">{text}</b>,
+          flashPoint: label.flashPoint.toFixed(0),
+        })}
         {named && <>: {named}</>}.
       </>
     );
   }
   if (named) return <>{named}.</>;
   return fire === 'not-known' ? (
-    <>Not worked out for what is in it: keep it away from flames.</>
+    <>{w.name('bench', 'notWorkedOutForWhat')}</>
   ) : (
-    <>What rises from it does not light.</>
+    <>{w.name('bench', 'whatRisesFromItDoes')}</>
   );
 };
 
@@ -176,22 +182,22 @@ const labelOf = (
 ) => ({
   company,
   code: 'preview',
-  title: name || 'This mixture',
+  title: name || w.name('bench', 'thisMixture'),
   strength:
     made.formula.constituents
       .filter(({ component }) => component !== 'water')
       .slice(0, 3)
-      .map(({ component, vv, wv }) => `${componentWords[component]} ${part(vv ?? wv)}`)
+      .map(({ component, vv, wv }) => `${w.name('component', component)} ${part(vv ?? wv)}`)
       .join(', ') || 'water',
   purpose:
     verdict.name === 'dangerous'
-      ? 'Must not be made.'
-      : `${mixtureWords[verdict.name].charAt(0).toUpperCase()}${mixtureWords[verdict.name].slice(1)}${verdict.name === 'disinfecting' && claim !== 'disinfect' ? ', used to clean' : ''}.`,
+      ? w.name('bench', 'mustNotBeMade')
+      : `${w.name('mixture', verdict.name).charAt(0).toUpperCase()}${w.name('mixture', verdict.name).slice(1)}${verdict.name === 'disinfecting' && claim !== 'disinfect' ? w.name('bench', 'usedToClean') : ''}.`,
   ...(made.label.signal ? { signal: made.label.signal } : {}),
   pictograms: made.label.pictograms,
-  statements: made.label.statements.map((code) => statementWords[code]!),
-  precautions: made.label.precautions.slice(0, 3).map((code) => precautionWords[code]),
-  neverWith: 'any other product',
+  statements: made.label.statements.map((code) => w.name('statement', code as KeyOf<'statement'>)),
+  precautions: made.label.precautions.slice(0, 3).map((code) => w.name('precaution', code)),
+  neverWith: w.name('bench', 'anyOtherProduct'),
   madeBy: '',
   emergency: '',
 });
@@ -228,14 +234,14 @@ export const FormulaSheet = ({ made, verdict, claim, name, company, rules, stock
               stock={lead.stock}
               span={spanFor(lead.active, rules)}
               batch={Math.round(lead.strength * 1e4) / 1e4}
-              otherwise={mixtureWords[verdict.name]}
+              otherwise={w.name('mixture', verdict.name)}
             />
           )}
           <dl className="facts">
-            <dt>Strength</dt>
+            <dt>{w.name('bench', 'strength')}</dt>
             <dd>
               {others.length === 0
-                ? 'It claims none.'
+                ? w.name('bench', 'itClaimsNone')
                 : others.map((reason, i) => (
                     <span key={i} className="block">
                       {reason.outcome === 'never' ? (
@@ -243,14 +249,14 @@ export const FormulaSheet = ({ made, verdict, claim, name, company, rules, stock
                           <Severity is="never" />{' '}
                         </>
                       ) : null}
-                      {reasonInWords(reason)} <span className="small soft">{reason.source}</span>
+                      {reasonInWords(w, reason)} <span className="small soft">{reason.source}</span>
                     </span>
                   ))}
-              {formula.estimate && ' Two alcohols: an estimate between two tables.'}
+              {formula.estimate && w.name('bench', 'twoAlcoholsAnEstimateBetween')}
             </dd>
-            <dt>Spoiled</dt>
+            <dt>{w.name('bench', 'spoiled')}</dt>
             <dd>
-              {spoiling.length === 0 && 'No rule is known that speaks against it.'}
+              {spoiling.length === 0 && w.name('bench', 'noRuleIsKnownThat')}
               {spoiling.map((reason, i) => (
                 <span key={i} className="block">
                   {reason.outcome === 'never' ? (
@@ -258,41 +264,53 @@ export const FormulaSheet = ({ made, verdict, claim, name, company, rules, stock
                       <Severity is="never" />{' '}
                     </>
                   ) : null}
-                  {reasonInWords(reason)}
+                  {reasonInWords(w, reason)}
                 </span>
               ))}
               {formula.gas.map(({ gas, volume, pressure }) => (
                 <span key={gas} className="block">
-                  Up to <b className="fig">{(volume * 1000).toFixed(volume < 0.01 ? 2 : 1)} l</b> of{' '}
-                  {gasWords[gas]}: in a closed bottle with a tenth of air, up to{' '}
+                  {rich('bench.upToLOfIn', {
+                    b: (text: ReactNode) => <b className="fig">{text}</b>,
+                    volume: (volume * 1000).toFixed(volume < 0.01 ? 2 : 1),
+                    gas: w.name('gas', gas),
+                  })}{' '}
                   <b className="fig">
-                    {pressure >= 10 ? pressure.toFixed(0) : pressure.toFixed(1)} atm
+                    {rich('bench.atm', {
+                      pressure: pressure >= 10 ? pressure.toFixed(0) : pressure.toFixed(1),
+                    })}
                   </b>{' '}
-                  (an upper bound).
+                  {w.name('bench', 'anUpperBound')}
                 </span>
               ))}
               {spoiling.length === 0 &&
                 happened.map(({ id }) => (
                   <span key={id} className="block">
-                    {reactionWords[id]}
+                    {w.name('reaction', id)}
                   </span>
                 ))}
               {formula.ph !== undefined && (
                 <span className="block">
-                  pH about <b className="fig">{formula.ph.toFixed(1)}</b> (estimate).
+                  {rich('bench.phAboutEstimate', {
+                    b: (text: ReactNode) => <b className="fig">{text}</b>,
+                    ph: formula.ph.toFixed(1),
+                  })}
                 </span>
               )}
             </dd>
-            <dt>Fire</dt>
+            <dt>{w.name('bench', 'fire')}</dt>
             <dd>
               <Fire made={made} />
             </dd>
-            <dt>Keeps</dt>
+            <dt>{w.name('bench', 'keeps')}</dt>
             <dd>
-              <b>{days(keeping.seconds)}</b>: {keepingWords[keeping.because]}. In{' '}
-              {containerWords(keeping)}.
+              {rich('bench.in', {
+                b: (text: ReactNode) => <b>{text}</b>,
+                seconds: days(keeping.seconds),
+                because: w.name('keeping', keeping.because),
+                keeping: containerWords(w, keeping),
+              })}
             </dd>
-            <dt>How sure</dt>
+            <dt>{w.name('bench', 'howSure')}</dt>
             <dd>
               <HowSure
                 key={made.portions.map(({ text }) => text).join('\n')}
@@ -300,7 +318,7 @@ export const FormulaSheet = ({ made, verdict, claim, name, company, rules, stock
                 rules={rules}
               />
             </dd>
-            <dt>Cost</dt>
+            <dt>{w.name('bench', 'cost')}</dt>
             <dd>
               <Costs made={made} stocks={stocks} />
             </dd>
@@ -308,9 +326,7 @@ export const FormulaSheet = ({ made, verdict, claim, name, company, rules, stock
         </div>
         <div>
           <Label label={labelOf(made, verdict, company, name, claim)} />
-          <p className="small soft mt-2">
-            What its label would have to say. A bottle without one is poured away.
-          </p>
+          <p className="small soft mt-2">{w.name('bench', 'whatItsLabelWouldHave')}</p>
         </div>
       </div>
     </>
@@ -321,25 +337,27 @@ export const FormulaSheet = ({ made, verdict, claim, name, company, rules, stock
 export const Composition = ({ made: { formula } }: { made: Made }) => {
   const lead = leading(formula);
   return (
-    <section aria-label="Composition">
-      <h2 className="mt-4 border-t border-ink pt-2">What is in it</h2>
-      <table className="ledger mt-1" aria-label="What is in it">
+    <section aria-label={w.name('bench', 'composition')}>
+      <h2 className="mt-4 border-t border-ink pt-2">{w.name('bench', 'whatIsInIt')}</h2>
+      <table className="ledger mt-1" aria-label={w.name('bench', 'whatIsInIt')}>
         <thead>
           <tr>
-            <th>Component</th>
-            <th className="num">Amount</th>
-            <th className="num">% w/w</th>
-            <th className="num">% w/v</th>
-            <th className="num">% v/v</th>
+            <th>{w.name('bench', 'component')}</th>
+            <th className="num">{w.name('bench', 'amount')}</th>
+            <th className="num">{w.name('bench', 'wW')}</th>
+            <th className="num">{w.name('bench', 'wV')}</th>
+            <th className="num">{w.name('bench', 'vV')}</th>
           </tr>
         </thead>
         <tbody>
           {formula.constituents.map(({ component, mass, mol, ww, wv, vv }) => (
             <tr key={component}>
-              <td>{componentWords[component]}</td>
+              <td>{w.name('component', component)}</td>
               <td className="num">
-                {(mass * 1000).toFixed(mass < 0.001 ? 3 : 1)} g, {mol.toFixed(mol < 0.1 ? 4 : 2)}{' '}
-                mol
+                {rich('bench.gMol', {
+                  mass: (mass * 1000).toFixed(mass < 0.001 ? 3 : 1),
+                  mol: mol.toFixed(mol < 0.1 ? 4 : 2),
+                })}
               </td>
               <td className="num">{(ww * 100).toFixed(2)}</td>
               <td className="num">{(wv * 100).toFixed(2)}</td>
@@ -349,11 +367,16 @@ export const Composition = ({ made: { formula } }: { made: Made }) => {
         </tbody>
       </table>
       <p className="small soft my-2">
-        {inMillilitres(formula.volume).toFixed(0)} ml at 20 °C, {(formula.mass * 1000).toFixed(0)}{' '}
-        g.{' '}
-        {lead && activeFacts[lead.active].family === 'alcohol'
-          ? `A meter of density would say ${(formula.mass / formula.volume).toFixed(0)} kg/m³.`
-          : ''}
+        {rich('bench.mlAt20CG', {
+          volume: inMillilitres(formula.volume).toFixed(0),
+          mass: (formula.mass * 1000).toFixed(0),
+          lead:
+            lead && activeFacts[lead.active].family === 'alcohol'
+              ? w.say('bench.aMeterOfDensityWould', {
+                  mass: (formula.mass / formula.volume).toFixed(0),
+                })
+              : '',
+        })}
       </p>
     </section>
   );

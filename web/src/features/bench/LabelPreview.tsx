@@ -1,10 +1,8 @@
-import {
-  labelWords,
-  pictogramNames,
-  pictogramSvg,
-  type BatchFacts,
-  type LabelWords,
-} from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { pictogramSvg, type BatchFacts } from '@zymostat/contract';
+import { labelWords, type LabelWords } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
@@ -21,7 +19,7 @@ export const Label = ({
     discardAfter?: number;
   };
 }) => (
-  <figure className="label" aria-label="Label of the bottle">
+  <figure className="label" aria-label={w.name('bench', 'labelOfTheBottle')}>
     <figcaption className="label__head">
       <span>{label.company}</span>
       <span className="fig">{label.code}</span>
@@ -35,7 +33,7 @@ export const Label = ({
           <img
             key={one}
             className="h-9 w-9"
-            alt={pictogramNames[one]}
+            alt={w.name('pictogram', one)}
             src={`data:image/svg+xml,${encodeURIComponent(pictogramSvg(one))}`}
           />
         ))}
@@ -46,17 +44,23 @@ export const Label = ({
       {label.statements.join(' ')} <span className="soft">{label.precautions.join(' ')}</span>
     </p>
     <p className="label__warn">
-      <b>Never with:</b> {label.neverWith}.
+      <b>{w.name('bench', 'neverWith')}</b> {label.neverWith}.
     </p>
     {label.madeAt !== undefined && label.discardAfter !== undefined && (
       <p className="label__foot">
         <span>
-          Made <b className="fig">{dateOf(label.madeAt)}</b>
+          {rich('bench.made', {
+            b: (text: ReactNode) => <b className="fig">{text}</b>,
+            madeAt: dateOf(label.madeAt),
+          })}
         </span>
         <span>
-          Discard after <b className="fig">{dateOf(label.discardAfter)}</b>
+          {rich('bench.discardAfter', {
+            b: (text: ReactNode) => <b className="fig">{text}</b>,
+            discardAfter: dateOf(label.discardAfter),
+          })}
         </span>
-        <span>by {label.madeBy}</span>
+        <span>{w.say('bench.by', { madeBy: label.madeBy })}</span>
       </p>
     )}
   </figure>
@@ -77,19 +81,19 @@ export const LabelPreview = ({ batch }: { batch: BatchFacts }) => {
   const href = (size: string, number: number, first = 1) =>
     `/api/batches/${batch.id}/label.pdf?size=${size}&copies=${number}&place=${first}`;
   return (
-    <section className="mt-5 border-t border-ink pt-3" aria-label="Label">
-      <h2>Label</h2>
+    <section className="mt-5 border-t border-ink pt-3" aria-label={w.name('bench', 'label')}>
+      <h2>{w.name('bench', 'label')}</h2>
       <div className="mt-2 mb-3 flex flex-wrap items-end gap-4">
         <Choice
           className="w-28"
-          label="How many"
+          label={w.name('bench', 'howMany')}
           value={copies}
           onChange={setCopies}
           options={upTo(PER_SHEET)}
         />
         <Choice
           className="w-44"
-          label="First place on the sheet"
+          label={w.name('bench', 'firstPlaceOnTheSheet')}
           value={place}
           onChange={setPlace}
           options={upTo(PER_SHEET)}
@@ -100,14 +104,16 @@ export const LabelPreview = ({ batch }: { batch: BatchFacts }) => {
           target="_blank"
           rel="noreferrer"
         >
-          Print {copies} of 62 × 100 mm
+          {w.say('bench.printOf62100Mm', { copies })}
         </a>
         <a className="btn btn--quiet mb-1.5" href={href('A6', 1)} target="_blank" rel="noreferrer">
-          Print one on A6
+          {w.name('bench', 'printOneOnA6')}
         </a>
       </div>
       <div className="max-w-[340px]">
-        <Label label={labelWords(batch, me.company, me.company.houseRules, book)} />
+        <Label
+          label={labelWords(w, batch, { company: me.company, rules: me.company.houseRules, book })}
+        />
       </div>
     </section>
   );

@@ -1,12 +1,8 @@
-import {
-  activeNames,
-  nameOfBatch,
-  percent,
-  reasonInWords,
-  strengthOf,
-  type BatchRow,
-  type StockRow,
-} from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { type BatchRow, type StockRow } from '@zymostat/contract';
+import { percent, nameOfBatch, strengthOf, reasonInWords } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import {
   activeFacts,
   dilute,
@@ -54,13 +50,13 @@ const PourForm = ({
   const stock = stocks.find((one) => one.id === stockId) ?? stocks[0]!;
   const { basis, family } = activeFacts[stock.active];
   const [purpose, setPurpose] = useState<Purpose>('disinfect');
-  const [target, setTarget] = useState(percent(from.strength ?? usualStrength(stock)));
+  const [target, setTarget] = useState(percent(w, from.strength ?? usualStrength(stock)));
   const [amount, setAmount] = useState(
     from.volume
-      ? `${Math.round(inMillilitres(from.volume))} ml`
+      ? w.say('bench.ml3', { round: Math.round(inMillilitres(from.volume)) })
       : units === 'us'
-        ? '2 cups'
-        : '500 ml',
+        ? w.name('bench', 'n2Cups')
+        : w.name('bench', 'n500Ml'),
   );
   const [how, setHow] = useState<How | null>(null);
   const [pourBatch, { error, isLoading }] = api.usePourBatchMutation();
@@ -90,7 +86,7 @@ const PourForm = ({
   const chooseStock = (id: string) => {
     const next = stocks.find((one) => one.id === id)!;
     setStockId(id);
-    setTarget(percent(usualStrength(next)));
+    setTarget(percent(w, usualStrength(next)));
     if (!disinfectingSpan(next.active, 'everyday', rules)) setPurpose('clean');
   };
   const record = async (weighed?: Weighed) => {
@@ -105,18 +101,18 @@ const PourForm = ({
     if (result.data) onPoured(result.data);
   };
 
-  const called = strength.ok ? nameOfBatch(stock.active, strength.value.value, rules) : '';
+  const called = strength.ok ? nameOfBatch(w, stock.active, strength.value.value, rules) : '';
   const what = strength.ok
-    ? `${strengthOf(stock.active, strength.value.value)} ${activeNames[stock.active]}`
+    ? `${strengthOf(w, stock.active, strength.value.value)} ${w.name('active', stock.active)}`
     : '';
   const refused = verdict?.outcome === 'never';
   const sayRefused = !possible
-    ? `${what} cannot be made from this stock.`
+    ? w.say('bench.cannotBeMadeFromThis', { what })
     : notFromThis
-      ? `${what} is not poured from this stock.`
-      : `Not to ${purpose}: ${what} is ${called}.`;
+      ? w.say('bench.isNotPouredFromThis', { what })
+      : w.say('bench.notToIs', { purpose, what, called });
   const say = !strength.ok
-    ? 'Say how strong it is to be.'
+    ? w.name('bench', 'sayHowStrongItIs')
     : refused
       ? sayRefused
       : `${what}: ${called}.`;
@@ -128,7 +124,10 @@ const PourForm = ({
           refused
             ? undefined
             : discardAfter &&
-              `Discard after ${discardAfter - now < 172_800_000 ? momentOf(discardAfter) : dateOf(discardAfter)}.`
+              w.say('bench.discardAfter2', {
+                discardAfter:
+                  discardAfter - now < 172_800_000 ? momentOf(discardAfter) : dateOf(discardAfter),
+              })
         }
       >
         <button
@@ -136,29 +135,29 @@ const PourForm = ({
           disabled={!pour || refused || isLoading || how !== null}
           onClick={() => void record()}
         >
-          Record the batch
+          {w.name('bench', 'recordTheBatch')}
         </button>
       </Verdict>
       {refused && (
         <p className="bar-never mb-3">
-          Never{' '}
-          <span>
-            {verdict.reasons
+          {rich('bench.never', {
+            soft: (text: ReactNode) => <span>{text}</span>,
+            reasons: verdict.reasons
               .filter(({ outcome }) => outcome === 'never')
-              .map(reasonInWords)
-              .join(' ')}
-          </span>
+              .map((one) => reasonInWords(w, one))
+              .join(' '),
+          })}
         </p>
       )}
       <div className="my-3 grid max-w-[640px] grid-cols-1 gap-4 sm:grid-cols-2">
         <Choice
-          label="Stock"
+          label={w.name('bench', 'stock')}
           value={stock.id}
           onChange={chooseStock}
           options={stocks.map((one) => ({ value: one.id, name: `${one.name}, ${one.code}` }))}
         />
         <Segments
-          label="To"
+          label={w.name('bench', 'to')}
           value={purpose}
           onChange={setPurpose}
           options={[
@@ -167,10 +166,10 @@ const PourForm = ({
           ]}
         />
         {!isGeneric(stock.active) ? (
-          <p className="small soft self-end pb-2">Used as sold, by its own label.</p>
+          <p className="small soft self-end pb-2">{w.name('bench', 'usedAsSoldByIts')}</p>
         ) : (
           <TextField
-            label={`Strength, % ${basis}`}
+            label={w.say('bench.strength2', { basis })}
             value={target}
             onChange={setTarget}
             check={aStrength(basis)}
@@ -178,12 +177,12 @@ const PourForm = ({
           />
         )}
         <TextField
-          label="How much"
+          label={w.name('bench', 'howMuch')}
           value={amount}
           onChange={setAmount}
           check={aVolume}
           figure
-          hint="As you would say it: 2 cups, 500 ml, 1 qt."
+          hint={w.name('bench', 'asYouWouldSayIt')}
         />
       </div>
       {isGeneric(stock.active) && (
@@ -205,18 +204,16 @@ const PourForm = ({
       {pour && refused && (
         <p className="small soft mt-2">
           <Severity is="never" />{' '}
-          <span className="ml-2">
-            What these amounts would make is {called}. It is not recorded to disinfect.
-          </span>
+          <span className="ml-2">{w.say('bench.whatTheseAmountsWouldMake', { called })}</span>
         </p>
       )}
       {pour && !refused && !how && isGeneric(stock.active) && (
         <p className="mt-4 flex flex-wrap gap-3">
           <button className="btn" onClick={() => setHow('measure')}>
-            Pour step by step
+            {w.name('bench', 'pourStepByStep')}
           </button>
           <button className="btn" onClick={() => setHow('scale')}>
-            Weigh it on the scale
+            {w.name('bench', 'weighItOnTheScale')}
           </button>
         </p>
       )}
@@ -254,7 +251,8 @@ export const PourSheet = ({
   onPoured: (batch: BatchRow) => void;
 }) => {
   const { data: stocks } = api.useStockQuery();
-  if (!stocks) return <Waiting what="the stock" />;
-  if (stocks.length === 0) return <p className="soft py-6">There is no stock to pour from.</p>;
+  if (!stocks) return <Waiting what={w.name('bench', 'theStock')} />;
+  if (stocks.length === 0)
+    return <p className="soft py-6">{w.name('bench', 'thereIsNoStockTo')}</p>;
   return <PourForm stocks={stocks} from={from} onPoured={onPoured} />;
 };

@@ -1,4 +1,8 @@
-import { activeNames, percent, type StockRow } from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { type StockRow } from '@zymostat/contract';
+import { percent } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import {
   activeFacts,
   correctPour,
@@ -40,11 +44,9 @@ interface Props {
 type Part = 'water' | 'stock';
 
 const tareWords: Record<NonNullable<ReturnType<typeof doubtOfTare>>, (weight: string) => string> = {
-  'below-zero': () =>
-    'The scale was set to zero with something else on it. Is only the empty bottle on it now?',
-  'no-bottle': (weight) => `Only ${weight} g: is a bottle on it?`,
-  'not-empty': (weight) =>
-    `${weight} g is heavy for an empty bottle. Is anything in it? Pour it out first.`,
+  'below-zero': () => w.name('bench', 'theScaleWasSetTo'),
+  'no-bottle': (weight) => w.say('bench.onlyGIsABottle', { weight }),
+  'not-empty': (weight) => w.say('bench.gIsHeavyForAn', { weight }),
 };
 const grams = (kilograms: number): string => (kilograms * 1000).toFixed(1);
 const WATER_DENSITY = 998.2;
@@ -87,7 +89,10 @@ const PourRule = ({
     {most < axis && (
       <i className="pour-rule__limit">
         <span>
-          over <b className="fig">{most.toFixed(1)}</b>
+          {rich('bench.over', {
+            b: (text: ReactNode) => <b className="fig">{text}</b>,
+            most: most.toFixed(1),
+          })}
         </span>
       </i>
     )}
@@ -137,7 +142,7 @@ export const PourSteps = ({ how, stock, target, purpose, span, pour, onDone, onL
   const weighing = how === 'scale' && begun && !done;
   const over = weighing && steady && now > band.to + SLACK;
   const reached = now >= band.from - SLACK && !over;
-  const nameOf = (one: Part) => (one === 'water' ? 'Water' : stock.name);
+  const nameOf = (one: Part) => (one === 'water' ? w.name('bench', 'water') : stock.name);
   const standing = weighing ? { ...poured, [current]: now } : poured;
   const strength =
     standing.stock > 0.0005
@@ -180,50 +185,63 @@ export const PourSteps = ({ how, stock, target, purpose, span, pour, onDone, onL
   const measured = (one: Part): string =>
     amountIn(units, one === 'water' ? pour.water : pour.stock, one === 'water' ? 'down' : 'up');
   const ml = (one: Part): string =>
-    `${inMillilitres(one === 'water' ? pour.water : pour.stock).toFixed(0)} ml`;
+    w.say('bench.ml4', {
+      one: inMillilitres(one === 'water' ? pour.water : pour.stock).toFixed(0),
+    });
   const perGram = (one: Part) => (one === 'water' ? pour.water : pour.stock) / meant[one];
   const say = done ? (
     <>
-      Poured. It holds <b className="fig">{grams(poured.water + poured.stock)} g</b>.
+      {rich('bench.pouredItHoldsG', {
+        b: (text: ReactNode) => <b className="fig">{text}</b>,
+        water: grams(poured.water + poured.stock),
+      })}
     </>
   ) : doubt ? (
     <>{tareWords[doubt](grams(shown ?? 0))}</>
   ) : !begun ? (
     empty ? (
-      'The scale is at zero. Is the empty bottle on it?'
+      w.name('bench', 'theScaleIsAtZero')
     ) : (
-      'Put the empty bottle on, then set the scale to zero.'
+      w.name('bench', 'putTheEmptyBottleOn')
     )
   ) : how === 'measure' ? (
-    <>Pour the {nameOf(current).toLowerCase()}</>
+    <>{w.say('bench.pourThe', { current: nameOf(current).toLowerCase() })}</>
   ) : over ? (
     <>
-      {grams(now - meant[current])} g too much {nameOf(current).toLowerCase()}.
+      {w.say('bench.gTooMuch', {
+        now: grams(now - meant[current]),
+        current: nameOf(current).toLowerCase(),
+      })}
     </>
   ) : reached ? (
-    <>Enough {nameOf(current).toLowerCase()}.</>
+    <>{w.say('bench.enough', { current: nameOf(current).toLowerCase() })}</>
   ) : (
     <>
-      Pour <b className="fig">{grams(Math.max(0, meant[current] - now))} g</b> more{' '}
-      {nameOf(current).toLowerCase()}
+      {rich('bench.pourGMore', {
+        b: (text: ReactNode) => <b className="fig">{text}</b>,
+        max: grams(Math.max(0, meant[current] - now)),
+        current: nameOf(current).toLowerCase(),
+      })}
     </>
   );
 
   return (
     <section
       className="weigh on-ink"
-      aria-label={how === 'scale' ? 'Weigh out, live' : 'Pour step by step'}
+      aria-label={
+        how === 'scale' ? w.name('bench', 'weighOutLive') : w.name('bench', 'pourStepByStep')
+      }
     >
       <div>
         <p className="crumb">
-          <b>{how === 'scale' ? 'Weigh out' : 'Pour'}</b> · {percent(target)}{' '}
-          {activeNames[stock.active]}
+          <b>{how === 'scale' ? w.name('bench', 'weighOut') : w.name('bench', 'pour')}</b> ·{' '}
+          {percent(w, target)} {w.name('active', stock.active)}
         </p>
         <ol className="weigh__steps">
           {how === 'scale' && (
             <li className={begun ? 'done' : ''} aria-current={begun ? undefined : 'step'}>
-              <span>Bottle, tared</span>
-              <span className="fig">0 g</span>
+              <span>{w.name('bench', 'bottleTared')}</span>
+              <span className="fig">{w.name('bench', 'n0G')}</span>
             </li>
           )}
           {parts.map((one) => (
@@ -243,15 +261,15 @@ export const PourSteps = ({ how, stock, target, purpose, span, pour, onDone, onL
           <>
             <p className="weigh__figure fig">
               {shown === undefined ? '–' : grams(weighing ? now : shown)}
-              <small>g</small>
+              <small>{w.name('bench', 'g2')}</small>
             </p>
             <p className="small">
               <span className="live-dot" />
               {reading.state === 'away'
-                ? 'No scale answers'
+                ? w.name('bench', 'noScaleAnswers')
                 : reading.state === 'overload'
-                  ? 'Overload: take something off'
-                  : `Scale, ${reading.state}`}
+                  ? w.name('bench', 'overloadTakeSomethingOff')
+                  : w.say('bench.scale', { state: reading.state })}
             </p>
           </>
         ) : (
@@ -260,10 +278,14 @@ export const PourSteps = ({ how, stock, target, purpose, span, pour, onDone, onL
               {done
                 ? inMillilitres(pour.total).toFixed(0)
                 : inMillilitres(current === 'water' ? pour.water : pour.stock).toFixed(0)}
-              <small>ml</small>
+              <small>{w.name('bench', 'ml5')}</small>
             </p>
             <p className="small">
-              {!done && units === 'us' ? measured(current) : done ? 'in the bottle' : ''}
+              {!done && units === 'us'
+                ? measured(current)
+                : done
+                  ? w.name('bench', 'inTheBottle2')
+                  : ''}
             </p>
           </>
         )}
@@ -282,29 +304,37 @@ export const PourSteps = ({ how, stock, target, purpose, span, pour, onDone, onL
         )}
         {how === 'measure' && !done && (
           <p className="small soft">
-            From <b className="fig">{inMillilitres(band.from * perGram(current)).toFixed(0)}</b> to{' '}
-            <b className="fig">{inMillilitres(band.to * perGram(current)).toFixed(0)} ml</b> keeps
-            it in strength.{' '}
+            {rich('bench.fromToMlKeepsIt', {
+              b: (text: ReactNode) => <b className="fig">{text}</b>,
+              from: inMillilitres(band.from * perGram(current)).toFixed(0),
+              to: inMillilitres(band.to * perGram(current)).toFixed(0),
+            })}{' '}
             {parts.indexOf(current) > 0 && (
               <>
-                In the vessel so far: <b className="fig">{ml('water')}</b>.
+                {rich('bench.inTheVesselSoFar', {
+                  b: (text: ReactNode) => <b className="fig">{text}</b>,
+                  value: ml('water'),
+                })}
               </>
             )}
           </p>
         )}
         {over && (
           <p className="mt-2">
-            The whole batch is put right: it becomes{' '}
-            <b className="fig">
-              {grams(meant.water * (now / meant[current]) + meant.stock * (now / meant[current]))} g
-            </b>
-            , and the rest follows.
+            {rich('bench.theWholeBatchIsPut', {
+              b: (text: ReactNode) => <b className="fig">{text}</b>,
+              water: grams(
+                meant.water * (now / meant[current]) + meant.stock * (now / meant[current]),
+              ),
+            })}
           </p>
         )}
         {corrected && !over && !done && (
           <p className="small mt-2">
-            Corrected: the batch is now{' '}
-            <b className="fig">{inMillilitres(whole.volume).toFixed(0)} ml</b>.
+            {rich('bench.correctedTheBatchIsNow', {
+              b: (text: ReactNode) => <b className="fig">{text}</b>,
+              volume: inMillilitres(whole.volume).toFixed(0),
+            })}
           </p>
         )}
         <WentWrong error={taring.error} />
@@ -315,19 +345,19 @@ export const PourSteps = ({ how, stock, target, purpose, span, pour, onDone, onL
               disabled={!steady || taring.isLoading}
               onClick={() => void setToZero()}
             >
-              {doubt ? 'It is the empty bottle' : 'Set to zero'}
+              {doubt ? w.name('bench', 'itIsTheEmptyBottle') : w.name('bench', 'setToZero')}
             </button>
           )}
           {!begun && empty && (
             <button className="btn btn--main" onClick={() => begin(true)}>
-              Yes, begin
+              {w.name('bench', 'yesBegin')}
             </button>
           )}
           {begun &&
             !done &&
             (over ? (
               <button className="btn btn--main" onClick={correct}>
-                Correct the batch
+                {w.name('bench', 'correctTheBatch')}
               </button>
             ) : (
               <button
@@ -335,7 +365,7 @@ export const PourSteps = ({ how, stock, target, purpose, span, pour, onDone, onL
                 disabled={how === 'scale' && !(reached && steady)}
                 onClick={next}
               >
-                {nameOf(current)} is in
+                {w.say('bench.isIn', { current: nameOf(current) })}
               </button>
             ))}
           {done && (
@@ -343,19 +373,22 @@ export const PourSteps = ({ how, stock, target, purpose, span, pour, onDone, onL
               className="btn btn--main"
               onClick={() => onDone(how === 'scale' ? poured : undefined)}
             >
-              Record the batch
+              {w.name('bench', 'recordTheBatch')}
             </button>
           )}
           <button className="btn btn--on-ink" onClick={onLeave}>
-            Leave it
+            {w.name('bench', 'leaveIt')}
           </button>
         </p>
       </div>
       <div>
         <p className="small soft flex justify-between">
-          <span>Strength as it stands</span>
+          <span>{w.name('bench', 'strengthAsItStands')}</span>
           <span>
-            will be <b className="fig text-ink">{percent(whole.strength)}</b>
+            {rich('bench.willBe', {
+              b: (text: ReactNode) => <b className="fig text-ink">{text}</b>,
+              strength: percent(w, whole.strength),
+            })}
           </span>
         </p>
         <StrengthRule

@@ -1,10 +1,12 @@
-import { activeNames } from '@zymostat/contract';
+import { w } from '../../app/words.ts';
 import { inMillilitres, type Active, type Pour } from '@zymostat/core';
 import { useAppSelector } from '../../app/store.ts';
 import { amountIn, type Rounding } from '../../ui/amounts.ts';
 
 const exact = (volume: number) =>
-  `${inMillilitres(volume).toFixed(inMillilitres(volume) < 100 ? 1 : 0)} ml`;
+  w.say('bench.ml2', {
+    volume: inMillilitres(volume).toFixed(inMillilitres(volume) < 100 ? 1 : 0),
+  });
 
 /** What is poured, in the person's units and exactly in ml, water first. */
 export const PourTable = ({
@@ -21,22 +23,22 @@ export const PourTable = ({
     units === 'us' ? <td>{amountIn(units, volume, rounding)}</td> : null;
   const contracts = pour.contraction > 0.0005;
   return (
-    <table className="ledger mt-4 max-w-[640px]" aria-label="What to pour">
+    <table className="ledger mt-4 max-w-[640px]" aria-label={w.name('bench', 'whatToPour')}>
       <thead>
         <tr>
-          <th>In this order</th>
-          {units === 'us' && <th>In measures</th>}
-          <th className="num">Exactly</th>
-          <th>Why</th>
+          <th>{w.name('bench', 'inThisOrder')}</th>
+          {units === 'us' && <th>{w.name('bench', 'inMeasures')}</th>}
+          <th className="num">{w.name('bench', 'exactly')}</th>
+          <th>{w.name('bench', 'why')}</th>
         </tr>
       </thead>
       <tbody>
         {pour.water > 0 && (
           <tr>
-            <td>1 · Water</td>
+            <td>{w.name('bench', 'n1Water')}</td>
             {mine(pour.water, 'down')}
             <td className="num">{exact(pour.water)}</td>
-            <td className="soft">first, so the stock never stands alone</td>
+            <td className="soft">{w.name('bench', 'firstSoTheStockNever')}</td>
           </tr>
         )}
         <tr>
@@ -47,25 +49,25 @@ export const PourTable = ({
           <td className="num">{exact(pour.stock)}</td>
           <td className="soft">
             {active === 'ethanol' || active === '2-propanol'
-              ? 'away from flame and pilot lights'
-              : `gloves and goggles for ${activeNames[active]}`}
+              ? w.name('bench', 'awayFromFlameAndPilot')
+              : w.say('bench.glovesAndGogglesFor', { active: w.name('active', active) })}
           </td>
         </tr>
         <tr>
           <td>
-            <b className="font-semibold">In the bottle</b>
+            <b className="font-semibold">{w.name('bench', 'inTheBottle')}</b>
           </td>
           {mine(pour.total)}
           <td className="num">
             <b>{exact(pour.total)}</b>
           </td>
           <td className="soft">
-            {pour.water > 0 &&
-              units === 'us' &&
-              'measures rounded so that it never comes out weaker; '}
+            {pour.water > 0 && units === 'us' && w.name('bench', 'measuresRoundedSoThatIt')}
             {contracts
-              ? `${(pour.contraction * 100).toFixed(1)} % less than was poured: alcohol and water close up`
-              : 'turn, do not shake'}
+              ? w.say('bench.lessThanWasPouredAlcohol', {
+                  contraction: (pour.contraction * 100).toFixed(1),
+                })
+              : w.name('bench', 'turnDoNotShake')}
           </td>
         </tr>
       </tbody>

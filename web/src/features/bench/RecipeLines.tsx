@@ -1,10 +1,5 @@
-import {
-  activeNames,
-  percent,
-  problemWords,
-  questionWords,
-  unreadInWords,
-} from '@zymostat/contract';
+import { problemInWords, questionInWords, percent, unreadInWords } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import {
   alcoholOf,
   ingredientName,
@@ -29,11 +24,11 @@ const itemWords = (item: Item, portion: Portion | undefined): string => {
   const alcohol = strength && alcoholOf(strength.of);
   const pure =
     portion && alcohol && at !== undefined
-      ? `, ${small(inMillilitres(portion.volume) * at)} ml of it pure`
+      ? w.say('bench.mlOfItPure', { volume: small(inMillilitres(portion.volume) * at) })
       : '';
-  const name = alcohol ? activeNames[alcohol] : ingredientName(item.ingredient);
-  const usual = item.strength === undefined ? ', taken as usual' : '';
-  return `${name}${at === undefined ? '' : ` ${percent(at)}${usual}`}${pure}${role === 'scent' ? ', scent only' : ''}`;
+  const name = alcohol ? w.name('active', alcohol) : ingredientName(item.ingredient);
+  const usual = item.strength === undefined ? w.name('bench', 'takenAsUsual') : '';
+  return `${name}${at === undefined ? '' : ` ${percent(w, at)}${usual}`}${pure}${role === 'scent' ? w.name('bench', 'scentOnly') : ''}`;
 };
 
 /** A reading that says in full what was only taken as usual, so that it can be changed. */
@@ -52,7 +47,7 @@ const amountOf = (line: Line, portions: readonly Portion[]): string => {
   if (line.kind === 'size') {
     return line.volume === undefined
       ? `${(line.mass! * 1000).toFixed(0)} g`
-      : `${small(inMillilitres(line.volume))} ml`;
+      : w.say('bench.ml2', { volume: small(inMillilitres(line.volume)) });
   }
   if (line.kind !== 'ingredients') return '';
   const items = line.readings[0].items;
@@ -63,7 +58,7 @@ const amountOf = (line: Line, portions: readonly Portion[]): string => {
         amount?.kind === 'mass' || (amount?.kind === 'share' && amount.by === 'weight');
       return byWeight
         ? `${(portion.mass * 1000).toFixed(1)} g`
-        : `${small(inMillilitres(portion.volume))} ml`;
+        : w.say('bench.ml2', { volume: small(inMillilitres(portion.volume)) });
     })
     .join(' + ');
 };
@@ -93,12 +88,18 @@ const Readings = ({ line, onTake }: { line: Ingredients; onTake: PieceProps['onT
 /** What one piece of a line was read as, or what it is asked, or why it is not read. */
 const Piece = ({ line, portions, onTake }: PieceProps) => {
   if (line.kind === 'size')
-    return <>{line.volume === undefined ? 'the size of the batch' : 'the size of the bottle'}</>;
-  if (line.kind === 'aside') return <>nothing goes in by this</>;
+    return (
+      <>
+        {line.volume === undefined
+          ? w.name('bench', 'theSizeOfTheBatch')
+          : w.name('bench', 'theSizeOfTheBottle')}
+      </>
+    );
+  if (line.kind === 'aside') return <>{w.name('bench', 'nothingGoesInByThis')}</>;
   if (line.kind === 'unread') {
     return (
       <span className="recipe__unread">
-        {unreadInWords(line)}
+        {unreadInWords(w, line)}
         {line.offers.length > 0 && (
           <span className="recipe__ways">
             {line.offers.map((offer) => (
@@ -119,7 +120,9 @@ const Piece = ({ line, portions, onTake }: PieceProps) => {
   if (line.asks) {
     return (
       <span className="recipe__unread">
-        {questionWords[line.asks.code](line.asks.found)} Until then the worst of these counts.
+        {w.say('bench.untilThenTheWorstOf', {
+          found: questionInWords(w, line.asks.code, line.asks.found),
+        })}
         <Readings line={line} onTake={onTake} />
       </span>
     );
@@ -134,16 +137,22 @@ const Piece = ({ line, portions, onTake }: PieceProps) => {
     <>
       {first.items.map((item, i) => itemWords(item, portions[i])).join(' + ')}
       {line.readings.length > 1 &&
-        `; from ${inFull(first)} to ${inFull(line.readings.at(-1)!)}, the worse end counts`}
+        w.say('bench.fromToTheWorseEnd', {
+          first: inFull(first),
+          at: inFull(line.readings.at(-1)!),
+        })}
       {assumed.length > 0 &&
-        `; ${assumed.map((word) => `“${word}”`).join(', ')} taken as ${first.text}`}
+        w.say('bench.takenAs', {
+          assumed: assumed.map((word) => `“${word}”`).join(', '),
+          text: first.text,
+        })}
       {(assumed.length > 0 || isUsual) && (
         <button
           type="button"
           className="btn btn--quiet small block"
           onClick={() => onTake(line, inFull(first))}
         >
-          Change what was taken
+          {w.name('bench', 'changeWhatWasTaken')}
         </button>
       )}
     </>
@@ -203,7 +212,12 @@ export const RecipeLines = ({ rows, lines, portions, problems, onChange }: Props
     else if (event.key === 'ArrowUp') focus(row - 1);
   };
   return (
-    <ol className="recipe recipe__lines" ref={list} aria-label="Recipe as typed" tabIndex={-1}>
+    <ol
+      className="recipe recipe__lines"
+      ref={list}
+      aria-label={w.name('bench', 'recipeAsTyped')}
+      tabIndex={-1}
+    >
       {shown.map((text, row) => {
         const own = lines.filter((line) => line.row === row);
         const portionsOf = (line: Line) =>
@@ -219,10 +233,10 @@ export const RecipeLines = ({ rows, lines, portions, problems, onChange }: Props
             </span>
             <input
               className="recipe__typed"
-              aria-label={`Line ${row + 1}`}
+              aria-label={w.say('bench.line2', { row: row + 1 })}
               aria-describedby={`read-${row}`}
               value={text}
-              placeholder={row === shown.length - 1 ? 'type or paste, as you would say it' : ''}
+              placeholder={row === shown.length - 1 ? w.name('bench', 'typeOrPasteAsYou') : ''}
               onChange={(event) => put(row, event.target.value)}
               onPaste={paste(row)}
               onKeyDown={press(row)}
@@ -242,7 +256,7 @@ export const RecipeLines = ({ rows, lines, portions, problems, onChange }: Props
               ))}
               {wrong.map(({ code, found }) => (
                 <span key={code} className="recipe__unread block">
-                  {problemWords[code](found)}
+                  {problemInWords(w, code, found)}
                 </span>
               ))}
             </span>

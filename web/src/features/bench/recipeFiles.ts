@@ -1,3 +1,4 @@
+import { w } from '../../app/words.ts';
 import { recipeFile, type RecipeFile } from '@zymostat/contract';
 import * as v from 'valibot';
 import { save } from '../../ui/saveFile.ts';
@@ -25,7 +26,7 @@ export const importRecipe = async (
   if (file.size > 100_000)
     return {
       ok: false,
-      why: `Found a file of ${Math.round(file.size / 1000)} kB. At most 100 kB is a recipe.`,
+      why: w.say('bench.foundAFileOfKb', { round: Math.round(file.size / 1000) }),
     };
   const text = await file.text();
   if (!text.trimStart().startsWith('{')) {
@@ -48,13 +49,13 @@ export const importRecipe = async (
     return {
       ok: false,
       why: read.issues
-        .map((issue) => `${v.getDotPath(issue) ?? 'The file'}: ${issue.message}`)
+        .map((issue) => `${v.getDotPath(issue) ?? w.name('bench', 'theFile')}: ${issue.message}`)
         .join(' '),
     };
   } catch {
     return {
       ok: false,
-      why: 'Found text that begins like JSON and is not. Allowed: a file of zymostat.recipe/1, or plain text.',
+      why: w.name('bench', 'foundTextThatBeginsLike'),
     };
   }
 };

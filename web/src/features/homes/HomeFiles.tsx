@@ -1,3 +1,4 @@
+import { w } from '../../app/words.ts';
 import type { HomeDetail } from '@zymostat/contract';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -22,7 +23,10 @@ export const HomeFiles = ({ home }: { home: HomeDetail }) => {
     const result = await importRooms({ id: home.id, body: { rooms: read.rooms } });
     if (result.error) return;
     setBrought(
-      `${read.rooms.length} ${read.rooms.length === 1 ? 'room' : 'rooms'} with ${read.rooms.reduce((sum, { surfaces }) => sum + surfaces.length, 0)} surfaces came in.`,
+      w.say('homes.withSurfacesCameIn', {
+        roomsCount: read.rooms.length,
+        reduce: read.rooms.reduce((sum, { surfaces }) => sum + surfaces.length, 0),
+      }),
     );
     void navigate(`/homes/${home.id}/survey`, { replace: true });
   };
@@ -30,20 +34,20 @@ export const HomeFiles = ({ home }: { home: HomeDetail }) => {
     <div className="mt-4">
       <p className="flex flex-wrap gap-x-4 gap-y-2">
         <button className="btn btn--quiet" onClick={() => exportHome(home)}>
-          Export the home, JSON
+          {w.name('homes', 'exportTheHomeJson')}
         </button>
         <button className="btn btn--quiet" onClick={() => exportSurfaces(home)}>
-          Export surfaces, CSV
+          {w.name('homes', 'exportSurfacesCsv')}
         </button>
         <button className="btn btn--quiet" onClick={() => file.current?.click()}>
-          Import rooms
+          {w.name('homes', 'importRooms')}
         </button>
         <input
           ref={file}
           className="sr-only"
           type="file"
           accept=".json,.csv,application/json,text/csv"
-          aria-label="A home or a list of surfaces"
+          aria-label={w.name('homes', 'aHomeOrAList')}
           tabIndex={-1}
           onChange={(event) => void take(event.target.files)}
         />
@@ -55,12 +59,14 @@ export const HomeFiles = ({ home }: { home: HomeDetail }) => {
       )}
       {problems.length > 0 && (
         <div role="alert" className="notice mt-2">
-          <b>Nothing was imported.</b>
+          <b>{w.name('homes', 'nothingWasImported')}</b>
           <ul>
             {problems.slice(0, 20).map((problem) => (
               <li key={problem}>{problem}</li>
             ))}
-            {problems.length > 20 && <li>… and {problems.length - 20} more</li>}
+            {problems.length > 20 && (
+              <li>{w.say('homes.andMore', { problemsCount: problems.length - 20 })}</li>
+            )}
           </ul>
         </div>
       )}

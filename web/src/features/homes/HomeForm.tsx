@@ -1,4 +1,6 @@
-import { productNames, situationNames, type HomeDetail } from '@zymostat/contract';
+import { rich } from '../../ui/rich.tsx';
+import { type HomeDetail } from '@zymostat/contract';
+import { w } from '../../app/words.ts';
 import { productIds, situations, type ProductId, type Situation } from '@zymostat/core';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
@@ -50,26 +52,26 @@ export const HomeForm = ({
   return (
     <Form onSubmit={() => submit()}>
       <TextField
-        label="Client, by first name"
+        label={w.name('homes', 'clientByFirstName')}
         value={name}
         onChange={setName}
         check={written}
         autoFocus
       />
       <TextField
-        label="Place"
+        label={w.name('homes', 'place')}
         value={place}
         onChange={setPlace}
         check={written}
-        hint="Street or house, as the team calls it."
+        hint={w.name('homes', 'streetOrHouseAsThe')}
       />
       <fieldset>
-        <legend className="field__label">Who lives here</legend>
+        <legend className="field__label">{w.name('homes', 'whoLivesHere')}</legend>
         <div className="ticks">
           {situations.map((one) => (
             <Tick
               key={one}
-              label={situationNames[one]}
+              label={w.name('situation', one)}
               checked={lives.includes(one)}
               onChange={tick(one)}
             />
@@ -78,7 +80,9 @@ export const HomeForm = ({
       </fieldset>
       <details open={keeps.length > 0}>
         <summary className="field__label cursor-pointer">
-          What the client keeps or uses{keeps.length > 0 && `, ${keeps.length}`}
+          {rich('homes.whatTheClientKeepsOr', {
+            keepsCount: keeps.length > 0 && `, ${keeps.length}`,
+          })}
         </summary>
         <div className="ticks">
           {productIds
@@ -86,7 +90,7 @@ export const HomeForm = ({
             .map((one) => (
               <Tick
                 key={one}
-                label={productNames[one]}
+                label={w.name('product', one)}
                 checked={keeps.includes(one)}
                 onChange={keep(one)}
               />
@@ -102,7 +106,9 @@ export const HomeForm = ({
       ) : (
         <WentWrong error={adding.error} />
       )}
-      <button className="btn btn--main">{home ? 'Save' : 'Add and survey'}</button>
+      <button className="btn btn--main">
+        {home ? w.name('homes', 'save') : w.name('homes', 'addAndSurvey')}
+      </button>
     </Form>
   );
 };

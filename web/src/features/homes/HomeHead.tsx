@@ -1,7 +1,11 @@
-import { situationNames, type HomeDetail } from '@zymostat/contract';
+import { type HomeDetail } from '@zymostat/contract';
+import { w } from '../../app/words.ts';
 import { Link } from 'react-router';
 
-export const tabs = { survey: 'Survey', protocol: 'Protocol' } as const;
+export const tabs = {
+  survey: w.name('homes', 'survey'),
+  protocol: w.name('homes', 'protocol'),
+} as const;
 export type Tab = keyof typeof tabs;
 
 /** What both tabs of a home share: which room is open, which surface is chosen. */
@@ -16,17 +20,17 @@ export interface Standing {
 export const HomeHead = ({ home, tab }: { home: HomeDetail; tab: Tab }) => (
   <>
     <p className="crumb">
-      <Link to="/homes">Homes</Link> /{' '}
+      <Link to="/homes">{w.name('homes', 'homes2')}</Link> /{' '}
       <b>
         {home.name}, {home.place}
       </b>{' '}
       {home.situations.map((one) => (
-        <span key={one}>· {situationNames[one]}</span>
+        <span key={one}>· {w.name('situation', one)}</span>
       ))}
     </p>
     <div className="headline">
       <h1>{tabs[tab]}</h1>
-      <nav className="tabs" aria-label="Home">
+      <nav className="tabs" aria-label={w.name('homes', 'home')}>
         {(Object.keys(tabs) as Tab[]).map((one) => (
           <Link
             key={one}

@@ -1,3 +1,4 @@
+import { w } from '../../app/words.ts';
 import { useState } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import { api } from '../../app/api.ts';
@@ -47,7 +48,7 @@ const HomePage = () => {
   if (!home || home.id !== homeId)
     return (
       <main className="px-6">
-        <Waiting what="the home" />
+        <Waiting what={w.name('homes', 'theHome')} />
       </main>
     );
   const standing: Standing = { home, openRoomId: open?.id, chosenId, onOpen, onChoose };

@@ -1,4 +1,7 @@
-import { flameNames, productNames, situationNames, type HomeRow } from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { type HomeRow } from '@zymostat/contract';
+import { w } from '../../app/words.ts';
 import { enforce } from '@zymostat/core';
 import { skipToken } from '@reduxjs/toolkit/query';
 import { lazy, Suspense, useState } from 'react';
@@ -12,7 +15,6 @@ import { walkKeys } from '../../ui/walk.ts';
 import { Window } from '../../ui/Window.tsx';
 import { Flags } from '../protocols/Flags.tsx';
 import { HeldUp } from '../protocols/HeldUp.tsx';
-import { countInWords } from '../protocols/words.ts';
 
 /** Fetched when somebody adds or changes a home. */
 const HomeForm = lazy(() =>
@@ -27,20 +29,24 @@ const HomeSheet = ({ homeId }: { homeId: string }) => {
   const book = useBook();
   const [now] = useState(Date.now);
   if (error) return <WentWrong error={error} />;
-  if (!home || home.id !== homeId || !stock || !me) return <Waiting what="the home" />;
+  if (!home || home.id !== homeId || !stock || !me)
+    return <Waiting what={w.name('homes', 'theHome')} />;
   const objections = enforce(home, stock, { rules: me.company.houseRules, now, book });
   const [newest] = home.versions;
   const surfaces = home.rooms.flatMap((room) => room.surfaces);
   const say =
     surfaces.length === 0
-      ? 'Not surveyed yet. Add its rooms and surfaces.'
+      ? w.name('homes', 'notSurveyedYetAddIts')
       : objections.length > 0
-        ? `${countInWords(objections.length)} before ${newest ? 'the next version' : 'approval'}.`
+        ? w.say('homes.before', {
+            objectionsCount: objections.length,
+            newest: newest ? w.name('homes', 'theNextVersion') : 'approval',
+          })
         : home.flags.length > 0
-          ? `Version ${newest!.number} is to be reviewed.`
+          ? w.say('homes.versionIsToBeReviewed', { number: newest!.number })
           : home.changedSinceApproval
-            ? 'Nothing stands before approval.'
-            : `Version ${newest!.number} stands as approved.`;
+            ? w.name('homes', 'nothingStandsBeforeApproval')
+            : w.say('homes.versionStandsAsApproved', { number: newest!.number });
   return (
     <>
       <p className="crumb">
@@ -48,21 +54,25 @@ const HomeSheet = ({ homeId }: { homeId: string }) => {
           {home.name}, {home.place}
         </b>{' '}
         {home.situations.map((one) => (
-          <span key={one}>· {situationNames[one]}</span>
+          <span key={one}>· {w.name('situation', one)}</span>
         ))}
       </p>
       <Verdict
         say={say}
         why={
           newest &&
-          `Version ${newest.number} was approved by ${newest.approvedBy} on ${dayOf(newest.approvedAt)}; rounds follow it until a next one is approved.`
+          w.say('homes.versionWasApprovedByOn', {
+            number: newest.number,
+            approvedBy: newest.approvedBy,
+            approvedAt: dayOf(newest.approvedAt),
+          })
         }
       >
         <Link
           className="btn btn--main"
           to={`/homes/${home.id}/${surfaces.length === 0 ? 'survey' : 'protocol'}`}
         >
-          {surfaces.length === 0 ? 'Survey it' : 'Open the protocol'}
+          {surfaces.length === 0 ? w.name('homes', 'surveyIt') : w.name('homes', 'openTheProtocol')}
         </Link>
       </Verdict>
       <HeldUp home={home} objections={objections} />
@@ -70,11 +80,11 @@ const HomeSheet = ({ homeId }: { homeId: string }) => {
       <table className="ledger mt-4">
         <thead>
           <tr>
-            <th>Room</th>
-            <th>Air</th>
-            <th className="num">Volume</th>
-            <th className="num">Surfaces</th>
-            <th className="num">To disinfect</th>
+            <th>{w.name('homes', 'room')}</th>
+            <th>{w.name('homes', 'air')}</th>
+            <th className="num">{w.name('homes', 'volume')}</th>
+            <th className="num">{w.name('homes', 'surfaces')}</th>
+            <th className="num">{w.name('homes', 'toDisinfect')}</th>
           </tr>
         </thead>
         <tbody>
@@ -82,10 +92,14 @@ const HomeSheet = ({ homeId }: { homeId: string }) => {
             <tr key={room.id}>
               <td>{room.name}</td>
               <td>
-                {room.ventilation === 'none' ? 'no window or fan' : room.ventilation}
-                {room.flame === 'no' ? '' : `; flame: ${flameNames[room.flame]}`}
+                {room.ventilation === 'none' ? w.name('homes', 'noWindowOrFan') : room.ventilation}
+                {room.flame === 'no'
+                  ? ''
+                  : w.say('homes.flame', { flame: w.name('flame', room.flame) })}
               </td>
-              <td className="num">{(room.floorArea * room.height).toFixed(0)} m³</td>
+              <td className="num">
+                {w.say('homes.m', { floorArea: (room.floorArea * room.height).toFixed(0) })}
+              </td>
               <td className="num">{room.surfaces.length}</td>
               <td className="num">
                 {room.surfaces.filter((surface) => surface.setting.goal !== 'clean').length}
@@ -96,20 +110,26 @@ const HomeSheet = ({ homeId }: { homeId: string }) => {
       </table>
       <p className="my-3 flex gap-5">
         <Link className="btn btn--quiet" to={`/homes/${home.id}/survey`}>
-          Survey
+          {w.name('homes', 'survey')}
         </Link>
         <button className="btn btn--quiet" onClick={() => edit(true)}>
-          Change name and who lives here
+          {w.name('homes', 'changeNameAndWhoLives')}
         </button>
       </p>
-      <Window open={editing} title={`Change ${home.name}`} onClose={() => edit(false)}>
+      <Window
+        open={editing}
+        title={w.say('homes.change', { home: home.name })}
+        onClose={() => edit(false)}
+      >
         <Suspense>
           <HomeForm home={home} onDone={() => edit(false)} />
         </Suspense>
       </Window>
       {home.clientKeeps.length > 0 && (
         <p className="small soft mb-3">
-          The client keeps: {home.clientKeeps.map((one) => productNames[one]).join(', ')}.
+          {rich('homes.theClientKeeps', {
+            clientKeeps: home.clientKeeps.map((one) => w.name('product', one)).join(', '),
+          })}
         </p>
       )}
     </>
@@ -118,8 +138,16 @@ const HomeSheet = ({ homeId }: { homeId: string }) => {
 
 const rowNote = ({ rooms, surfaces, version, lastRoundAt }: HomeRow) =>
   surfaces === 0
-    ? 'to be surveyed'
-    : `${rooms} rooms, ${surfaces} surfaces · ${version === null ? 'not approved' : `version ${version}`}${lastRoundAt ? ` · last round ${dayOf(lastRoundAt)}` : ''}`;
+    ? w.name('homes', 'toBeSurveyed')
+    : w.say('homes.roomsSurfaces', {
+        rooms,
+        surfaces,
+        version:
+          version === null ? w.name('homes', 'notApproved') : w.say('homes.version', { version }),
+        lastRoundAt: lastRoundAt
+          ? w.say('homes.lastRound', { lastRoundAt: dayOf(lastRoundAt) })
+          : '',
+      });
 
 const Homes = () => {
   const { data: homes, error } = api.useHomesQuery();
@@ -140,15 +168,17 @@ const Homes = () => {
   });
   return (
     <main className="leaves">
-      <section className="leaf" aria-label="Homes">
+      <section className="leaf" aria-label={w.name('homes', 'homes2')}>
         <div className="headline">
-          <h1>Homes</h1>
+          <h1>{w.name('homes', 'homes2')}</h1>
           <button className="btn" onClick={() => add(true)}>
-            Add a home <span className="key">n</span>
+            {rich('homes.addAHomeN', {
+              soft: (text: ReactNode) => <span className="key">{text}</span>,
+            })}
           </button>
         </div>
         <WentWrong error={error} />
-        {homes?.length === 0 && <p className="soft">No home yet. Add the first one.</p>}
+        {homes?.length === 0 && <p className="soft">{w.name('homes', 'noHomeYetAddThe')}</p>}
         <ul className="list">
           {homes?.map((home) => (
             <li key={home.id}>
@@ -165,18 +195,18 @@ const Homes = () => {
                     {home.situations.length > 0 && (
                       <span className="soft">
                         {' '}
-                        · {home.situations.map((one) => situationNames[one]).join(', ')}
+                        · {home.situations.map((one) => w.name('situation', one)).join(', ')}
                       </span>
                     )}
                   </span>
-                  {toReview.has(home.id) && <Severity is="care" word="Review" />}
+                  {toReview.has(home.id) && <Severity is="care" word={w.name('homes', 'review')} />}
                 </span>
                 <span className="small soft block">{rowNote(home)}</span>
               </button>
             </li>
           ))}
         </ul>
-        <Window open={adding} title="Add a home" onClose={() => add(false)}>
+        <Window open={adding} title={w.name('homes', 'addAHome')} onClose={() => add(false)}>
           <Suspense>
             <HomeForm
               onDone={(id) => {
@@ -187,11 +217,11 @@ const Homes = () => {
           </Suspense>
         </Window>
       </section>
-      <section className="sheet" aria-label="The home">
+      <section className="sheet" aria-label={w.name('homes', 'theHome2')}>
         {chosen ? (
           <HomeSheet homeId={chosen} />
         ) : (
-          <p className="soft py-6">A home’s protocol begins with its survey.</p>
+          <p className="soft py-6">{w.name('homes', 'aHomeSProtocolBegins')}</p>
         )}
         <StandingNote />
       </section>

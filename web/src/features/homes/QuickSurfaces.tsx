@@ -1,4 +1,5 @@
-import { materialWords, type RoomRow } from '@zymostat/contract';
+import { type RoomRow } from '@zymostat/contract';
+import { w } from '../../app/words.ts';
 import { materialIds, noteSurface, readSurfaces, type MaterialId } from '@zymostat/core';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
@@ -44,15 +45,18 @@ export const QuickSurfaces = ({ room, onDone }: { room: RoomRow; onDone: () => v
       }}
     >
       <TextField
-        label={`What is in ${room.name}`}
+        label={w.say('homes.whatIsIn', { room: room.name })}
         value={text}
         onChange={setText}
         lines={3}
         autoFocus
-        hint="As you walk through it: basin, chrome tap, mirror, oak floor."
+        hint={w.name('homes', 'asYouWalkThroughIt')}
       />
       {noted.length > 0 && (
-        <ul className="grid max-h-[44vh] gap-2 overflow-auto" aria-label="Read as">
+        <ul
+          className="grid max-h-[44vh] gap-2 overflow-auto"
+          aria-label={w.name('homes', 'readAs')}
+        >
           {noted.map(({ name, material, sure, area, guessed }, i) => (
             <li
               key={`${i} ${name}`}
@@ -62,20 +66,20 @@ export const QuickSurfaces = ({ room, onDone }: { room: RoomRow; onDone: () => v
                 <b className="font-semibold">{name}</b>
                 <span className="small soft block">
                   {sure
-                    ? `${area} m²${guessed.length > 0 ? `; guessed: ${guessed.join(' and ')}, to be confirmed` : ''}`
-                    : 'Not known: say what it is made of.'}
+                    ? `${area} m²${guessed.length > 0 ? w.say('homes.guessedToBeConfirmed', { guessed: guessed.join(w.name('homes', 'and')) }) : ''}`
+                    : w.name('homes', 'notKnownSayWhatIt')}
                   {there.has(name.toLowerCase()) && (
-                    <b className="block">There is a {name} in this room already.</b>
+                    <b className="block">{w.say('homes.thereIsAInThis', { name })}</b>
                   )}
                 </span>
               </span>
               <Choice
-                label={`Material of ${name}`}
+                label={w.say('homes.materialOf', { name })}
                 value={materials[name] ?? (sure ? material : null)}
                 onChange={(id) => setMaterials({ ...materials, [name]: id as MaterialId })}
                 options={materialIds.map((id) => ({
                   value: id,
-                  name: materialWords[id].name,
+                  name: w.name('material', id),
                 }))}
               />
             </li>
@@ -89,11 +93,11 @@ export const QuickSurfaces = ({ room, onDone }: { room: RoomRow; onDone: () => v
           disabled={noted.length === 0 || unsure.length > 0 || adding.isLoading}
         >
           {noted.length === 0
-            ? 'Add them'
-            : `Add ${noted.length === 1 ? 'this one' : `these ${noted.length}`}`}
+            ? w.name('homes', 'addThem')
+            : w.say('homes.add', { count: noted.length })}
         </button>
         <button type="button" className="btn" onClick={onDone}>
-          Leave it
+          {w.name('homes', 'leaveIt')}
         </button>
       </p>
     </Form>

@@ -1,4 +1,5 @@
-import { flameNames, ventilationNames, type RoomRow } from '@zymostat/contract';
+import { type RoomRow } from '@zymostat/contract';
+import { w } from '../../app/words.ts';
 import {
   parseFigure,
   readSurfaces,
@@ -82,7 +83,7 @@ export const RoomForm = ({ homeId, revision, room, onDone }: Props) => {
     <Form onSubmit={() => submit()}>
       {!room && (
         <p className="flex flex-wrap items-center gap-x-4 gap-y-1">
-          <span className="small soft">Begin with</span>
+          <span className="small soft">{w.name('homes', 'beginWith')}</span>
           {(Object.keys(roomTemplates) as RoomTemplate[]).map((template) => (
             <button
               key={template}
@@ -96,37 +97,47 @@ export const RoomForm = ({ homeId, revision, room, onDone }: Props) => {
           ))}
         </p>
       )}
-      <TextField label="Room" value={name} onChange={setName} check={written} autoFocus />
+      <TextField
+        label={w.name('homes', 'room')}
+        value={name}
+        onChange={setName}
+        check={written}
+        autoFocus
+      />
       <div className="grid grid-cols-2 gap-4">
         <TextField
-          label="Floor area, m²"
+          label={w.name('homes', 'floorAreaM')}
           value={floorArea}
           onChange={setFloorArea}
           check={anArea}
           figure
         />
-        <TextField label="Height, m" value={height} onChange={setHeight} check={aHeight} figure />
+        <TextField
+          label={w.name('homes', 'heightM')}
+          value={height}
+          onChange={setHeight}
+          check={aHeight}
+          figure
+        />
       </div>
       <Segments
-        label="Air"
+        label={w.name('homes', 'air')}
         value={ventilation}
         onChange={setVentilation}
-        options={optionsOf(ventilationNames)}
+        options={optionsOf(w.table('ventilation'))}
       />
       <Choice
-        label="Can anything in this room light a vapour?"
+        label={w.name('homes', 'canAnythingInThisRoom')}
         value={flame}
         onChange={setFlame}
-        options={optionsOf(flameNames)}
+        options={optionsOf(w.table('flame'))}
       />
-      {flame === 'unknown' && (
-        <p className="field__hint">
-          Ask it: until then it counts as a flame, and no alcohol is used here.
-        </p>
-      )}
+      {flame === 'unknown' && <p className="field__hint">{w.name('homes', 'askItUntilThenIt')}</p>}
       {withSurfaces && (
         <Tick
-          label={`With its usual surfaces: ${roomTemplates[withSurfaces].surfaces}`}
+          label={w.say('homes.withItsUsualSurfaces', {
+            surfaces: roomTemplates[withSurfaces].surfaces,
+          })}
           checked
           onChange={() => setWith(null)}
         />
@@ -140,7 +151,9 @@ export const RoomForm = ({ homeId, revision, room, onDone }: Props) => {
       ) : (
         <WentWrong error={adding.error ?? addingSurface.error} />
       )}
-      <button className="btn btn--main">{room ? 'Save' : 'Add the room'}</button>
+      <button className="btn btn--main">
+        {room ? w.name('homes', 'save') : w.name('homes', 'addTheRoom')}
+      </button>
     </Form>
   );
 };

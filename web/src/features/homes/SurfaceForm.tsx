@@ -6,7 +6,8 @@ import {
   Field,
   Label,
 } from '@headlessui/react';
-import { levelNames, materialWords, type SurfaceRow } from '@zymostat/contract';
+import { type SurfaceRow } from '@zymostat/contract';
+import { w } from '../../app/words.ts';
 import {
   materialIds,
   noteSurface,
@@ -38,11 +39,11 @@ const MaterialField = ({
 }) => {
   const [query, setQuery] = useState('');
   const fitting = materialIds.filter((id) =>
-    materialWords[id].name.toLowerCase().includes(query.toLowerCase()),
+    w.name('material', id).toLowerCase().includes(query.toLowerCase()),
   );
   return (
     <Field className="field">
-      <Label className="field__label">Material</Label>
+      <Label className="field__label">{w.name('homes', 'material')}</Label>
       <Combobox
         immediate
         value={value}
@@ -51,24 +52,24 @@ const MaterialField = ({
       >
         <ComboboxInput
           className="input"
-          displayValue={(id: MaterialId | null) => (id ? materialWords[id].name : '')}
+          displayValue={(id: MaterialId | null) => (id ? w.name('material', id) : '')}
           onChange={(event) => setQuery(event.target.value)}
-          placeholder="Type to find: tile, chrome, marble …"
+          placeholder={w.name('homes', 'typeToFindTileChrome')}
           autoComplete="off"
         />
         <ComboboxOptions anchor="bottom start" className="options w-(--input-width)">
           {fitting.map((id) => (
             <ComboboxOption key={id} value={id} className="options__one">
-              {materialWords[id].name}
+              {w.name('material', id)}
             </ComboboxOption>
           ))}
           {fitting.length === 0 && (
-            <p className="options__one soft">No such material in the table. Choose the nearest.</p>
+            <p className="options__one soft">{w.name('homes', 'noSuchMaterialInThe')}</p>
           )}
         </ComboboxOptions>
       </Combobox>
       <span className="field__hint">
-        {value ? materialWords[value].why : 'The maker’s instructions prevail over this table.'}
+        {value ? w.name('materialWhy', value) : w.name('homes', 'theMakerSInstructionsPrevail')}
       </span>
     </Field>
   );
@@ -92,7 +93,7 @@ const SomethingElse = ({ onChange }: { onChange: (id: MaterialId) => void }) => 
       value={answers[key]}
       onChange={(value) => answer({ [key]: value })}
       options={[
-        { value: null, name: 'not known' },
+        { value: null, name: w.name('homes', 'notKnown') },
         { value: true, name: 'yes' },
         { value: false, name: 'no' },
       ]}
@@ -100,9 +101,9 @@ const SomethingElse = ({ onChange }: { onChange: (id: MaterialId) => void }) => 
   );
   return (
     <div className="grid gap-3 border-l-2 border-rule pl-3">
-      {ask('Does it soak up a drop of water?', 'soaksUp')}
-      {ask('Is it painted, lacquered or plated?', 'finished')}
-      {ask('Does its maker allow acid or solvent on it?', 'bearsAcidOrSolvent')}
+      {ask(w.name('homes', 'doesItSoakUpA'), 'soaksUp')}
+      {ask(w.name('homes', 'isItPaintedLacqueredOr'), 'finished')}
+      {ask(w.name('homes', 'doesItsMakerAllowAcid'), 'bearsAcidOrSolvent')}
     </div>
   );
 };
@@ -186,21 +187,17 @@ export const SurfaceForm = ({ homeId, revision, roomId, roomName, surface, onDon
         <b>{roomName}</b>
       </p>
       <Verdict
-        say={surface ? surface.name : `A new surface in ${roomName}`}
-        why={surface ? undefined : 'It starts as cleaned only; set more on the protocol.'}
+        say={surface ? surface.name : w.say('homes.aNewSurfaceIn', { roomName })}
+        why={surface ? undefined : w.name('homes', 'itStartsAsCleanedOnly')}
       />
       <Form onSubmit={() => submit()} className="grid max-w-[560px] gap-4">
         <TextField
-          label="Name"
+          label={w.name('homes', 'name')}
           value={name}
           onChange={rename}
           check={written}
           autoFocus={!surface}
-          hint={
-            guessed
-              ? 'Material and area are guessed from the name until you change them.'
-              : undefined
-          }
+          hint={guessed ? w.name('homes', 'materialAndAreaAreGuessed') : undefined}
         />
         <MaterialField
           value={material}
@@ -211,24 +208,30 @@ export const SurfaceForm = ({ homeId, revision, roomId, roomName, surface, onDon
         />
         {material?.startsWith('something') && <SomethingElse onChange={setMaterial} />}
         {tried && !material && (
-          <span className="field__wrong">Choose a material from the table.</span>
+          <span className="field__wrong">{w.name('homes', 'chooseAMaterialFromThe')}</span>
         )}
         <div className="grid grid-cols-2 gap-4">
           <Choice
-            label="Where it comes in the room"
+            label={w.name('homes', 'whereItComesInThe')}
             value={level}
             onChange={setLevel}
-            options={optionsOf(levelNames)}
+            options={optionsOf(w.table('level'))}
           />
-          <TextField label="Area, m²" value={area} onChange={setArea} check={anArea} figure />
+          <TextField
+            label={w.name('homes', 'areaM')}
+            value={area}
+            onChange={setArea}
+            check={anArea}
+            figure
+          />
         </div>
         <Segments
-          label="Touched"
+          label={w.name('homes', 'touched')}
           value={touched}
           onChange={setTouched}
           options={touches.map((one) => ({ value: one, name: one }))}
         />
-        <Tick label="Food touches it" checked={food} onChange={setFood} />
+        <Tick label={w.name('homes', 'foodTouchesIt')} checked={food} onChange={setFood} />
         {surface ? (
           <ChangedMeanwhile
             error={editing.error}
@@ -239,22 +242,28 @@ export const SurfaceForm = ({ homeId, revision, roomId, roomName, surface, onDon
           <WentWrong error={adding.error} />
         )}
         <p className="flex items-center gap-5">
-          <button className="btn btn--main">{surface ? 'Save' : 'Add the surface'}</button>
+          <button className="btn btn--main">
+            {surface ? w.name('homes', 'save') : w.name('homes', 'addTheSurface')}
+          </button>
           {surface && (
             <button type="button" className="btn btn--quiet" onClick={() => ask(true)}>
-              Take it out of the survey
+              {w.name('homes', 'takeItOutOfThe')}
             </button>
           )}
         </p>
       </Form>
-      <Window open={asking} title={`Take out ${surface?.name}?`} onClose={() => ask(false)}>
-        <p className="mb-4">Approved versions and records stay as they are.</p>
+      <Window
+        open={asking}
+        title={w.say('homes.takeOut', { surface: surface?.name ?? '' })}
+        onClose={() => ask(false)}
+      >
+        <p className="mb-4">{w.name('homes', 'approvedVersionsAndRecordsStay')}</p>
         <p className="flex gap-3">
           <button className="btn btn--main" onClick={() => ask(false)}>
-            Keep it
+            {w.name('homes', 'keepIt')}
           </button>
           <button className="btn" onClick={takeOut}>
-            Take it out
+            {w.name('homes', 'takeItOut')}
           </button>
         </p>
       </Window>

@@ -1,4 +1,6 @@
-import { flameNames, materialWords, touchedNames, ventilationNames } from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { w } from '../../app/words.ts';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../../app/api.ts';
@@ -37,7 +39,7 @@ export const Survey = ({ home, openRoomId, chosenId, onOpen, onChoose }: Standin
   };
   return (
     <main className="leaves">
-      <section className="leaf" aria-label="Survey">
+      <section className="leaf" aria-label={w.name('homes', 'survey')}>
         <HomeHead home={home} tab="survey" />
         <Descent
           home={home}
@@ -50,48 +52,58 @@ export const Survey = ({ home, openRoomId, chosenId, onOpen, onChoose }: Standin
           onChoose={choose}
           beside={(one) => (
             <span className="small soft">
-              {one.area} m²{one.food && ', food'}
+              {rich('homes.m2', { area: one.area, food: one.food && w.name('homes', 'food') })}
             </span>
           )}
           under={(one) => (
             <span className="descent__set">
               <span className="truncate">
-                {materialWords[one.material].name}, {touchedNames[one.touched]}
+                {w.name('material', one.material)}, {w.name('touched', one.touched)}
               </span>
             </span>
           )}
           pip={() => <span className="block h-1.5 w-4 border border-[#75857E]" />}
         />
-        {room?.surfaces.length === 0 && <p className="soft py-4">No surface in this room yet.</p>}
+        {room?.surfaces.length === 0 && (
+          <p className="soft py-4">{w.name('homes', 'noSurfaceInThisRoom')}</p>
+        )}
         <p className="mt-4 flex flex-wrap gap-3">
           {room && (
             <button className="btn" onClick={startAdding}>
-              Add a surface to {room.name} <span className="key">n</span>
+              {rich('homes.addASurfaceToN', {
+                room: room.name,
+                soft: (text: ReactNode) => <span className="key">{text}</span>,
+              })}
             </button>
           )}
           {room && (
             <button className="btn" onClick={() => setDialog('several')}>
-              Several at once
+              {w.name('homes', 'severalAtOnce')}
             </button>
           )}
           <button className="btn" onClick={() => setDialog('new-room')}>
-            Add a room
+            {w.name('homes', 'addARoom')}
           </button>
           {room && (
             <button className="btn btn--quiet" onClick={() => setDialog('room')}>
-              Change {room.name}
+              {w.say('homes.change2', { room: room.name })}
             </button>
           )}
         </p>
         {room && (
           <p className="small soft mt-3">
-            {room.name}: {room.floorArea} m² by {room.height} m,{' '}
-            {ventilationNames[room.ventilation]}; flame: {flameNames[room.flame]}.
+            {w.say('homes.mByMFlame', {
+              room: room.name,
+              floorArea: room.floorArea,
+              height: room.height,
+              ventilation: w.name('ventilation', room.ventilation),
+              flame: w.name('flame', room.flame),
+            })}
           </p>
         )}
         <HomeFiles home={home} />
       </section>
-      <section className="sheet" aria-label={surface?.name ?? 'Survey'}>
+      <section className="sheet" aria-label={surface?.name ?? w.name('homes', 'survey')}>
         {room && adding ? (
           <SurfaceForm
             key={`new ${room.id}`}
@@ -114,18 +126,16 @@ export const Survey = ({ home, openRoomId, chosenId, onOpen, onChoose }: Standin
         ) : (
           <Verdict
             say={
-              room
-                ? 'Choose a surface, or add one.'
-                : 'Begin with a room: its size and its air decide what may be used in it.'
+              room ? w.name('homes', 'chooseASurfaceOrAdd') : w.name('homes', 'beginWithARoomIts')
             }
           >
             {room ? (
               <button className="btn btn--main" onClick={startAdding}>
-                Add a surface
+                {w.name('homes', 'addASurface')}
               </button>
             ) : (
               <button className="btn btn--main" onClick={() => setDialog('new-room')}>
-                Add a room
+                {w.name('homes', 'addARoom')}
               </button>
             )}
           </Verdict>
@@ -135,12 +145,12 @@ export const Survey = ({ home, openRoomId, chosenId, onOpen, onChoose }: Standin
             className="btn btn--quiet"
             to={`/homes/${home.id}/protocol${surface ? `/${surface.id}` : ''}`}
           >
-            To the protocol
+            {w.name('homes', 'toTheProtocol')}
           </Link>
         </p>
         <StandingNote />
       </section>
-      <Window open={dialog === 'new-room'} title="Add a room" onClose={close}>
+      <Window open={dialog === 'new-room'} title={w.name('homes', 'addARoom')} onClose={close}>
         <RoomForm
           homeId={home.id}
           revision={home.revision}
@@ -152,30 +162,37 @@ export const Survey = ({ home, openRoomId, chosenId, onOpen, onChoose }: Standin
       </Window>
       <Window
         open={dialog === 'several'}
-        title={`Several surfaces in ${room?.name}`}
+        title={w.say('homes.severalSurfacesIn', { room: room?.name ?? '' })}
         onClose={close}
       >
         {room && <QuickSurfaces room={room} onDone={close} />}
       </Window>
-      <Window open={dialog === 'room'} title={`Change ${room?.name}`} onClose={close}>
+      <Window
+        open={dialog === 'room'}
+        title={w.say('homes.change2', { room: room?.name ?? '' })}
+        onClose={close}
+      >
         {room && <RoomForm homeId={home.id} revision={home.revision} room={room} onDone={close} />}
         <p className="mt-4">
           <button className="btn btn--quiet" onClick={() => setDialog('take-room')}>
-            Take this room out of the survey
+            {w.name('homes', 'takeThisRoomOutOf')}
           </button>
         </p>
       </Window>
-      <Window open={dialog === 'take-room'} title={`Take out ${room?.name}?`} onClose={close}>
+      <Window
+        open={dialog === 'take-room'}
+        title={w.say('homes.takeOut2', { room: room?.name ?? '' })}
+        onClose={close}
+      >
         <p className="mb-4">
-          Its {room?.surfaces.length} surfaces go with it. Approved versions and records stay as
-          they are.
+          {rich('homes.itsSurfacesGoWithIt', { surfacesCount: room?.surfaces.length })}
         </p>
         <p className="flex gap-3">
           <button className="btn btn--main" onClick={close}>
-            Keep it
+            {w.name('homes', 'keepIt')}
           </button>
           <button className="btn" onClick={takeOut}>
-            Take it out
+            {w.name('homes', 'takeItOut')}
           </button>
         </p>
       </Window>

@@ -1,13 +1,12 @@
 import {
   homeFile,
-  levelNames,
-  materialWords,
   roomFields,
   surfaceFields,
   type HomeDetail,
   type HomeFile,
   type SurveyedRoom,
 } from '@zymostat/contract';
+import { w } from '../../app/words.ts';
 import { levels, materialIds, readSurfaces, touches, type MaterialId } from '@zymostat/core';
 import { parse } from 'csv-parse/browser/esm/sync';
 import * as v from 'valibot';
@@ -57,7 +56,9 @@ export type Brought =
 
 const says = (issues: readonly { message: string }[]): string =>
   issues
-    .map((issue) => `${v.getDotPath(issue as never) ?? 'the file'}: ${issue.message}`)
+    .map(
+      (issue) => `${v.getDotPath(issue as never) ?? w.name('homes', 'theFile')}: ${issue.message}`,
+    )
     .join(' ');
 
 const fromJson = (text: string): Brought => {
@@ -68,9 +69,7 @@ const fromJson = (text: string): Brought => {
   } catch {
     return {
       ok: false,
-      problems: [
-        'Found text that begins like JSON and is not. Allowed: a file of zymostat.home/1.',
-      ],
+      problems: [w.name('homes', 'foundTextThatBeginsLike')],
     };
   }
 };
@@ -79,12 +78,12 @@ const fromJson = (text: string): Brought => {
 const materialOf = (text: string): MaterialId | undefined =>
   materialIds.find(
     (id) =>
-      id === text.trim() || materialWords[id].name.toLowerCase() === text.trim().toLowerCase(),
+      id === text.trim() || w.name('material', id).toLowerCase() === text.trim().toLowerCase(),
   );
 const levelOf = (text: string) =>
   levels.find(
     (level) =>
-      level === text.trim() || levelNames[level].toLowerCase() === text.trim().toLowerCase(),
+      level === text.trim() || w.name('level', level).toLowerCase() === text.trim().toLowerCase(),
   );
 
 /** Rooms that a list of surfaces names but the home has not get the usual size, to be put right. */
@@ -109,7 +108,10 @@ const fromCsv = (text: string): Brought => {
     return {
       ok: false,
       problems: [
-        `Line 1: found “${head?.record.join(',') ?? ''}”. Expected at least the columns room and name, of ${columns.join(', ')}.`,
+        w.say('homes.line1FoundExpectedAt', {
+          record: head?.record.join(',') ?? '',
+          columns: columns.join(', '),
+        }),
       ],
     };
   for (const { record, info } of rest) {
@@ -117,9 +119,9 @@ const fromCsv = (text: string): Brought => {
       i < 0 ? '' : (record[i] ?? ''),
     );
     const guess = readSurfaces(name!)[0];
-    const wrong = (what: string) => problems.push(`Line ${info.lines}: ${what}`);
+    const wrong = (what: string) => problems.push(w.say('homes.line', { lines: info.lines, what }));
     if (!room || !guess) {
-      wrong(`found “${record.join(',')}”. A room and a name are expected.`);
+      wrong(w.say('homes.foundARoomAndA', { record: record.join(',') }));
       continue;
     }
     const found = {
@@ -127,9 +129,17 @@ const fromCsv = (text: string): Brought => {
       level: level ? levelOf(level) : guess.level,
       touched: touched ? touches.find((one) => one === touched.toLowerCase()) : guess.touched,
     };
-    if (!found.material) wrong(`found material “${material}”, which is not in the table.`);
-    if (!found.level) wrong(`found level “${level}”. ${levels.join(', ')} are allowed.`);
-    if (!found.touched) wrong(`found touched “${touched}”. ${touches.join(', ')} are allowed.`);
+    if (!found.material)
+      wrong(w.say('homes.foundMaterialWhichIsNot', { material: material ?? '' }));
+    if (!found.level)
+      wrong(w.say('homes.foundLevelAreAllowed', { level: level ?? '', levels: levels.join(', ') }));
+    if (!found.touched)
+      wrong(
+        w.say('homes.foundTouchedAreAllowed', {
+          touched: touched ?? '',
+          touches: touches.join(', '),
+        }),
+      );
     const read = v.safeParse(surfaceFields, {
       ...found,
       name,
@@ -145,10 +155,11 @@ const fromCsv = (text: string): Brought => {
   }
   for (const { surfaces: _, ...fields } of rooms.values()) {
     const read = v.safeParse(roomFields, fields);
-    if (!read.success) problems.push(`Room “${fields.name}”: ${says(read.issues)}`);
+    if (!read.success)
+      problems.push(w.say('homes.room2', { fields: fields.name, issues: says(read.issues) }));
   }
   if (problems.length === 0 && rooms.size === 0)
-    problems.push('Found no surface after the first line.');
+    problems.push(w.name('homes', 'foundNoSurfaceAfterThe'));
   return problems.length > 0 ? { ok: false, problems } : { ok: true, rooms: [...rooms.values()] };
 };
 
@@ -160,7 +171,7 @@ export const readHomeFile = async (file: File): Promise<Brought> => {
   if (file.size > 1_000_000)
     return {
       ok: false,
-      problems: [`Found a file of ${Math.round(file.size / 1000)} kB. At most 1 MB is a home.`],
+      problems: [w.say('homes.foundAFileOfKb', { round: Math.round(file.size / 1000) })],
     };
   const text = await file.text();
   try {
@@ -168,7 +179,11 @@ export const readHomeFile = async (file: File): Promise<Brought> => {
   } catch (error) {
     return {
       ok: false,
-      problems: [`The file cannot be read: ${error instanceof Error ? error.message : 'unknown'}`],
+      problems: [
+        w.say('homes.theFileCannotBeRead', {
+          error: error instanceof Error ? error.message : 'unknown',
+        }),
+      ],
     };
   }
 };

@@ -1,4 +1,6 @@
-import { flagWords, houseWords, type Me } from '@zymostat/contract';
+import type { Me } from '@zymostat/contract';
+import type { KeyOf } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import { houseQuestions, schools, type HouseQuestion, type HouseRules } from '@zymostat/core';
 import { Radio, RadioGroup } from '@headlessui/react';
 import { useState } from 'react';
@@ -9,7 +11,9 @@ import { TextField } from '../../ui/Field.tsx';
 import { Form } from '../../ui/Form.tsx';
 import { StandingNote, Verdict, Waiting, WentWrong } from '../../ui/parts.tsx';
 
-type Schools = Record<string, { name: string; trades: string }>;
+/** A school as the catalogue calls it. */
+const schoolOf = (question: HouseQuestion, school: string) =>
+  `${question}.${school}` as KeyOf<'school'>;
 
 const Question = ({
   question,
@@ -20,7 +24,7 @@ const Question = ({
   rules: HouseRules;
   onChange: (school: string) => void;
 }) => {
-  const { asks, schools: words } = houseWords[question];
+  const asks = w.name('houseAsks', question);
   return (
     <RadioGroup className="school" value={rules[question]} onChange={onChange} aria-label={asks}>
       <h2>{asks}</h2>
@@ -28,9 +32,11 @@ const Question = ({
         <Radio key={school} value={school} className="school__one">
           <span className="school__mark" aria-hidden="true" />
           <span>
-            <b className="font-semibold">{(words as Schools)[school]!.name}</b>
-            {i === 0 && <span className="small soft"> · as set at the start</span>}
-            <span className="small soft block">{(words as Schools)[school]!.trades}</span>
+            <b className="font-semibold">{w.name('school', schoolOf(question, school))}</b>
+            {i === 0 && (
+              <span className="small soft">{w.name('housePage', 'asSetAtTheStart')}</span>
+            )}
+            <span className="small soft block">{w.name('trades', schoolOf(question, school))}</span>
           </span>
         </Radio>
       ))}
@@ -50,11 +56,11 @@ const Numbers = ({ company }: { company: Me['company'] }) => {
   const same = emergencyNumber === company.emergencyNumber && poisonLine === company.poisonLine;
   return (
     <Form onSubmit={submit} className="mb-4 border-b border-ink pb-4">
-      <h2 className="mb-2">Whom to call</h2>
+      <h2 className="mb-2">{w.name('housePage', 'whomToCall')}</h2>
       <div className="flex flex-wrap items-end gap-3">
         <TextField
           className="w-44"
-          label="Emergency line"
+          label={w.name('housePage', 'emergencyLine')}
           figure
           value={emergencyNumber}
           onChange={setEmergency}
@@ -62,18 +68,18 @@ const Numbers = ({ company }: { company: Me['company'] }) => {
         />
         <TextField
           className="w-44"
-          label="Poison line"
+          label={w.name('housePage', 'poisonLine')}
           figure
           value={poisonLine}
           onChange={setPoison}
           check={written}
         />
         <button className="btn" disabled={same || isLoading}>
-          Save the numbers
+          {w.name('housePage', 'saveTheNumbers')}
         </button>
         {isSuccess && same && (
           <span className="small met-ink pb-2" role="status">
-            Saved.
+            {w.name('housePage', 'saved')}
           </span>
         )}
       </div>
@@ -100,27 +106,29 @@ const HouseRulesPage = () => {
   if (!me || !stands || !rules)
     return (
       <main className="px-6">
-        <Waiting what="the house rules" />
+        <Waiting what={w.name('housePage', 'theHouseRules')} />
       </main>
     );
   const flagged = effects.data?.reduce((sum, { flags }) => sum + flags.length, 0) ?? 0;
   const say =
     changes.length === 0
-      ? 'Which school do we follow where practice differs?'
+      ? w.name('housePage', 'whichSchoolDoWeFollow')
       : !effects.data
-        ? 'Looking through the approved protocols …'
+        ? w.name('housePage', 'lookingThroughTheApprovedProtocols')
         : flagged === 0
-          ? 'No approved protocol changes by this.'
-          : `${flagged} approved ${flagged === 1 ? 'surface' : 'surfaces'} would have to be reviewed.`;
+          ? w.name('housePage', 'noApprovedProtocolChangesBy')
+          : w.say('housePage.approvedWouldHaveToBe', {
+              flagged,
+            });
   const submit = async () => {
     const result = await save(rules);
     if (!result.error) setChosen(undefined);
   };
   return (
     <main className="leaves">
-      <section className="leaf" aria-label="House rules">
+      <section className="leaf" aria-label={w.name('housePage', 'houseRules')}>
         <div className="headline">
-          <h1>House rules</h1>
+          <h1>{w.name('housePage', 'houseRules')}</h1>
         </div>
         <Numbers company={me.company} />
         {houseQuestions.map((question) => (
@@ -132,13 +140,13 @@ const HouseRulesPage = () => {
           />
         ))}
       </section>
-      <section className="sheet" aria-label="What a change does">
+      <section className="sheet" aria-label={w.name('housePage', 'whatAChangeDoes')}>
         <Verdict
           say={say}
           why={
             changes.length === 0
-              ? 'Each choice says what it trades. The first of each is the cautious one, by the evidence. Protocols stay as they were approved: what a change makes untrue is flagged, and revised by a person.'
-              : 'Approved protocols stay as they are until somebody revises them.'
+              ? w.name('housePage', 'eachChoiceSaysWhatIt')
+              : w.name('housePage', 'approvedProtocolsStayAsThey')
           }
         >
           {changes.length > 0 && (
@@ -147,14 +155,14 @@ const HouseRulesPage = () => {
               disabled={saving.isLoading || !effects.data}
               onClick={() => void submit()}
             >
-              Save the {changes.length === 1 ? 'change' : `${changes.length} changes`}
+              {w.say('housePage.saveThe', { count: changes.length })}
             </button>
           )}
         </Verdict>
         {changes.length > 0 && (
           <p className="mb-3">
             <button className="btn btn--quiet" onClick={() => setChosen(undefined)}>
-              Leave it as it was
+              {w.name('housePage', 'leaveItAsItWas')}
             </button>
           </p>
         )}
@@ -163,9 +171,9 @@ const HouseRulesPage = () => {
           <ul className="mb-4 grid gap-1">
             {changes.map((question) => (
               <li key={question}>
-                <b className="font-semibold">{houseWords[question].asks}</b>{' '}
-                {(houseWords[question].schools as Schools)[stands[question]]!.name} →{' '}
-                {(houseWords[question].schools as Schools)[rules[question]]!.name}
+                <b className="font-semibold">{w.name('houseAsks', question)}</b>{' '}
+                {w.name('school', schoolOf(question, stands[question]))} →{' '}
+                {w.name('school', schoolOf(question, rules[question]))}
               </li>
             ))}
           </ul>
@@ -184,9 +192,12 @@ const HouseRulesPage = () => {
                         <td>{flag.roomName}</td>
                         <td>{flag.surfaceName}</td>
                         <td>
-                          {flagWords[flag.why]}
+                          {w.name('flag', flag.why)}
                           {flag.why === 'longer' || flag.why === 'shorter'
-                            ? `: ${Math.ceil(flag.now / 60)} min, approved ${Math.ceil(flag.approved / 60)}`
+                            ? w.say('housePage.minApproved', {
+                                ceil: Math.ceil(flag.now / 60),
+                                ceil2: Math.ceil(flag.approved / 60),
+                              })
                             : ''}
                         </td>
                       </tr>

@@ -1,11 +1,7 @@
-import {
-  productNames,
-  reasonInWords,
-  routeNames,
-  severityNames,
-  wordsOfRule,
-  type HomeRow,
-} from '@zymostat/contract';
+import { rich } from '../../ui/rich.tsx';
+import { type HomeRow } from '@zymostat/contract';
+import { reasonInWords, wordsOfRule } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import {
   bowlOf,
   enforce,
@@ -34,7 +30,8 @@ const Home = ({ homeId }: { homeId: string }) => {
   const { data: me } = api.useMeQuery();
   const book = useBook();
   const [now] = useState(Date.now);
-  if (!home || home.id !== homeId || !stocks || !me) return <Waiting what="the home" />;
+  if (!home || home.id !== homeId || !stocks || !me)
+    return <Waiting what={w.name('apart', 'theHome')} />;
   const keeps = home.clientKeeps;
   const brought = stocks
     .filter(({ id }) =>
@@ -83,12 +80,14 @@ const Home = ({ homeId }: { homeId: string }) => {
       </p>
       <p className="verdict__say my-2" role="status">
         {barred.length > 0
-          ? `${barred.length} ${barred.length === 1 ? 'surface is' : 'surfaces are'} barred by what the client keeps.`
+          ? w.say('apart.barredByWhatTheClient', {
+              barredCount: barred.length,
+            })
           : keeps.length === 0
-            ? 'Nothing of the client’s is written down.'
+            ? w.name('apart', 'nothingOfTheClientS')
             : against.length > 0
-              ? 'What the client keeps and what we bring must be kept apart.'
-              : 'No rule speaks against what the client keeps.'}
+              ? w.name('apart', 'whatTheClientKeepsAnd')
+              : w.name('apart', 'noRuleSpeaksAgainstWhat')}
       </p>
       {barred.map(({ surfaceId, reasons }) => (
         <p key={surfaceId} className="mb-2 flex flex-wrap items-baseline gap-x-3">
@@ -96,29 +95,35 @@ const Home = ({ homeId }: { homeId: string }) => {
           <Link className="font-semibold underline" to={`/homes/${home.id}/protocol/${surfaceId}`}>
             {nameOf.get(surfaceId)}
           </Link>
-          <span>{reasonInWords(reasons.find(({ code }) => code === 'meets-in-bowl')!)}</span>
+          <span>
+            {reasonInWords(
+              w,
+              reasons.find(({ code }) => code === 'meets-in-bowl')!,
+            )}
+          </span>
         </p>
       ))}
       {lifted.length > 0 && bowlOf(keeps).length > 0 && (
         <p className="notice mb-3">
-          In the protocol: the tablet is taken out and the bowl flushed twice before{' '}
-          {lifted.map(({ surface }) => surface.name).join(', ')}.
+          {rich('apart.inTheProtocolTheTablet', {
+            lifted: lifted.map(({ surface }) => surface.name).join(', '),
+          })}
         </p>
       )}
       {against.length > 0 && (
         <table className="ledger mb-4">
           <thead>
             <tr>
-              <th>The client’s</th>
-              <th>Ours</th>
-              <th>Worst</th>
-              <th>By which route, and why</th>
+              <th>{w.name('apart', 'theClientS')}</th>
+              <th>{w.name('apart', 'ours')}</th>
+              <th>{w.name('apart', 'worst')}</th>
+              <th>{w.name('apart', 'byWhichRouteAndWhy')}</th>
             </tr>
           </thead>
           <tbody>
             {against.map(({ id, ours, severity, by }) => (
               <tr key={`${id} ${ours.key}`}>
-                <td>{productNames[id]}</td>
+                <td>{w.name('product', id)}</td>
                 <td>
                   <Link className="underline" to={`/keep-apart?a=${id}&b=${ours.key}`}>
                     {ours.name.replace(/ \(ours.*/, '')}
@@ -128,9 +133,9 @@ const Home = ({ homeId }: { homeId: string }) => {
                   <Severity is={severity} />
                 </td>
                 <td>
-                  {by.map(({ route }) => routeNames[route].toLowerCase()).join(', ')}.{' '}
+                  {by.map(({ route }) => w.name('route', route).toLowerCase()).join(', ')}.{' '}
                   <span className="soft">
-                    {wordsOfRule(by[0]!.bites[0]!.rule, by[0]!.bites[0]!.says).happens}
+                    {wordsOfRule(w, by[0]!.bites[0]!.rule, by[0]!.bites[0]!.says).happens}
                   </span>
                 </td>
               </tr>
@@ -140,26 +145,29 @@ const Home = ({ homeId }: { homeId: string }) => {
       )}
       {inside.length > 0 && (
         <section>
-          <h2>In the client’s own cupboard</h2>
+          <h2>{w.name('apart', 'inTheClientSOwn')}</h2>
           <ul className="mt-1 grid gap-1">
             {inside.map(({ a, b, combination }) => (
               <li key={`${a} ${b}`}>
-                <Severity is={combination.severity} /> {productNames[keeps[a]!]} and{' '}
-                {productNames[keeps[b]!]}: tell the client to part them.
+                <Severity is={combination.severity} />{' '}
+                {w.say('apart.andTellTheClientTo', {
+                  a: w.name('product', keeps[a]!),
+                  b: w.name('product', keeps[b]!),
+                })}
               </li>
             ))}
           </ul>
         </section>
       )}
-      <h2 className="mt-3">Kept there</h2>
+      <h2 className="mt-3">{w.name('apart', 'keptThere')}</h2>
       <p className="mb-3">
         {keeps.length > 0 ? (
-          keeps.map((id) => productNames[id]).join(', ')
+          keeps.map((id) => w.name('product', id)).join(', ')
         ) : (
-          <span className="soft">Ask at the survey, and look into the cistern.</span>
+          <span className="soft">{w.name('apart', 'askAtTheSurveyAnd')}</span>
         )}{' '}
         <Link className="btn btn--quiet ml-3" to="/homes">
-          Change it at the home
+          {w.name('apart', 'changeItAtTheHome')}
         </Link>
       </p>
     </>
@@ -191,8 +199,8 @@ const ClientHomes = () => {
   );
   return (
     <main className="leaves">
-      <section className="leaf" aria-label="At clients">
-        <KeepApartHead title="At clients" />
+      <section className="leaf" aria-label={w.name('apart', 'atClients')}>
+        <KeepApartHead title={w.name('apart', 'atClients')} />
         <ol className="list">
           {homes.map((home) => {
             const worst = worstAt(home);
@@ -208,13 +216,15 @@ const ClientHomes = () => {
                       {home.name}, {home.place}
                     </b>
                     {worst === 'never' && (
-                      <span className="small">{severityNames.never} in there</span>
+                      <span className="small">
+                        {w.say('apart.inThere', { value: w.name('severity', 'never') })}
+                      </span>
                     )}
                   </span>
                   <span className="small soft">
                     {home.clientKeeps.length > 0
-                      ? home.clientKeeps.map((id) => productNames[id]).join(', ')
-                      : 'nothing written down'}
+                      ? home.clientKeeps.map((id) => w.name('product', id)).join(', ')
+                      : w.name('apart', 'nothingWrittenDown')}
                   </span>
                 </button>
               </li>
@@ -222,7 +232,7 @@ const ClientHomes = () => {
           })}
         </ol>
       </section>
-      <section className="sheet" aria-label="The home">
+      <section className="sheet" aria-label={w.name('apart', 'theHome2')}>
         {chosen && <Home key={chosen.id} homeId={chosen.id} />}
         <StandingNote />
       </section>

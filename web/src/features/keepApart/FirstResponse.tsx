@@ -1,4 +1,5 @@
-import { firstResponse } from '@zymostat/contract';
+import { firstResponse } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import type { Harm } from '@zymostat/core';
 import { api } from '../../app/api.ts';
 
@@ -10,26 +11,28 @@ export const FirstResponse = ({ harm, onIncident }: { harm: Harm; onIncident: ()
   return (
     <section className="first mb-4">
       <div className="headline">
-        <h2>If they have met</h2>
+        <h2>{w.name('apart', 'ifTheyHaveMet')}</h2>
         <button className="btn btn--main" onClick={onIncident}>
-          Record an incident
+          {w.name('apart', 'recordAnIncident')}
         </button>
       </div>
       <p className="mb-2 flex flex-wrap gap-3">
         <a className="btn" href={`tel:${emergencyNumber}`}>
-          Emergency line {emergencyNumber}
+          {w.say('apart.emergencyLine', { emergencyNumber })}
         </a>
         <a className="btn" href={`tel:${poisonLine}`}>
-          Poison line {poisonLine}
+          {w.say('apart.poisonLine', { poisonLine })}
         </a>
       </p>
       <ol>
-        {firstResponse(emergencyNumber, poisonLine, harm).map((line, i) => (
-          <li key={line}>
-            <b>{i + 1}</b>
-            <span>{line}</span>
-          </li>
-        ))}
+        {firstResponse(w, { emergency: emergencyNumber, poison: poisonLine }, harm).map(
+          (line, i) => (
+            <li key={line}>
+              <b>{i + 1}</b>
+              <span>{line}</span>
+            </li>
+          ),
+        )}
       </ol>
     </section>
   );

@@ -1,4 +1,6 @@
-import { componentWords } from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { w } from '../../app/words.ts';
 import {
   airChanges,
   closedPressure,
@@ -22,12 +24,12 @@ const figure = (n: number) =>
   n >= 10 ? Math.round(n).toLocaleString('en-GB') : n.toFixed(n >= 1 ? 1 : 2);
 const span = (s: number) =>
   s === 0
-    ? 'not at all'
+    ? w.name('apart', 'notAtAll')
     : s >= 24 * HOUR
-      ? 'over a day'
+      ? w.name('apart', 'overADay')
       : s >= HOUR
-        ? `${Math.floor(s / HOUR)} h ${Math.round((s % HOUR) / 60)} min`
-        : `${Math.max(1, Math.round(s / 60))} min`;
+        ? w.say('apart.hMin', { floor: Math.floor(s / HOUR), round: Math.round((s % HOUR) / 60) })
+        : w.say('apart.min', { max: Math.max(1, Math.round(s / 60)) });
 const HEADSPACE = millilitres(100);
 
 /** ppm over an hour with the window shut and open, and what is immediately dangerous. */
@@ -35,15 +37,15 @@ const linesFor = (ppm: number, danger: number | undefined): Line[] => {
   const curve = (changes: number) =>
     Array.from({ length: 61 }, (_, i) => ({ x: i, y: decayed(ppm, changes, i * 60) }));
   const shutAndOpen: Line[] = [
-    { name: 'window shut', points: curve(airChanges.closed) },
-    { name: 'window open', points: curve(airChanges.open), colour: '#0F5B4B' },
+    { name: w.name('apart', 'windowShut'), points: curve(airChanges.closed) },
+    { name: w.name('apart', 'windowOpen'), points: curve(airChanges.open), colour: '#0F5B4B' },
   ];
   return danger === undefined
     ? shutAndOpen
     : [
         ...shutAndOpen,
         {
-          name: `immediately dangerous, ${danger} ppm`,
+          name: w.say('apart.immediatelyDangerousPpm', { danger }),
           dashed: true,
           points: [
             { x: 0, y: danger },
@@ -77,44 +79,60 @@ export const GasBound = ({ a, b }: { a: ActiveContent; b: ActiveContent }) => {
   }, [a, b, amount, room]);
   if (!shut || !open) return null;
   const { ppm, limits } = shut;
-  const name = componentWords[shut.gas];
+  const name = w.name('component', shut.gas);
   const times = limits ? ppm / limits.immediatelyDangerous : 0;
   return (
-    <section className="mt-4" aria-label="How bad">
+    <section className="mt-4" aria-label={w.name('apart', 'howBad')}>
       <h2>
-        How bad, in a room of <span className="fig">{room} m³</span>{' '}
-        <span className="soft font-normal">(upper bound, estimate)</span>
+        {rich('apart.howBadInARoom', {
+          soft: (text: ReactNode) => <span className="fig">{text}</span>,
+          room,
+          soft2: (text: ReactNode) => <span className="soft font-normal">{text}</span>,
+        })}
       </h2>
       <p className="my-1" role="status">
         <b>
-          Could reach <span className="fig">{figure(ppm)} ppm</span> of {name}
+          {rich('apart.couldReachPpmOf', {
+            soft: (text: ReactNode) => <span className="fig">{text}</span>,
+            ppm: figure(ppm),
+            name,
+          })}
         </b>{' '}
-        in the mixed air of the room
+        {w.name('apart', 'inTheMixedAirOf')}
         {limits &&
           (times >= 1 ? (
             <>
               ,{' '}
               <b>
-                <span className="fig">{figure(times)}</span> times
+                {rich('apart.times', {
+                  soft: (text: ReactNode) => <span className="fig">{text}</span>,
+                  times: figure(times),
+                })}
               </b>{' '}
-              what is immediately dangerous
+              {w.name('apart', 'whatIsImmediatelyDangerous')}
             </>
           ) : (
-            <>, under what is immediately dangerous</>
+            <>{w.name('apart', 'underWhatIsImmediatelyDangerous')}</>
           ))}
         .{' '}
         {limits && (
           <>
-            Dangerous for {span(shut.dangerousFor)} shut, {span(open.dangerousFor)} open; over the
-            short-term limit ({limits.shortTerm} ppm; the stricter is {limits.stricter} ppm) for{' '}
-            {span(shut.overShortTermFor)} shut, {span(open.overShortTermFor)} open.
+            {w.say('apart.dangerousForShutOpenOver', {
+              dangerousFor: span(shut.dangerousFor),
+              dangerousFor2: span(open.dangerousFor),
+              shortTerm: limits.shortTerm,
+              stricter: limits.stricter,
+              overShortTermFor: span(shut.overShortTermFor),
+              overShortTermFor2: span(open.overShortTermFor),
+            })}
           </>
         )}{' '}
         {shut.gas === 'carbon dioxide' && (
           <>
-            In a capped bottle with 100 ml of headspace: about{' '}
-            <b className="fig">{figure(closedPressure(shut.mol, HEADSPACE))} atm</b> above ambient;
-            it bursts.
+            {rich('apart.inACappedBottleWith', {
+              b: (text: ReactNode) => <b className="fig">{text}</b>,
+              HEADSPACE: figure(closedPressure(shut.mol, HEADSPACE)),
+            })}
           </>
         )}
       </p>
@@ -122,7 +140,7 @@ export const GasBound = ({ a, b }: { a: ActiveContent; b: ActiveContent }) => {
         <div className="min-w-0">
           <Suspense>
             <LineChart
-              label={`${name} over an hour: ${figure(ppm)} ppm at the start`}
+              label={w.say('apart.overAnHourPpmAt', { name, ppm: figure(ppm) })}
               lines={lines}
               x={{ title: 'minutes', most: 60 }}
               left={{ title: 'ppm' }}
@@ -131,7 +149,7 @@ export const GasBound = ({ a, b }: { a: ActiveContent; b: ActiveContent }) => {
         </div>
         <div className="grid content-start gap-3">
           <Slider
-            label="Of each"
+            label={w.name('apart', 'ofEach')}
             value={amount}
             from={5}
             to={500}
@@ -140,18 +158,15 @@ export const GasBound = ({ a, b }: { a: ActiveContent; b: ActiveContent }) => {
             onChange={setAmount}
           />
           <Slider
-            label="Room"
+            label={w.name('apart', 'room')}
             value={room}
             from={2}
             to={60}
             step={1}
-            unit="m³"
+            unit={w.name('apart', 'm')}
             onChange={setRoom}
           />
-          <p className="small soft">
-            The smaller amount reacts completely, all of it is set free and mixes with the room’s
-            air. Over the bowl or the bucket it is many times that. Stoichiometry; NIOSH; ACGIH.
-          </p>
+          <p className="small soft">{w.name('apart', 'theSmallerAmountReactsCompletely')}</p>
         </div>
       </div>
     </section>
@@ -162,15 +177,13 @@ export const GasBound = ({ a, b }: { a: ActiveContent; b: ActiveContent }) => {
 export const BottlePressure = ({ of }: { of: ActiveContent }) => (
   <p className="mt-3">
     <b>
-      Could reach about{' '}
-      <span className="fig">
-        {figure(peroxidePressure({ content: of, volume: HEADSPACE }, HEADSPACE))} atm
-      </span>
+      {rich('apart.couldReachAboutAtm', {
+        soft: (text: ReactNode) => <span className="fig">{text}</span>,
+        HEADSPACE: figure(peroxidePressure({ content: of, volume: HEADSPACE }, HEADSPACE)),
+      })}
     </b>{' '}
-    above ambient in a capped bottle, half full{' '}
-    <span className="soft">
-      (upper bound, estimate: all of it breaks down to oxygen; stoichiometry)
-    </span>
-    . It bursts.
+    {rich('apart.aboveAmbientInACapped', {
+      soft: (text: ReactNode) => <span className="soft">{text}</span>,
+    })}
   </p>
 );

@@ -1,4 +1,6 @@
-import { routeNames } from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { w } from '../../app/words.ts';
 import { routes } from '@zymostat/core';
 import { useCallback, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -17,7 +19,7 @@ import { usePickables } from './pickables.ts';
 
 const byRoute: { value: AskedRoute; name: string }[] = [
   { value: 'any', name: 'any' },
-  ...routes.map((route) => ({ value: route, name: routeNames[route].toLowerCase() })),
+  ...routes.map((route) => ({ value: route, name: w.name('route', route).toLowerCase() })),
 ];
 
 /** The matrix of what must not meet, and the pair that is chosen in it. */
@@ -41,13 +43,14 @@ const KeepApart = () => {
     (one: string, other: string, pointed: boolean) => {
       setSearch({ a: one, b: other }, { replace: true });
       // On a phone the answer stands below the matrix.
-      if (pointed && matchMedia('(max-width: 767px)').matches) sheet.current?.scrollIntoView();
+      if (pointed && matchMedia(w.name('apart', 'maxWidth767px')).matches)
+        sheet.current?.scrollIntoView();
     },
     [setSearch],
   );
   return (
     <main className="leaves">
-      <section className="leaf" aria-label="Keep apart">
+      <section className="leaf" aria-label={w.name('apart', 'keepApart')}>
         <KeepApartHead>
           <p className="legend">
             <Severity is="never" />
@@ -55,31 +58,40 @@ const KeepApart = () => {
             <Severity is="care" />
             <span className="legend__fine">
               <i />
-              may meet
+              {w.name('apart', 'mayMeet')}
             </span>
             <span className="legend__no-rule">
               <i />
-              no rule known
+              {w.name('apart', 'noRuleKnown')}
             </span>
           </p>
         </KeepApartHead>
         {urgent && <FirstResponse harm="gas" onIncident={() => write('incident')} />}
         <div className="mb-3">
-          <Segments label="By which route" value={route} onChange={setRoute} options={byRoute} />
+          <Segments
+            label={w.name('apart', 'byWhichRoute')}
+            value={route}
+            onChange={setRoute}
+            options={byRoute}
+          />
         </div>
         {ready && (
           <Matrix lines={lines} book={book} route={route} a={a.key} b={b.key} onPick={pick} />
         )}
         <p className="small soft mt-2">
-          Ours in bold.<span className="max-md:hidden"> Arrow keys walk the pairs.</span>
+          {rich('apart.oursInBoldArrowKeys', {
+            soft: (text: ReactNode) => <span className="max-md:hidden">{text}</span>,
+          })}
         </p>
         <p className="mt-3">
           <button className="btn" onClick={() => write('near-miss')}>
-            Write down a near miss <span className="key">n</span>
+            {rich('apart.writeDownANearMiss', {
+              soft: (text: ReactNode) => <span className="key">{text}</span>,
+            })}
           </button>
         </p>
       </section>
-      <section ref={sheet} className="sheet" aria-label="The pair">
+      <section ref={sheet} className="sheet" aria-label={w.name('apart', 'thePair')}>
         <PairSheet
           key={`${a.key} ${b.key}`}
           a={a}
@@ -93,7 +105,11 @@ const KeepApart = () => {
       </section>
       <Window
         open={writing !== null}
-        title={writing === 'incident' ? 'Record an incident' : 'Write down a near miss'}
+        title={
+          writing === 'incident'
+            ? w.name('apart', 'recordAnIncident')
+            : w.name('apart', 'writeDownANearMiss2')
+        }
         onClose={() => write(null)}
       >
         {writing && <MishapForm kind={writing} pair={[a, b]} onDone={() => write(null)} />}

@@ -1,14 +1,15 @@
+import { w } from '../../app/words.ts';
 import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
 import { api } from '../../app/api.ts';
 
 const tabs = [
-  { to: '/keep-apart', name: 'Pairs' },
-  { to: '/keep-apart/may-i', name: 'May I?' },
-  { to: '/keep-apart/shelves', name: 'Shelves and caddies' },
-  { to: '/keep-apart/homes', name: 'At clients', desk: true },
-  { to: '/keep-apart/log', name: 'Log' },
-  { to: '/keep-apart/book', name: 'Book' },
+  { to: '/keep-apart', name: w.name('apart', 'pairs') },
+  { to: '/keep-apart/may-i', name: w.name('apart', 'mayI') },
+  { to: '/keep-apart/shelves', name: w.name('apart', 'shelvesAndCaddies') },
+  { to: '/keep-apart/homes', name: w.name('apart', 'atClients'), desk: true },
+  { to: '/keep-apart/log', name: w.name('apart', 'log') },
+  { to: '/keep-apart/book', name: w.name('apart', 'book') },
 ];
 
 /**
@@ -16,7 +17,7 @@ const tabs = [
  * told so here.
  */
 export const KeepApartHead = ({
-  title = 'Keep apart',
+  title = w.name('apart', 'keepApart'),
   children,
 }: {
   title?: string;
@@ -30,13 +31,13 @@ export const KeepApartHead = ({
         <h1>{title}</h1>
         {children}
       </div>
-      <nav className="tabs mb-3 flex-wrap gap-y-0" aria-label="Keep apart">
+      <nav className="tabs mb-3 flex-wrap gap-y-0" aria-label={w.name('apart', 'keepApart')}>
         {tabs
           .filter(({ desk }) => !desk || me?.person.role === 'supervisor')
           .map(({ to, name }) => (
             <NavLink key={to} to={to} end>
               {name}
-              {to.endsWith('book') && unread ? ' · changed' : ''}
+              {to.endsWith('book') && unread ? w.name('apart', 'changed') : ''}
             </NavLink>
           ))}
       </nav>

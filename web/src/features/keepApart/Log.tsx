@@ -1,4 +1,6 @@
-import { groupNames, recordKindNames, routeNames } from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { w } from '../../app/words.ts';
 import { judgeCombination } from '@zymostat/core';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { api } from '../../app/api.ts';
@@ -44,11 +46,11 @@ const Counts = ({ rows }: { rows: readonly Mishap[] }) => {
     return { months: span.map(monthOfField), bars: countByMonth(rows, by, span, MOST_BARS) };
   }, [rows, by, now]);
   return (
-    <section className="mt-4" aria-label="How often">
+    <section className="mt-4" aria-label={w.name('apart', 'howOften')}>
       <div className="headline">
-        <h2>How often</h2>
+        <h2>{w.name('apart', 'howOften')}</h2>
         <Segments
-          label="By"
+          label={w.name('apart', 'by')}
           value={by}
           onChange={setBy}
           options={(Object.keys(countedBy) as CountedBy[]).map((one) => ({
@@ -59,7 +61,12 @@ const Counts = ({ rows }: { rows: readonly Mishap[] }) => {
       </div>
       <Suspense>
         <BarChart
-          label={`Near misses and incidents a month, by ${by}: ${bars.map(({ name, counts }) => `${name} ${counts.reduce((a, b) => a + b, 0)}`).join(', ')}`}
+          label={w.say('apart.nearMissesAndIncidentsA', {
+            by,
+            bars: bars
+              .map(({ name, counts }) => `${name} ${counts.reduce((a, b) => a + b, 0)}`)
+              .join(', '),
+          })}
           months={months}
           bars={bars}
         />
@@ -84,7 +91,7 @@ const FollowUpForm = ({ of }: { of: Mishap }) => {
   return (
     <Form onSubmit={submit} className="mt-3 grid gap-3 border-t border-ink pt-3">
       <TextField
-        label="Review: what follows from it"
+        label={w.name('apart', 'reviewWhatFollowsFromIt')}
         value={text}
         onChange={setText}
         check={written}
@@ -92,18 +99,18 @@ const FollowUpForm = ({ of }: { of: Mishap }) => {
       />
       <div className="grid grid-cols-2 gap-3">
         <Choice
-          label="Whose it is"
+          label={w.name('apart', 'whoseItIs')}
           value={owner}
           onChange={setOwner}
           options={book?.readers.map(({ name }) => ({ value: name, name })) ?? []}
         />
-        <TextField label="Until" type="date" value={due} onChange={setDue} />
+        <TextField label={w.name('apart', 'until')} type="date" value={due} onChange={setDue} />
       </div>
-      <Tick label="It is done: close it" checked={closed} onChange={close} />
+      <Tick label={w.name('apart', 'itIsDoneCloseIt')} checked={closed} onChange={close} />
       <WentWrong error={error} />
       <p>
         <button className="btn btn--main" disabled={isLoading}>
-          {closed ? 'Write it down and close' : 'Write it down'}
+          {closed ? w.name('apart', 'writeItDownAndClose') : w.name('apart', 'writeItDown')}
         </button>
       </p>
     </Form>
@@ -131,18 +138,18 @@ const Sheet = ({
       book,
     ).severity;
   const facts: [string, string | null | undefined][] = [
-    ['What met what', products.join(' and ') || null],
-    ['By', route && routeNames[route]],
-    ['How much', amount],
-    ['Felt', symptoms],
-    ['Where', [row.homeName, place].filter(Boolean).join(', ')],
-    ['Noticed by', who],
-    ['Done', done],
+    [w.name('apart', 'whatMetWhat'), products.join(w.name('apart', 'and')) || null],
+    [w.name('apart', 'by'), route && w.name('route', route)],
+    [w.name('apart', 'howMuch'), amount],
+    [w.name('apart', 'felt'), symptoms],
+    [w.name('apart', 'where'), [row.homeName, place].filter(Boolean).join(', ')],
+    [w.name('apart', 'noticedBy'), who],
+    [w.name('apart', 'done'), done],
   ];
   return (
     <>
       <p className="crumb">
-        <b>{recordKindNames[row.kind]}</b> · {momentOf(row.at)} ·{' '}
+        <b>{w.name('record', row.kind)}</b> · {momentOf(row.at)} ·{' '}
         {isClosed(followUps) ? 'closed' : 'open'}
       </p>
       <p className="verdict__say my-2">{what}</p>
@@ -159,16 +166,16 @@ const Sheet = ({
       </dl>
       {followUps.length > 0 && (
         <section className="mt-4">
-          <h2>What followed</h2>
+          <h2>{w.name('apart', 'whatFollowed')}</h2>
           <ul className="list mt-1">
             {followUps.map((one) => (
               <li key={one.seq} className="py-1.5">
                 {one.body.text}{' '}
                 <span className="small soft block">
                   {one.body.owner}
-                  {one.body.due && `, by ${dayOfField(one.body.due)}`}; {one.person},{' '}
-                  {dayOf(one.at)}
-                  {one.body.closed && '; closed'}
+                  {one.body.due && w.say('apart.by2', { due: dayOfField(one.body.due) })};{' '}
+                  {one.person}, {dayOf(one.at)}
+                  {one.body.closed && w.name('apart', 'closed')}
                 </span>
               </li>
             ))}
@@ -178,16 +185,19 @@ const Sheet = ({
       {supervisor && pair && (
         <p className="my-3">
           {severity === 'never' ? (
-            <span className="soft">The book says Never to this pair already.</span>
+            <span className="soft">{w.name('apart', 'theBookSaysNeverTo')}</span>
           ) : (
             <button className="btn" onClick={() => rule(true)}>
-              Make it a rule: {groupNames[pair.one]} with {groupNames[pair.other]}
+              {w.say('apart.makeItARuleWith', {
+                one: w.name('group', pair.one),
+                other: w.name('group', pair.other),
+              })}
             </button>
           )}
         </p>
       )}
       {supervisor && <FollowUpForm key={followUps.length} of={row} />}
-      <Window open={ruling} title="A rule of our own" onClose={() => rule(false)}>
+      <Window open={ruling} title={w.name('apart', 'aRuleOfOurOwn')} onClose={() => rule(false)}>
         {ruling && pair && (
           <RuleForm
             from={{
@@ -235,7 +245,7 @@ const Log = () => {
           <span className="grid grid-cols-[56px_1fr] gap-x-3">
             <span className="fig small soft">{dayOf(row.at)}</span>
             <span>
-              {row.kind === 'incident' && <b>Incident. </b>}
+              {row.kind === 'incident' && <b>{w.name('apart', 'incident')}</b>}
               {row.body.what}
             </span>
             <span className="small soft col-start-2">
@@ -245,10 +255,10 @@ const Log = () => {
                 isClosed(followUps)
                   ? 'closed'
                   : newest
-                    ? `${newest.body.owner}${newest.body.due ? `, by ${dayOfField(newest.body.due)}` : ''}`
-                    : 'not reviewed',
+                    ? `${newest.body.owner}${newest.body.due ? w.say('apart.by2', { due: dayOfField(newest.body.due) }) : ''}`
+                    : w.name('apart', 'notReviewed'),
               ].join(' · ')}
-              {isOverdue(followUps, today) && <b className="ml-2">overdue</b>}
+              {isOverdue(followUps, today) && <b className="ml-2">{w.name('apart', 'overdue')}</b>}
             </span>
           </span>
         </button>
@@ -257,35 +267,35 @@ const Log = () => {
   };
   return (
     <main className="leaves">
-      <section className="leaf" aria-label="What has gone wrong">
-        <KeepApartHead title="Log">
+      <section className="leaf" aria-label={w.name('apart', 'whatHasGoneWrong')}>
+        <KeepApartHead title={w.name('apart', 'log')}>
           {supervisor && (
             <p className="flex gap-4">
               <a className="btn btn--quiet" href="/api/mishaps.csv" download>
-                Export CSV
+                {w.name('apart', 'exportCsv')}
               </a>
               <a className="btn btn--quiet" href="/api/mishaps.json" download>
-                Export JSON
+                {w.name('apart', 'exportJson')}
               </a>
             </p>
           )}
         </KeepApartHead>
         <p className="mb-3">
           <button className="btn" onClick={() => write(true)}>
-            Write down a near miss <span className="key">n</span>
+            {rich('apart.writeDownANearMiss', {
+              soft: (text: ReactNode) => <span className="key">{text}</span>,
+            })}
           </button>
         </p>
         <WentWrong error={error} />
         {rows.length === 0 ? (
-          <p className="soft">
-            Nothing yet. A near miss written down is one that need not happen again.
-          </p>
+          <p className="soft">{w.name('apart', 'nothingYetANearMiss')}</p>
         ) : (
           <ol className="list">{rows.map(line)}</ol>
         )}
         {rows.length > 0 && <Counts rows={rows} />}
       </section>
-      <section className="sheet" aria-label="One of them">
+      <section className="sheet" aria-label={w.name('apart', 'oneOfThem')}>
         {chosen && (
           <Sheet
             key={chosen.factId}
@@ -296,7 +306,11 @@ const Log = () => {
         )}
         <StandingNote />
       </section>
-      <Window open={writing} title="Write down a near miss" onClose={() => write(false)}>
+      <Window
+        open={writing}
+        title={w.name('apart', 'writeDownANearMiss2')}
+        onClose={() => write(false)}
+      >
         {writing && <MishapForm kind="near-miss" onDone={() => write(false)} />}
       </Window>
     </main>

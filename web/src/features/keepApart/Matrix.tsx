@@ -1,4 +1,4 @@
-import { routeNames, severityNames } from '@zymostat/contract';
+import { w } from '../../app/words.ts';
 import {
   judgeCombination,
   routes,
@@ -60,7 +60,11 @@ const Row = memo(({ lines, row, route, book, chosen, reachable, picked, onPick }
           tabIndex={column === reachable ? 0 : -1}
           aria-selected={column === chosen}
           data-cell={`${row} ${column}`}
-          aria-label={`${lines[row]!.name} with ${lines[column]!.name}: ${severityNames[severity]}`}
+          aria-label={w.say('apart.with', {
+            name: lines[row]!.name,
+            name2: lines[column]!.name,
+            severity: w.name('severity', severity),
+          })}
           onClick={({ detail }) => onPick(row, column, detail > 0)}
         >
           <i />
@@ -154,7 +158,9 @@ export const Matrix = ({ lines, book, route, a, b, onPick }: Props) => {
       ref={frame}
       role="grid"
       aria-label={
-        route === 'any' ? 'Pairs, the worst of every route' : `Pairs by ${routeNames[route]}`
+        route === 'any'
+          ? w.name('apart', 'pairsTheWorstOfEvery')
+          : w.say('apart.pairsBy', { route: w.name('route', route) })
       }
       className="triangle"
       onKeyDown={walk}

@@ -1,10 +1,7 @@
-import {
-  groupNames,
-  remedyInWords,
-  routeNames,
-  severityNames,
-  wordsOfRule,
-} from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { wordsOfRule, remedyInWords } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import {
   isAgainst,
   isGeneric,
@@ -29,20 +26,20 @@ const Scan = lazy(() => import('./Scan.tsx'));
 const canScan = 'BarcodeDetector' in window;
 
 const answers: Record<Severity, { word: string; say: string }> = {
-  never: { word: 'No. Never.', say: 'Nobody can override this.' },
+  never: { word: w.name('apart', 'noNever'), say: w.name('apart', 'nobodyCanOverrideThis') },
   spoils: {
-    word: 'No. They spoil each other.',
-    say: 'Nobody is hurt, and neither works afterwards.',
+    word: w.name('apart', 'noTheySpoilEachOther'),
+    say: w.name('apart', 'nobodyIsHurtAndNeither'),
   },
-  care: { word: 'With care.', say: 'Kept apart, and aired.' },
-  'no-rule': { word: 'No rule is known.', say: 'Still one at a time, and rinse between.' },
-  fine: { word: 'Yes.', say: 'The book says that they may meet.' },
+  care: { word: w.name('apart', 'withCare'), say: w.name('apart', 'keptApartAndAired') },
+  'no-rule': { word: w.name('apart', 'noRuleIsKnown'), say: w.name('apart', 'stillOneAtATime') },
+  fine: { word: w.name('apart', 'yes'), say: w.name('apart', 'theBookSaysThatThey') },
 };
 
 /** Even what may meet is not mixed in a bottle on a guess. */
 const notInABottle = {
-  word: 'Not in one bottle.',
-  say: 'A bottle holds one product only: what is mixed comes from a recipe.',
+  word: w.name('apart', 'notInOneBottle'),
+  say: w.name('apart', 'aBottleHoldsOneProduct'),
 };
 const answerTo = (severity: Severity, route: Route) =>
   !isAgainst(severity) && route === 'vessel' ? notInABottle : answers[severity];
@@ -67,7 +64,7 @@ const useCodes = () => {
       return {
         ...kinds.find(({ key }) => key === 'water')!,
         key: bottle.code,
-        name: `${bottle.code}, washed and empty`,
+        name: w.say('apart.washedAndEmpty', { code: bottle.code }),
       };
     const batch = batches.find((one) => isSameCode(one.code, held?.batchCode ?? code));
     const inside = held ?? batch;
@@ -75,12 +72,12 @@ const useCodes = () => {
       return {
         ...kinds.find(({ key }) => key === 'unlabelled-bottle')!,
         key: code,
-        name: `${code}, not known here`,
+        name: w.say('apart.notKnownHere', { code }),
       };
     const known = bottle?.code ?? batch?.code ?? code;
     return {
       key: known,
-      name: `${known}, ${inside.groups.map((group) => groupNames[group]).join(' and ')}`,
+      name: `${known}, ${inside.groups.map((group) => w.name('group', group)).join(w.name('apart', 'and'))}`,
       product: productOf(inside),
       family: undefined,
       own: isGeneric(inside.active),
@@ -110,26 +107,24 @@ const Pick = ({
     <fieldset className="grid gap-2">
       <legend className="field__label">{label}</legend>
       <Choice
-        label="Pick it"
+        label={w.name('apart', 'pickIt')}
         value={side.code ? null : side.key}
         onChange={(key) => onChange({ code: '', key })}
         options={all.map(({ key, name }) => ({ value: key, name }))}
-        empty={side.code ? 'by its code' : undefined}
+        empty={side.code ? w.name('apart', 'byItsCode') : undefined}
       />
       <div className="flex items-end gap-3">
         <TextField
           className="grow"
-          label="Or its code"
+          label={w.name('apart', 'orItsCode')}
           figure
           value={side.code}
           onChange={(code) => onChange({ code, key: null })}
-          hint={
-            side.code ? known?.name : 'B-0001 on a batch, F-001 on a bottle, S-0101 on a stock.'
-          }
+          hint={side.code ? known?.name : w.name('apart', 'b0001OnABatch')}
         />
         {canScan && (
           <button className="btn" onClick={() => scan(true)}>
-            Scan
+            {w.name('apart', 'scan')}
           </button>
         )}
       </div>
@@ -161,43 +156,52 @@ const MayI = () => {
   const verdict = a && b && judgeCombination(a.product, b.product, { route: route }, book);
   return (
     <main className="leaves">
-      <section className="leaf" aria-label="May I?">
-        <KeepApartHead title="May I?" />
+      <section className="leaf" aria-label={w.name('apart', 'mayI')}>
+        <KeepApartHead title={w.name('apart', 'mayI')} />
         <div className="grid gap-5">
-          <Pick label="This" side={one} known={a} onChange={setOne} />
-          <Pick label="And this" side={other} known={b} onChange={setOther} />
+          <Pick label={w.name('apart', 'this')} side={one} known={a} onChange={setOne} />
+          <Pick label={w.name('apart', 'andThis')} side={other} known={b} onChange={setOther} />
           <Segments
-            label="Together"
+            label={w.name('apart', 'together')}
             value={route}
             onChange={setRoute}
-            options={routes.map((by) => ({ value: by, name: routeNames[by].toLowerCase() }))}
+            options={routes.map((by) => ({ value: by, name: w.name('route', by).toLowerCase() }))}
           />
         </div>
       </section>
-      <section className="sheet" aria-label="The answer">
+      <section className="sheet" aria-label={w.name('apart', 'theAnswer')}>
         {verdict ? (
           <>
             <div
               role="status"
               className={`answer answer--${verdict.severity}`}
-              aria-label={severityNames[verdict.severity]}
+              aria-label={w.name('severity', verdict.severity)}
             >
               <b>{answerTo(verdict.severity, route).word}</b>
               {answerTo(verdict.severity, route).say}
             </div>
             <p className="mb-2">
-              <b>{a.name}</b> and <b>{b.name}</b>, {routeNames[route].toLowerCase()}.
+              {rich('apart.and2', {
+                b: (text: ReactNode) => <b>{text}</b>,
+                a: a.name,
+                b2: b.name,
+                route: w.name('route', route).toLowerCase(),
+              })}
             </p>
             {verdict.bites.map((bite) => (
               <p key={bite.rule} className="mb-2">
-                {wordsOfRule(bite.rule, bite.says).happens} Between them:{' '}
-                <b>{remedyInWords(bite.remedy)}</b>{' '}
-                <span className="small soft">{bite.source}</span>
+                {rich('apart.betweenThem', {
+                  happens: wordsOfRule(w, bite.rule, bite.says).happens,
+                  b: (text: ReactNode) => <b>{text}</b>,
+                  remedy: remedyInWords(w, bite.remedy),
+                  soft: (text: ReactNode) => <span className="small soft">{text}</span>,
+                  source: bite.source,
+                })}
               </p>
             ))}
           </>
         ) : (
-          <p className="verdict__say my-2">Name two, and how they would meet.</p>
+          <p className="verdict__say my-2">{w.name('apart', 'nameTwoAndHowThey')}</p>
         )}
         <StandingNote />
       </section>

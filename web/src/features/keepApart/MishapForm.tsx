@@ -1,4 +1,4 @@
-import { routeNames } from '@zymostat/contract';
+import { w } from '../../app/words.ts';
 import { routes, type Group, type Route } from '@zymostat/core';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
@@ -12,9 +12,9 @@ import { usePickables, type Pickable } from './pickables.ts';
 
 const aPastTime = (text: string) =>
   Number.isNaN(Date.parse(text))
-    ? 'Give a day and a time.'
+    ? w.name('apart', 'giveADayAndA')
     : Date.parse(text) > Date.now() + 60_000
-      ? 'Only what has happened can be logged.'
+      ? w.name('apart', 'onlyWhatHasHappenedCan')
       : null;
 
 const groupOf = ({ product }: Pickable): Group => product.groups[0]!;
@@ -48,7 +48,7 @@ export const MishapForm = ({
   const [done, setDone] = useState('');
   const [logMishap, { error, isLoading }] = api.useLogMishapMutation();
   const options = [
-    { value: null, name: 'not known' },
+    { value: null, name: w.name('apart', 'notKnown') },
     ...all.map(({ key, name }) => ({ value: key, name })),
   ];
   const submit = async () => {
@@ -73,16 +73,16 @@ export const MishapForm = ({
   return (
     <Form onSubmit={submit}>
       <Segments
-        label="Kind"
+        label={w.name('apart', 'kind')}
         value={kind}
         onChange={setKind}
         options={[
-          { value: 'near-miss', name: 'near miss' },
-          { value: 'incident', name: 'incident, somebody was hurt or something harmed' },
+          { value: 'near-miss', name: w.name('apart', 'nearMiss') },
+          { value: 'incident', name: w.name('apart', 'incidentSomebodyWasHurtOr') },
         ]}
       />
       <TextField
-        label="What happened"
+        label={w.name('apart', 'whatHappened')}
         value={what}
         onChange={setWhat}
         check={written}
@@ -90,31 +90,46 @@ export const MishapForm = ({
         autoFocus
       />
       <div className="grid grid-cols-2 gap-4">
-        <Choice label="What met" value={one} onChange={setOne} options={options} />
-        <Choice label="And what" value={other} onChange={setOther} options={options} />
         <Choice
-          label="How"
+          label={w.name('apart', 'whatMet')}
+          value={one}
+          onChange={setOne}
+          options={options}
+        />
+        <Choice
+          label={w.name('apart', 'andWhat')}
+          value={other}
+          onChange={setOther}
+          options={options}
+        />
+        <Choice
+          label={w.name('apart', 'how')}
           value={route}
           onChange={setRoute}
           options={[
-            { value: null, name: 'not known' },
-            ...routes.map((by) => ({ value: by, name: routeNames[by] })),
+            { value: null, name: w.name('apart', 'notKnown') },
+            ...routes.map((by) => ({ value: by, name: w.name('route', by) })),
           ]}
         />
-        <TextField label="How much" value={amount} onChange={setAmount} />
+        <TextField label={w.name('apart', 'howMuch')} value={amount} onChange={setAmount} />
         <Choice
-          label="Home"
+          label={w.name('apart', 'home')}
           value={homeId}
           onChange={setHomeId}
           options={[
-            { value: null, name: 'none, at the depot' },
+            { value: null, name: w.name('apart', 'noneAtTheDepot') },
             ...homes.map((home) => ({ value: home.id, name: `${home.name}, ${home.place}` })),
           ]}
         />
-        <TextField label="Where" value={place} onChange={setPlace} check={written} />
-        <TextField label="Who" value={who} onChange={setWho} check={written} />
         <TextField
-          label="When"
+          label={w.name('apart', 'where')}
+          value={place}
+          onChange={setPlace}
+          check={written}
+        />
+        <TextField label={w.name('apart', 'who')} value={who} onChange={setWho} check={written} />
+        <TextField
+          label={w.name('apart', 'when')}
           type="datetime-local"
           value={when}
           onChange={setWhen}
@@ -122,18 +137,22 @@ export const MishapForm = ({
         />
       </div>
       <TextField
-        label="What somebody felt: cough, eyes, skin"
+        label={w.name('apart', 'whatSomebodyFeltCoughEyes')}
         value={symptoms}
         onChange={setSymptoms}
       />
-      <TextField label="What was done" value={done} onChange={setDone} check={written} lines={2} />
+      <TextField
+        label={w.name('apart', 'whatWasDone')}
+        value={done}
+        onChange={setDone}
+        check={written}
+        lines={2}
+      />
       <WentWrong error={error} />
       <button className="btn btn--main" disabled={isLoading}>
-        Log it
+        {w.name('apart', 'logIt')}
       </button>
-      <p className="small soft">
-        It goes on record as it is written, and is not changed afterwards.
-      </p>
+      <p className="small soft">{w.name('apart', 'itGoesOnRecordAs')}</p>
     </Form>
   );
 };

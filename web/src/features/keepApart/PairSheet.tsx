@@ -1,12 +1,9 @@
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
 import { dayOf } from '../../ui/times.ts';
-import {
-  recordKindNames,
-  remedyInWords,
-  routeNames,
-  routeWords,
-  wordsOfRule,
-  type RecordRow,
-} from '@zymostat/contract';
+import { type RecordRow } from '@zymostat/contract';
+import { remedyInWords, wordsOfRule } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import {
   isAgainst,
   judgeCombination,
@@ -31,24 +28,28 @@ const say = (
 ): string => {
   const pair =
     a === b
-      ? `Two lots of ${a.toLowerCase()}`
-      : `${a} and ${b.charAt(0).toLowerCase()}${b.slice(1)}`;
-  if (worst === 'fine') return `${pair} may meet.`;
+      ? w.say('apart.twoLotsOf', { a: a.toLowerCase() })
+      : w.say('apart.and3', { a, b: b.charAt(0).toLowerCase(), b2: b.slice(1) });
+  if (worst === 'fine') return w.say('apart.mayMeet2', { pair });
   if (worst === 'no-rule')
-    return `No rule is known for ${pair.charAt(0).toLowerCase()}${pair.slice(1)}. Still one at a time, and rinse between.`;
-  if (bottle === 'never' && surface === 'never')
-    return `${pair} must never meet, in a bottle or on a wet surface.`;
-  if (bottle === 'never') return `${pair} must never share a bottle.`;
-  if (surface === 'never') return `${pair} must never meet on a wet surface.`;
-  if (bottle === 'spoils' || surface === 'spoils') return `${pair} spoil each other.`;
+    return w.say('apart.noRuleIsKnownFor', {
+      pair: pair.charAt(0).toLowerCase(),
+      pair2: pair.slice(1),
+    });
+  if (bottle === 'never' && surface === 'never') return w.say('apart.mustNeverMeetInA', { pair });
+  if (bottle === 'never') return w.say('apart.mustNeverShareABottle', { pair });
+  if (surface === 'never') return w.say('apart.mustNeverMeetOnA', { pair });
+  if (bottle === 'spoils' || surface === 'spoils') return w.say('apart.spoilEachOther', { pair });
   return worst === 'never'
-    ? `${pair} must never be kept or poured away together.`
-    : `${pair}: take care where they are kept.`;
+    ? w.say('apart.mustNeverBeKeptOr', { pair })
+    : w.say('apart.takeCareWhereTheyAre', { pair });
 };
 
 const notAgainst = (severity: SeverityName, route: Route): string => {
-  if (route === 'vessel') return 'a bottle still holds one product only';
-  return severity === 'fine' ? 'the book says that they may' : 'one at a time, and rinse between';
+  if (route === 'vessel') return w.name('apart', 'aBottleStillHoldsOne');
+  return severity === 'fine'
+    ? w.name('apart', 'theBookSaysThatThey2')
+    : w.name('apart', 'oneAtATimeAnd');
 };
 
 /** One route: how bad, and what lifts it there. */
@@ -60,7 +61,7 @@ const RouteLine = ({
   combination: Combination;
 }) => (
   <li>
-    <b>{routeNames[route]}</b>
+    <b>{w.name('route', route)}</b>
     <span>
       <Severity is={severity} />
     </span>
@@ -69,7 +70,8 @@ const RouteLine = ({
         <span className="soft">{notAgainst(severity, route)}</span>
       ) : (
         <>
-          {routeWords[route]}. <span className="soft">{remedyInWords(bites[0]!.remedy)}</span>
+          {w.name('routeMeans', route)}.{' '}
+          <span className="soft">{remedyInWords(w, bites[0]!.remedy)}</span>
         </>
       )}
     </span>
@@ -78,15 +80,15 @@ const RouteLine = ({
 
 /** What this pair has done here before. */
 const Before = ({ rows }: { rows: RecordRow[] }) => (
-  <section className="mt-4" aria-label="What has happened here before">
-    <h2>Here before</h2>
+  <section className="mt-4" aria-label={w.name('apart', 'whatHasHappenedHereBefore')}>
+    <h2>{w.name('apart', 'hereBefore')}</h2>
     <ul className="list mt-1">
       {rows.map(
         (row) =>
           (row.kind === 'near-miss' || row.kind === 'incident') && (
             <li key={row.seq} className="py-1.5">
               <span className="fig small soft mr-3">{dayOf(row.at)}</span>
-              <b className="font-semibold">{recordKindNames[row.kind]}</b> · {row.body.what}{' '}
+              <b className="font-semibold">{w.name('record', row.kind)}</b> · {row.body.what}{' '}
               <span className="small soft">{row.homeName}</span>
             </li>
           ),
@@ -139,7 +141,9 @@ export const PairSheet = ({ a, b, book, before, urgent, onIncident }: Props) => 
     <>
       {worst === 'never' && (
         <p className="bar-never -mx-4 -mt-4 mb-3 px-4 md:-mx-6 md:px-6">
-          Never <span>Nobody can override this.</span>
+          {rich('apart.neverNobodyCanOverrideThis', {
+            soft: (text: ReactNode) => <span>{text}</span>,
+          })}
         </p>
       )}
       <p className="verdict__say" role="status">
@@ -153,12 +157,13 @@ export const PairSheet = ({ a, b, book, before, urgent, onIncident }: Props) => 
       </p>
       <p className="two-products">
         <i className="fill h-3.5 w-10" data-family={a.family} />
-        {shortName(a.name)} <b>meets</b> <i className="fill h-3.5 w-10" data-family={b.family} />
+        {shortName(a.name)} <b>{w.name('apart', 'meets')}</b>{' '}
+        <i className="fill h-3.5 w-10" data-family={b.family} />
         {shortName(b.name)}
       </p>
       {first && (
         <p className="mb-2">
-          {wordsOfRule(first.rule, first.says).happens}{' '}
+          {wordsOfRule(w, first.rule, first.says).happens}{' '}
           <span className="small soft">{first.source}</span>
         </p>
       )}
@@ -171,10 +176,10 @@ export const PairSheet = ({ a, b, book, before, urgent, onIncident }: Props) => 
       {decomposing && <BottlePressure of={decomposing} />}
       {bites.length > 0 && (
         <section className="mt-4">
-          <h2>What to do</h2>
+          <h2>{w.name('apart', 'whatToDo')}</h2>
           <ul className="mt-1 grid gap-1">
             {bites.map(({ rule, says }, i) => {
-              const words = wordsOfRule(rule, says);
+              const words = wordsOfRule(w, rule, says);
               return (
                 <li key={rule}>
                   {i > 0 && `${words.happens} `}

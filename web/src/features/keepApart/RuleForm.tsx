@@ -1,4 +1,5 @@
-import { groupNames, groupOrAnything, routeNames, severityNames } from '@zymostat/contract';
+import { groupOrAnything } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import { groups, routes, type Group, type Route, type Severity } from '@zymostat/core';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
@@ -26,7 +27,7 @@ export const RuleForm = ({ from, onDone }: { from?: From; onDone: () => void }) 
   const [happens, setHappens] = useState(from?.happens ?? '');
   const [remedy, setRemedy] = useState('');
   const [addRule, { error, isLoading }] = api.useAddRuleMutation();
-  const named = groups.map((group) => ({ value: group, name: groupNames[group] }));
+  const named = groups.map((group) => ({ value: group, name: w.name('group', group) }));
   const submit = async () => {
     if (written(happens) || written(remedy) || by.length === 0) return;
     const result = await addRule({
@@ -41,53 +42,53 @@ export const RuleForm = ({ from, onDone }: { from?: From; onDone: () => void }) 
   return (
     <Form onSubmit={submit}>
       <div className="grid grid-cols-2 gap-4">
-        <Choice label="This" value={one} onChange={setOne} options={named} />
+        <Choice label={w.name('apart', 'this')} value={one} onChange={setOne} options={named} />
         <Choice
-          label="With"
+          label={w.name('apart', 'with2')}
           value={other}
           onChange={setOther}
-          options={[
-            ...named,
-            { value: 'anything' as const, name: groupOrAnything(groupNames, 'anything') },
-          ]}
+          options={[...named, { value: 'anything' as const, name: groupOrAnything(w, 'anything') }]}
         />
       </div>
       <Segments
-        label="How bad"
+        label={w.name('apart', 'howBad')}
         value={severity}
         onChange={setSeverity}
-        options={strict.map((value) => ({ value, name: severityNames[value].toLowerCase() }))}
+        options={strict.map((value) => ({ value, name: w.name('severity', value).toLowerCase() }))}
       />
       <fieldset>
-        <legend className="field__label">By which routes</legend>
+        <legend className="field__label">{w.name('apart', 'byWhichRoutes')}</legend>
         <div className="ticks">
           {routes.map((route) => (
             <Tick
               key={route}
-              label={routeNames[route]}
+              label={w.name('route', route)}
               checked={by.includes(route)}
               onChange={(on) => setBy(on ? [...by, route] : by.filter((known) => known !== route))}
             />
           ))}
         </div>
       </fieldset>
-      {by.length === 0 && <p className="small">At least one route.</p>}
+      {by.length === 0 && <p className="small">{w.name('apart', 'atLeastOneRoute')}</p>}
       <TextField
-        label="What happens"
+        label={w.name('apart', 'whatHappens')}
         value={happens}
         onChange={setHappens}
         check={written}
         lines={2}
       />
-      <TextField label="What to do" value={remedy} onChange={setRemedy} check={written} lines={2} />
+      <TextField
+        label={w.name('apart', 'whatToDo')}
+        value={remedy}
+        onChange={setRemedy}
+        check={written}
+        lines={2}
+      />
       <WentWrong error={error} />
       <button className="btn btn--main" disabled={isLoading}>
-        Add it to the book
+        {w.name('apart', 'addItToTheBook')}
       </button>
-      <p className="small soft">
-        It binds at once at the bench, in caddies, protocols and rounds, and everybody is asked to
-        read the book again.
-      </p>
+      <p className="small soft">{w.name('apart', 'itBindsAtOnceAt')}</p>
     </Form>
   );
 };

@@ -1,3 +1,4 @@
+import { w } from '../../app/words.ts';
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import { Window } from '../../ui/Window.tsx';
 
@@ -30,7 +31,7 @@ const Scan = ({ onCode, onClose }: { onCode: (code: string) => void; onClose: ()
           .catch(() => undefined);
       }, EVERY_MS);
     };
-    start().catch(() => setTrouble('The camera does not open. Type the code instead.'));
+    start().catch(() => setTrouble(w.name('apart', 'theCameraDoesNotOpen')));
     return () => {
       over = true;
       clearInterval(timer);
@@ -38,7 +39,7 @@ const Scan = ({ onCode, onClose }: { onCode: (code: string) => void; onClose: ()
     };
   }, []);
   return (
-    <Window open title="Hold the code before the camera" onClose={onClose}>
+    <Window open title={w.name('apart', 'holdTheCodeBeforeThe')} onClose={onClose}>
       {trouble ? (
         <p role="alert" className="notice">
           {trouble}
@@ -48,7 +49,7 @@ const Scan = ({ onCode, onClose }: { onCode: (code: string) => void; onClose: ()
       )}
       <p className="mt-4">
         <button className="btn" onClick={onClose}>
-          Close
+          {w.name('apart', 'close')}
         </button>
       </p>
     </Window>

@@ -1,12 +1,8 @@
-import {
-  groupNames,
-  productNames,
-  severityNames,
-  wordsOfRule,
-  type PlaceItem,
-  type PlaceRow,
-  type PlacedThing,
-} from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { type PlaceItem, type PlaceRow, type PlacedThing } from '@zymostat/contract';
+import { wordsOfRule } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import {
   isAgainst,
   judgeSet,
@@ -37,14 +33,20 @@ const useThings = (): { value: string; name: string }[] => {
   const { data: stocks = [] } = api.useStockQuery();
   const { data: bottles = [] } = api.useBottlesQuery();
   return [
-    ...stocks.map(({ id, name, code }) => ({ value: `stock ${id}`, name: `${name}, ${code}` })),
+    ...stocks.map(({ id, name, code }) => ({
+      value: w.say('apart.stock', { id }),
+      name: `${name}, ${code}`,
+    })),
     ...bottles.map(({ id, code, heldSinceWash }) => ({
-      value: `bottle ${id}`,
-      name: `Bottle ${code}, ${heldSinceWash ? heldSinceWash.batchCode : 'empty'}`,
+      value: w.say('apart.bottle', { id }),
+      name: w.say('apart.bottle2', {
+        code,
+        heldSinceWash: heldSinceWash ? heldSinceWash.batchCode : 'empty',
+      }),
     })),
     ...productIds
       .filter((id) => id !== 'water' && id !== 'urine' && id !== 'cistern-tablet')
-      .map((id) => ({ value: `kind ${id}`, name: productNames[id] })),
+      .map((id) => ({ value: w.say('apart.kind2', { id }), name: w.name('product', id) })),
   ];
 };
 
@@ -53,7 +55,7 @@ const Conflicts = ({ place, book }: { place: PlaceRow; book: Book }) => {
   const [shown, show] = useState(false);
   if (conflicts.length === 0)
     return place.items.length > 0 ? (
-      <p className="small soft mt-1">Nothing here speaks against the rest.</p>
+      <p className="small soft mt-1">{w.name('apart', 'nothingHereSpeaksAgainstThe')}</p>
     ) : null;
   const [, ...away] = regrouped.groups;
   const what = place.kind === 'caddy' ? 'caddy' : 'shelf';
@@ -64,28 +66,38 @@ const Conflicts = ({ place, book }: { place: PlaceRow; book: Book }) => {
           <li key={`${a} ${b}`} className="flex flex-wrap items-baseline gap-x-3">
             <Severity is={combination.severity} />
             <span className="min-w-0 flex-1">
-              {nameOf(place.items[a]!)} and {nameOf(place.items[b]!)}:{' '}
-              {wordsOfRule(combination.bites[0]!.rule, combination.bites[0]!.says).happens}
+              {w.say('apart.and4', {
+                a: nameOf(place.items[a]!),
+                b: nameOf(place.items[b]!),
+                happens: wordsOfRule(w, combination.bites[0]!.rule, combination.bites[0]!.says)
+                  .happens,
+              })}
             </span>
           </li>
         ))}
       </ul>
       <p className="mt-2">
         <button className="btn btn--quiet" aria-expanded={shown} onClick={() => show(!shown)}>
-          Regroup
+          {w.name('apart', 'regroup')}
         </button>
       </p>
       {shown && (
         <p className="notice mt-1" role="status">
           {away.map((group, i) => (
             <span key={i}>
-              {i > 0 && ' '}Put <b>{group.map((at) => nameOf(place.items[at]!)).join(', ')}</b> on
-              another {what}
-              {away.length > 1 ? ` (${i + 1})` : ''}.
+              {rich('apart.putOnAnother', {
+                i: i > 0 && ' ',
+                b: (text: ReactNode) => <b>{text}</b>,
+                group: group.map((at) => nameOf(place.items[at]!)).join(', '),
+                what,
+                awayCount: away.length > 1 ? ` (${i + 1})` : '',
+              })}
             </span>
           ))}{' '}
-          That is the fewest {what === 'caddy' ? 'caddies' : 'shelves'}
-          {regrouped.exact ? '' : ' found'}, and the most stays where it is.
+          {rich('apart.thatIsTheFewestAnd', {
+            what: what === 'caddy' ? 'caddies' : 'shelves',
+            exact: regrouped.exact ? '' : w.name('apart', 'found'),
+          })}
         </p>
       )}
     </>
@@ -120,26 +132,26 @@ const Place = ({
         </h2>
         {supervisor && place.items.length === 0 && (
           <button className="btn btn--quiet" onClick={() => void remove(place.id)}>
-            Take it out of use
+            {w.name('apart', 'takeItOutOfUse')}
           </button>
         )}
       </div>
-      {place.items.length === 0 && <p className="soft">Empty.</p>}
+      {place.items.length === 0 && <p className="soft">{w.name('apart', 'empty')}</p>}
       <ul>
         {place.items.map((item) => (
           <li key={item.id}>
             <span>
               {nameOf(item)}{' '}
               <span className="small soft">
-                {item.groups.map((group) => groupNames[group]).join(', ')}
+                {item.groups.map((group) => w.name('group', group)).join(', ')}
               </span>
             </span>
             <button
               className="btn btn--quiet"
               onClick={() => void take(item.id)}
-              aria-label={`Take ${nameOf(item)} out`}
+              aria-label={w.say('apart.takeOut', { item: nameOf(item) })}
             >
-              Take out
+              {w.name('apart', 'takeOut2')}
             </button>
           </li>
         ))}
@@ -147,11 +159,11 @@ const Place = ({
       <Conflicts place={place} book={book} />
       <Choice
         className="mt-3 max-w-96"
-        label={`Put into ${place.name}`}
+        label={w.say('apart.putInto', { place: place.name })}
         value={null}
         onChange={(value: string | null) => value && add(value)}
         options={things}
-        empty="choose what"
+        empty={w.name('apart', 'chooseWhat')}
       />
       <WentWrong error={putting.error ?? taking.error ?? removing.error} />
     </section>
@@ -170,7 +182,7 @@ const NewPlace = ({ onDone }: { onDone: () => void }) => {
   return (
     <Form onSubmit={submit}>
       <Segments
-        label="Kind"
+        label={w.name('apart', 'kind')}
         value={kind}
         onChange={setKind}
         options={[
@@ -178,9 +190,15 @@ const NewPlace = ({ onDone }: { onDone: () => void }) => {
           { value: 'shelf', name: 'shelf' },
         ]}
       />
-      <TextField label="Name" value={name} onChange={setName} check={written} autoFocus />
+      <TextField
+        label={w.name('apart', 'name')}
+        value={name}
+        onChange={setName}
+        check={written}
+        autoFocus
+      />
       <WentWrong error={error} />
-      <button className="btn btn--main">Add it</button>
+      <button className="btn btn--main">{w.name('apart', 'addIt')}</button>
     </Form>
   );
 };
@@ -201,30 +219,43 @@ const Shelves = () => {
     part.map((place) => <Place key={place.id} place={place} book={book} supervisor={supervisor} />);
   return (
     <main className="leaves">
-      <section className="leaf" aria-label="Shelves and caddies">
-        <KeepApartHead title="Shelves and caddies" />
+      <section className="leaf" aria-label={w.name('apart', 'shelvesAndCaddies')}>
+        <KeepApartHead title={w.name('apart', 'shelvesAndCaddies')} />
         <WentWrong error={error} />
         <p className="verdict__say mb-3" role="status">
           {places.length === 0
-            ? 'No shelf or caddy is written down yet.'
+            ? w.name('apart', 'noShelfOrCaddyIs')
             : bad === 0
-              ? 'No rule speaks against how they stand.'
-              : `${bad} of ${places.length} ${bad === 1 ? 'holds' : 'hold'} what should be apart, at worst: ${severityNames[severities.includes('never') ? 'never' : severities.includes('spoils') ? 'spoils' : 'care'].toLowerCase()}.`}
+              ? w.name('apart', 'noRuleSpeaksAgainstHow')
+              : w.say('apart.ofWhatShouldBeApart', {
+                  bad,
+                  placesCount: places.length,
+                  includes: w
+                    .name(
+                      'severity',
+                      severities.includes('never')
+                        ? 'never'
+                        : severities.includes('spoils')
+                          ? 'spoils'
+                          : 'care',
+                    )
+                    .toLowerCase(),
+                })}
         </p>
         {supervisor && (
           <p className="mb-3">
             <button className="btn" onClick={() => add(true)}>
-              Add a shelf or caddy
+              {w.name('apart', 'addAShelfOrCaddy')}
             </button>
           </p>
         )}
         {list(places.slice(0, half))}
       </section>
-      <section className="sheet" aria-label="More of them">
+      <section className="sheet" aria-label={w.name('apart', 'moreOfThem')}>
         {list(places.slice(half))}
         <StandingNote />
       </section>
-      <Window open={adding} title="Add a shelf or caddy" onClose={() => add(false)}>
+      <Window open={adding} title={w.name('apart', 'addAShelfOrCaddy')} onClose={() => add(false)}>
         {adding && <NewPlace onDone={() => add(false)} />}
       </Window>
     </main>

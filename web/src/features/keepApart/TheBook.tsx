@@ -1,4 +1,8 @@
-import { posterLines, severityNames, type CompanyRuleRow } from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { type CompanyRuleRow } from '@zymostat/contract';
+import { posterLines } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { useBook } from '../../app/useBook.ts';
@@ -24,7 +28,7 @@ const Withdraw = ({ rule, onDone }: { rule: CompanyRuleRow; onDone: () => void }
     <Form onSubmit={submit}>
       <p>{rule.happens}</p>
       <TextField
-        label="Why it is withdrawn"
+        label={w.name('apart', 'whyItIsWithdrawn')}
         value={why}
         onChange={setWhy}
         check={written}
@@ -34,9 +38,9 @@ const Withdraw = ({ rule, onDone }: { rule: CompanyRuleRow; onDone: () => void }
       <WentWrong error={error} />
       <p className="flex gap-3">
         <button type="button" className="btn btn--main" onClick={onDone}>
-          Keep it
+          {w.name('apart', 'keepIt')}
         </button>
-        <button className="btn">Withdraw it</button>
+        <button className="btn">{w.name('apart', 'withdrawIt')}</button>
       </p>
     </Form>
   );
@@ -44,8 +48,8 @@ const Withdraw = ({ rule, onDone }: { rule: CompanyRuleRow; onDone: () => void }
 
 const papers = [
   { size: 'A4', name: 'A4' },
-  { size: 'A3', name: 'A3, for the depot' },
-  { size: 'card', name: 'card, for the caddy' },
+  { size: 'A3', name: w.name('apart', 'a3ForTheDepot') },
+  { size: 'card', name: w.name('apart', 'cardForTheCaddy') },
 ] as const;
 
 /**
@@ -64,50 +68,56 @@ const TheBook = () => {
     return (
       <main className="px-6">
         <WentWrong error={error} />
-        <Waiting what="the book" />
+        <Waiting what={w.name('apart', 'theBook')} />
       </main>
     );
   const mine = me.readEdition === data.edition;
   const have = data.readers.filter(({ edition }) => edition === data.edition).length;
   return (
     <main className="leaves">
-      <section className="leaf" aria-label="The book">
-        <KeepApartHead title="The book">
+      <section className="leaf" aria-label={w.name('apart', 'theBook2')}>
+        <KeepApartHead title={w.name('apart', 'theBook2')}>
           <span className="small soft">
-            edition <span className="fig">{data.edition}</span>
+            {rich('apart.edition', {
+              soft: (text: ReactNode) => <span className="fig">{text}</span>,
+              edition: data.edition,
+            })}
           </span>
         </KeepApartHead>
         {mine ? (
           <p className="mb-3">
-            <b className="met-ink">You have read edition {data.edition}.</b>
+            <b className="met-ink">
+              {w.say('apart.youHaveReadEdition', { edition: data.edition })}
+            </b>
           </p>
         ) : (
           <div className="notice mb-4">
             <p className="mb-2">
               <b>
                 {me.readEdition === null
-                  ? 'Read it through once.'
-                  : `It has changed since you read edition ${me.readEdition}.`}
+                  ? w.name('apart', 'readItThroughOnce')
+                  : w.say('apart.itHasChangedSinceYou', { readEdition: me.readEdition })}
               </b>{' '}
-              Every rule is on this page.
+              {w.name('apart', 'everyRuleIsOnThis')}
             </p>
             <button
               className="btn btn--main"
               disabled={reading.isLoading}
               onClick={() => void read({ edition: data.edition })}
             >
-              I have read edition {data.edition}
+              {w.say('apart.iHaveReadEdition', { edition: data.edition })}
             </button>
             <WentWrong error={reading.error} />
           </div>
         )}
         {supervisor && (
-          <section aria-label="Who has read it">
+          <section aria-label={w.name('apart', 'whoHasReadIt')}>
             <h2>
-              Who has read it{' '}
-              <span className="soft font-normal">
-                {have} of {data.readers.length}
-              </span>
+              {rich('apart.whoHasReadItOf', {
+                soft: (text: ReactNode) => <span className="soft font-normal">{text}</span>,
+                have,
+                readersCount: data.readers.length,
+              })}
             </h2>
             <table className="ledger mt-1">
               <tbody>
@@ -120,11 +130,13 @@ const TheBook = () => {
                     <td>
                       {edition === data.edition ? (
                         <span className="met-ink">
-                          edition {edition}, {dayOf(at!)}
+                          {w.say('apart.edition2', { edition, at: dayOf(at!) })}
                         </span>
                       ) : (
                         <b>
-                          {edition === null ? 'not yet' : `only edition ${edition}, ${dayOf(at!)}`}
+                          {edition === null
+                            ? w.name('apart', 'notYet')
+                            : w.say('apart.onlyEdition', { edition, at: dayOf(at!) })}
                         </b>
                       )}
                     </td>
@@ -134,24 +146,26 @@ const TheBook = () => {
             </table>
           </section>
         )}
-        <section className="mt-5" aria-label="Our own rules">
+        <section className="mt-5" aria-label={w.name('apart', 'ourOwnRules')}>
           <div className="headline">
-            <h2>Our own rules</h2>
+            <h2>{w.name('apart', 'ourOwnRules')}</h2>
             {supervisor && (
               <button className="btn btn--quiet" onClick={() => add(true)}>
-                Add a rule <span className="key">n</span>
+                {rich('apart.addARuleN', {
+                  soft: (text: ReactNode) => <span className="key">{text}</span>,
+                })}
               </button>
             )}
           </div>
           {data.own.length === 0 && (
-            <p className="soft">None. What the book holds for everybody stands on the right.</p>
+            <p className="soft">{w.name('apart', 'noneWhatTheBookHolds')}</p>
           )}
           <ul className="list">
             {data.own.map((rule) => (
               <li key={rule.id} className="py-2">
                 <b className="font-semibold">
                   {
-                    posterLines(book).find(({ own, happens }) => own && happens === rule.happens)
+                    posterLines(w, book).find(({ own, happens }) => own && happens === rule.happens)
                       ?.pair
                   }
                 </b>
@@ -160,15 +174,15 @@ const TheBook = () => {
                 </span>
                 {supervisor && (
                   <button className="btn btn--quiet" onClick={() => leave(rule)}>
-                    Withdraw
+                    {w.name('apart', 'withdraw')}
                   </button>
                 )}
               </li>
             ))}
           </ul>
         </section>
-        <section className="mt-5" aria-label="On paper">
-          <h2>On paper and as files</h2>
+        <section className="mt-5" aria-label={w.name('apart', 'onPaper')}>
+          <h2>{w.name('apart', 'onPaperAndAsFiles')}</h2>
           <p className="mt-2 flex flex-wrap gap-3">
             {papers.map(({ size, name }) => (
               <a
@@ -182,36 +196,36 @@ const TheBook = () => {
               </a>
             ))}
             <a className="btn btn--quiet" href="/api/book.csv" download>
-              CSV
+              {w.name('apart', 'csv')}
             </a>
             <a className="btn btn--quiet" href="/api/book.json" download>
-              JSON
+              {w.name('apart', 'json')}
             </a>
           </p>
         </section>
       </section>
-      <section className="sheet" aria-label="Every rule" tabIndex={0}>
-        <p className="verdict__say my-2">What must not meet</p>
+      <section className="sheet" aria-label={w.name('apart', 'everyRule')} tabIndex={0}>
+        <p className="verdict__say my-2">{w.name('apart', 'whatMustNotMeet')}</p>
         <table className="ledger">
           <thead>
             <tr>
-              <th>How bad</th>
-              <th>Which two, by which routes</th>
-              <th>What happens</th>
-              <th>What to do</th>
+              <th>{w.name('apart', 'howBad')}</th>
+              <th>{w.name('apart', 'whichTwoByWhichRoutes')}</th>
+              <th>{w.name('apart', 'whatHappens')}</th>
+              <th>{w.name('apart', 'whatToDo')}</th>
             </tr>
           </thead>
           <tbody>
-            {posterLines(book).map(({ pair, severity, by, happens, remedy, source, own }) => (
+            {posterLines(w, book).map(({ pair, severity, by, happens, remedy, source, own }) => (
               <tr key={`${pair} ${by} ${happens}`}>
                 <td>
-                  <Severity is={severity} word={severityNames[severity]} />
+                  <Severity is={severity} word={w.name('severity', severity)} />
                 </td>
                 <td>
                   <b className="font-semibold">{pair}</b>
                   <span className="small soft block">
                     {by}
-                    {own && ' · our own'}
+                    {own && w.name('apart', 'ourOwn')}
                   </span>
                 </td>
                 <td>
@@ -224,10 +238,14 @@ const TheBook = () => {
         </table>
         <StandingNote />
       </section>
-      <Window open={adding} title="A rule of our own" onClose={() => add(false)}>
+      <Window open={adding} title={w.name('apart', 'aRuleOfOurOwn')} onClose={() => add(false)}>
         {adding && <RuleForm onDone={() => add(false)} />}
       </Window>
-      <Window open={leaving !== null} title="Withdraw this rule?" onClose={() => leave(null)}>
+      <Window
+        open={leaving !== null}
+        title={w.name('apart', 'withdrawThisRule')}
+        onClose={() => leave(null)}
+      >
         {leaving && <Withdraw rule={leaving} onDone={() => leave(null)} />}
       </Window>
     </main>

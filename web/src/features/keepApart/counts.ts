@@ -1,4 +1,5 @@
-import { groupNames, routeNames, type RecordRow } from '@zymostat/contract';
+import { type RecordRow } from '@zymostat/contract';
+import { w } from '../../app/words.ts';
 import { subMonths } from 'date-fns';
 import { monthFieldOf } from '../../ui/times.ts';
 
@@ -19,18 +20,18 @@ export const followUpsOf = (rows: readonly RecordRow[], of: string): FollowUpRow
 export const isClosed = (followUps: readonly FollowUpRow[]): boolean =>
   followUps[0]?.body.closed === true;
 
-const NOT_KNOWN = 'not known';
+const NOT_KNOWN = w.name('apart', 'notKnown');
 
 export const pairOf = ({ body: { pair, products } }: Mishap): string =>
   pair
-    ? [groupNames[pair.one], groupNames[pair.other]].sort().join(' + ')
+    ? [w.name('group', pair.one), w.name('group', pair.other)].sort().join(' + ')
     : products.length === 2
       ? [...products].sort().join(' + ')
       : NOT_KNOWN;
 
 const keyOf: Record<CountedBy, (row: Mishap) => string> = {
   pair: pairOf,
-  route: ({ body: { route } }) => (route ? routeNames[route] : NOT_KNOWN),
+  route: ({ body: { route } }) => (route ? w.name('route', route) : NOT_KNOWN),
   home: ({ homeName }) => homeName ?? 'depot',
 };
 
@@ -66,7 +67,7 @@ export const countByMonth = (
   return [
     ...bars.slice(0, most - 1),
     {
-      name: `${others.length} others`,
+      name: w.say('apart.others', { othersCount: others.length }),
       counts: months.map((_, i) => sum(others.map(({ counts }) => counts[i]!))),
     },
   ];

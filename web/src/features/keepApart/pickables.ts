@@ -1,4 +1,5 @@
-import { groupNames, productNames, type StockRow } from '@zymostat/contract';
+import { type StockRow } from '@zymostat/contract';
+import { w } from '../../app/words.ts';
 import {
   activeFacts,
   groups,
@@ -42,7 +43,7 @@ const kind = (id: ProductId): Pickable => {
   const product: Product & { content?: ActiveContent } = products[id];
   return {
     key: id,
-    name: productNames[id],
+    name: w.name('product', id),
     product,
     family: familyOfGroups(product.groups),
     ...(product.content ? { content: product.content } : {}),
@@ -67,7 +68,7 @@ const wholeGroup = (group: Group): Pickable => {
       ? kind(usual)
       : { product: { groups: [group] }, family: familyOfGroups([group]), own: false }),
     key: `group ${group}`,
-    name: upper(groupNames[group]),
+    name: upper(w.name('group', group)),
   };
 };
 export const wholeGroups: Pickable[] = groups.filter((group) => group !== 'water').map(wholeGroup);
@@ -78,7 +79,7 @@ export const ofStock = (stock: StockRow): Pickable => {
   const counts = isGeneric(active) && activeFacts[active].basis === 'w/v';
   return {
     key: id,
-    name: `${name} (ours, ${code})`,
+    name: w.say('apart.ours2', { name, code }),
     family: isGeneric(active) ? activeFacts[active].family : (familyOfGroups(own) ?? 'product'),
     product: productOf({ active, strength, groups: own }),
     own: true,
@@ -103,7 +104,10 @@ const together = (alike: readonly Pickable[]): Pickable => {
         ...first,
         name:
           first.product.groups.length === 1
-            ? `${upper(groupNames[group!])}, ours (${alike.length})`
+            ? w.say('apart.ours3', {
+                group: upper(w.name('group', group!)),
+                alikeCount: alike.length,
+              })
             : alike.map(({ name }) => shortName(name)).join(', '),
       };
 };

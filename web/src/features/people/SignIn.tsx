@@ -1,3 +1,4 @@
+import { w } from '../../app/words.ts';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { Mark } from '../../app/Mark.tsx';
@@ -17,15 +18,13 @@ export const SignIn = () => {
     <main className="mx-auto grid min-h-dvh max-w-[400px] content-center px-5 pb-24">
       <p className="mark mb-8">
         <Mark />
-        Zymostat
+        {w.name('people', 'zymostat')}
       </p>
-      <h1 className="mb-1">Sign in</h1>
-      <p className="soft mb-5">
-        Which solution, how strong, how long wet, and what must never meet.
-      </p>
+      <h1 className="mb-1">{w.name('people', 'signIn')}</h1>
+      <p className="soft mb-5">{w.name('people', 'whichSolutionHowStrongHow')}</p>
       <Form onSubmit={submit}>
         <TextField
-          label="Name you sign in with"
+          label={w.name('people', 'nameYouSignInWith')}
           value={login}
           onChange={setLogin}
           check={written}
@@ -33,7 +32,7 @@ export const SignIn = () => {
           autoFocus
         />
         <TextField
-          label="Password"
+          label={w.name('people', 'password')}
           type="password"
           value={password}
           onChange={setPassword}
@@ -42,7 +41,7 @@ export const SignIn = () => {
         />
         <WentWrong error={error} />
         <button className="btn btn--main min-h-12" disabled={isLoading}>
-          Sign in
+          {w.name('people', 'signIn')}
         </button>
       </Form>
     </main>

@@ -1,10 +1,6 @@
-import {
-  againstNames,
-  goalNames,
-  groupNames,
-  materialWords,
-  type StockRow,
-} from '@zymostat/contract';
+import { rich } from '../../ui/rich.tsx';
+import { type StockRow } from '@zymostat/contract';
+import { w } from '../../app/words.ts';
 import {
   groups as allGroups,
   litres,
@@ -49,7 +45,7 @@ const dilutionDraft = (label: StockRow['label']): DilutionDraft => ({
 });
 const blankOr = (check: (text: string) => string | null) => (text: string) =>
   text.trim() === '' ? null : check(text);
-const someWater = blankOr(figureBetween(0.01, 1000, 'parts of water'));
+const someWater = blankOr(figureBetween(0.01, 1000, w.name('products', 'partsOfWater')));
 const someDays = figureBetween(0.001, 730, 'days');
 const someHardness = blankOr(figureBetween(0, 2000, 'ppm'));
 
@@ -100,7 +96,7 @@ export const ProductForm = ({
 }) => {
   const [name, setName] = useState(product?.name ?? '');
   const [expires, setExpires] = useState(product ? dateFieldOf(product.expiresAt) : '');
-  const [size, setSize] = useState(product ? inMetric(product.volume) : '1 l');
+  const [size, setSize] = useState(product ? inMetric(product.volume) : w.name('products', 'n1L'));
   const [price, setPrice] = useState(
     product?.pricePerLitre == null ? '' : String(product.pricePerLitre),
   );
@@ -122,19 +118,19 @@ export const ProductForm = ({
   const volume = parseVolume(size);
   const cost = price.trim() === '' ? null : parseFigure(price);
   const wrong = [
-    written(name) ? 'Its name, as on the label.' : null,
-    Number.isNaN(dayMs(expires)) ? 'The day it is good until.' : null,
-    volume.ok ? null : 'How much there is of it.',
-    cost === undefined ? 'A price a litre, or none.' : null,
-    groups.length === 0 ? 'What is in it: at least one reactive group, or unknown.' : null,
-    uses.length === 0 ? 'At least one use with its time.' : null,
-    uses.some(({ against }) => against.length === 0) ? 'Against what each use is.' : null,
-    uses.some(({ minutes }) => aTime(minutes))
-      ? 'The time of each use, as the label gives it.'
+    written(name) ? w.name('products', 'itsNameAsOnThe') : null,
+    Number.isNaN(dayMs(expires)) ? w.name('products', 'theDayItIsGood') : null,
+    volume.ok ? null : w.name('products', 'howMuchThereIsOf'),
+    cost === undefined ? w.name('products', 'aPriceALitreOr') : null,
+    groups.length === 0 ? w.name('products', 'whatIsInItAt') : null,
+    uses.length === 0 ? w.name('products', 'atLeastOneUseWith') : null,
+    uses.some(({ against }) => against.length === 0)
+      ? w.name('products', 'againstWhatEachUseIs')
       : null,
-    someWater(dilution.water) ? 'How much water to one part, as the label says.' : null,
-    thinned && someDays(dilution.days) ? 'How many days the dilution keeps.' : null,
-    someHardness(dilution.hardness) ? 'The hardest water the label allows, or nothing.' : null,
+    uses.some(({ minutes }) => aTime(minutes)) ? w.name('products', 'theTimeOfEachUse') : null,
+    someWater(dilution.water) ? w.name('products', 'howMuchWaterToOne') : null,
+    thinned && someDays(dilution.days) ? w.name('products', 'howManyDaysTheDilution') : null,
+    someHardness(dilution.hardness) ? w.name('products', 'theHardestWaterTheLabel') : null,
   ].filter((one) => one !== null);
   const change = (i: number, to: Partial<UseDraft>) =>
     setUses(uses.map((use, j) => (i === j ? { ...use, ...to } : use)));
@@ -169,36 +165,54 @@ export const ProductForm = ({
   };
   return (
     <Form className="grid max-w-[680px] gap-4" onSubmit={submit}>
-      <TextField label="Name on the label" value={name} onChange={setName} check={written} />
+      <TextField
+        label={w.name('products', 'nameOnTheLabel')}
+        value={name}
+        onChange={setName}
+        check={written}
+      />
       <div className="grid grid-cols-1 gap-4 sm:grid-cols-3">
-        <TextField label="Good until" type="date" value={expires} onChange={setExpires} />
-        <TextField label="How much" value={size} onChange={setSize} check={aVolume} figure />
         <TextField
-          label="Price a litre"
+          label={w.name('products', 'goodUntil')}
+          type="date"
+          value={expires}
+          onChange={setExpires}
+        />
+        <TextField
+          label={w.name('products', 'howMuch')}
+          value={size}
+          onChange={setSize}
+          check={aVolume}
+          figure
+        />
+        <TextField
+          label={w.name('products', 'priceALitre')}
           value={price}
           onChange={setPrice}
-          check={(text) => (text.trim() === '' ? null : figureBetween(0, 10_000, 'a litre')(text))}
+          check={(text) =>
+            text.trim() === '' ? null : figureBetween(0, 10_000, w.name('products', 'aLitre'))(text)
+          }
           figure
         />
       </div>
       <div className="grid grid-cols-1 gap-4 sm:grid-cols-4">
         <TextField
-          label="Registration number"
+          label={w.name('products', 'registrationNumber')}
           value={registration}
           onChange={setRegistration}
-          hint="As on the label; none is no disinfectant."
+          hint={w.name('products', 'asOnTheLabelNone')}
         />
         <TextField
-          label="Parts of water to one"
+          label={w.name('products', 'partsOfWaterToOne')}
           value={dilution.water}
           onChange={(water) => setDilution({ ...dilution, water })}
           check={someWater}
           figure
-          hint="Empty where it is used as sold."
+          hint={w.name('products', 'emptyWhereItIsUsed')}
         />
         {thinned && (
           <TextField
-            label="Diluted it keeps, days"
+            label={w.name('products', 'dilutedItKeepsDays')}
             value={dilution.days}
             onChange={(days) => setDilution({ ...dilution, days })}
             check={someDays}
@@ -207,30 +221,34 @@ export const ProductForm = ({
         )}
         {thinned && (
           <TextField
-            label="Hardest water, ppm"
+            label={w.name('products', 'hardestWaterPpm')}
             value={dilution.hardness}
             onChange={(hardness) => setDilution({ ...dilution, hardness })}
             check={someHardness}
             figure
-            hint="Empty where the label does not say."
+            hint={w.name('products', 'emptyWhereTheLabelDoes')}
           />
         )}
       </div>
       {uses.map((use, i) => (
-        <section key={i} className="border-t border-ink pt-3" aria-label={`Use ${i + 1}`}>
+        <section
+          key={i}
+          className="border-t border-ink pt-3"
+          aria-label={w.say('products.use', { i: i + 1 })}
+        >
           <div className="flex flex-wrap items-end gap-4">
             <Segments
-              label={`Use ${i + 1}: to`}
+              label={w.say('products.useTo', { i: i + 1 })}
               value={use.goal}
               onChange={(goal) => change(i, { goal })}
               options={[
-                { value: 'disinfect', name: goalNames.disinfect },
-                { value: 'sanitise', name: goalNames.sanitise },
+                { value: 'disinfect', name: w.name('goal', 'disinfect') },
+                { value: 'sanitise', name: w.name('goal', 'sanitise') },
               ]}
             />
             <TextField
               className="w-40"
-              label={`Use ${i + 1}: wet for, min`}
+              label={w.say('products.useWetForMin', { i: i + 1 })}
               value={use.minutes}
               onChange={(minutes) => change(i, { minutes })}
               check={aTime}
@@ -242,16 +260,16 @@ export const ProductForm = ({
                 className="btn btn--quiet mb-1.5"
                 onClick={() => setUses(uses.filter((_, j) => j !== i))}
               >
-                Take use {i + 1} out
+                {w.say('products.takeUseOut', { i: i + 1 })}
               </button>
             )}
           </div>
           <div className="mt-2">
             <Ticks
-              legend="Against"
+              legend={w.name('products', 'against')}
               of={threats}
               chosen={use.against}
-              name={(one) => againstNames[one]}
+              name={(one) => w.name('against', one)}
               onChange={(against) => change(i, { against })}
             />
           </div>
@@ -263,39 +281,41 @@ export const ProductForm = ({
           className="btn"
           onClick={() => setUses([...uses, { goal: 'disinfect', against: [], minutes: '' }])}
         >
-          Another use
+          {w.name('products', 'anotherUse')}
         </button>
       </p>
       <div className="border-t border-ink pt-3">
         <Ticks
-          legend="What is in it"
+          legend={w.name('products', 'whatIsInIt')}
           of={allGroups.filter((group) => group !== 'water')}
           chosen={groups}
-          name={(one) => groupNames[one]}
+          name={(one) => w.name('group', one)}
           onChange={setGroups}
         />
       </div>
       <details open={notOn.length > 0}>
         <summary className="field__label cursor-pointer">
-          Never on, by the label{notOn.length > 0 && `, ${notOn.length}`}
+          {rich('products.neverOnByTheLabel', {
+            notOnCount: notOn.length > 0 && `, ${notOn.length}`,
+          })}
         </summary>
         <Ticks
-          legend="Materials that the label excludes"
+          legend={w.name('products', 'materialsThatTheLabelExcludes')}
           of={materialIds}
           chosen={notOn}
-          name={(one) => materialWords[one].name}
+          name={(one) => w.name('material', one)}
           onChange={setNotOn}
         />
       </details>
       {tried && wrong.length > 0 && (
         <p role="alert" className="notice">
-          <b>Still to be entered.</b> {wrong.join(' ')}
+          <b>{w.name('products', 'stillToBeEntered')}</b> {wrong.join(' ')}
         </p>
       )}
       <WentWrong error={adding.error ?? editing.error} />
       <p>
         <button className="btn btn--main" disabled={adding.isLoading || editing.isLoading}>
-          {product ? 'Save the label' : 'Enter the product'}
+          {product ? w.name('products', 'saveTheLabel') : w.name('products', 'enterTheProduct')}
         </button>
       </p>
     </Form>

@@ -1,4 +1,7 @@
-import { againstNames, duration, goalNames, groupNames, materialWords } from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { duration } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { useKeys } from '../../app/useKeys.ts';
@@ -29,19 +32,23 @@ const Products = () => {
   if (!stocks)
     return (
       <main className="px-6">
-        {error ? <WentWrong error={error} /> : <Waiting what="the products" />}
+        {error ? <WentWrong error={error} /> : <Waiting what={w.name('products', 'theProducts')} />}
       </main>
     );
   return (
     <main className="leaves">
-      <section className="leaf" aria-label="Registered products">
+      <section className="leaf" aria-label={w.name('products', 'registeredProducts')}>
         <div className="headline">
-          <h1>Registered products</h1>
+          <h1>{w.name('products', 'registeredProducts')}</h1>
           <button className="btn" onClick={() => enter(true)}>
-            Enter a product <span className="key">n</span>
+            {rich('products.enterAProductN', {
+              soft: (text: ReactNode) => <span className="key">{text}</span>,
+            })}
           </button>
         </div>
-        {products.length === 0 && <p className="soft">None yet. Enter one from its label.</p>}
+        {products.length === 0 && (
+          <p className="soft">{w.name('products', 'noneYetEnterOneFrom')}</p>
+        )}
         <ul className="list">
           {products.map((product) => (
             <li key={product.id}>
@@ -57,9 +64,12 @@ const Products = () => {
                 </span>
                 <span className="small soft block">
                   {product.label?.uses
-                    .map(
-                      ({ goal, against, seconds }) =>
-                        `${goalNames[goal].toLowerCase()} against ${against.map((one) => againstNames[one]).join(', ')}, ${duration(seconds)}`,
+                    .map(({ goal, against, seconds }) =>
+                      w.say('products.against2', {
+                        goal: w.name('goal', goal).toLowerCase(),
+                        against: against.map((one) => w.name('against', one)).join(', '),
+                        seconds: duration(w, seconds),
+                      }),
                     )
                     .join(' · ')}
                 </span>
@@ -68,30 +78,34 @@ const Products = () => {
           ))}
         </ul>
       </section>
-      <section className="sheet" aria-label="The label">
+      <section className="sheet" aria-label={w.name('products', 'theLabel')}>
         {chosen ? (
           <>
             <p className="crumb">
-              <b className="fig">{chosen.code}</b> · good until {dateOf(chosen.expiresAt)} ·{' '}
-              {chosen.label?.groups.map((group) => groupNames[group]).join(', ')}
+              {rich('products.goodUntil2', {
+                b: (text: ReactNode) => <b className="fig">{text}</b>,
+                code: chosen.code,
+                expiresAt: dateOf(chosen.expiresAt),
+                groups: chosen.label?.groups.map((group) => w.name('group', group)).join(', '),
+              })}
             </p>
             {chosen.label && chosen.label.notOn.length > 0 && (
               <p className="crumb">
-                Never on{' '}
-                {chosen.label.notOn.map((id) => materialWords[id].name.toLowerCase()).join(', ')}
+                {rich('products.neverOn', {
+                  notOn: chosen.label.notOn
+                    .map((id) => w.name('material', id).toLowerCase())
+                    .join(', '),
+                })}
               </p>
             )}
-            <Verdict
-              say={chosen.name}
-              why="As its label was entered. The label on the bottle comes first: where they differ, put this right."
-            />
+            <Verdict say={chosen.name} why={w.name('products', 'asItsLabelWasEntered')} />
             <ProductForm key={chosen.id} product={chosen} onDone={pick} />
           </>
         ) : (
           <>
             <Verdict
-              say="Enter a product from its label."
-              why="Uses, times and excluded surfaces exactly as printed. It may then do that and nothing else; its times are never shortened."
+              say={w.name('products', 'enterAProductFromIts')}
+              why={w.name('products', 'usesTimesAndExcludedSurfaces')}
             />
             <ProductForm key="new" onDone={pick} />
           </>

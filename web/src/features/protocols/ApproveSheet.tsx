@@ -1,4 +1,8 @@
-import { stepLine, strengthShort, type HomeDetail, type StockRow } from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { type HomeDetail, type StockRow } from '@zymostat/contract';
+import { stepLine, strengthShort } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import {
   activeFacts,
   buildProtocol,
@@ -18,7 +22,7 @@ import { useBook } from '../../app/useBook.ts';
 import { Severity, Verdict, WentWrong } from '../../ui/parts.tsx';
 import { ChangedMeanwhile } from '../../ui/ChangedMeanwhile.tsx';
 import { WetBand } from '../../ui/WetBand.tsx';
-import { countInWords, doneInWords } from './words.ts';
+import { doneInWords } from './words.ts';
 
 interface Props {
   home: HomeDetail;
@@ -41,7 +45,7 @@ const Side = ({
   surface: TreatedSurface | undefined;
   other: TreatedSurface | undefined;
 }) => {
-  if (!surface) return <span className="small soft">not in it</span>;
+  if (!surface) return <span className="small soft">{w.name('protocol', 'notInIt')}</span>;
   const { treatment } = surface;
   return (
     <>
@@ -67,10 +71,10 @@ const Changes = ({
   from: string;
   to: string;
 }) => (
-  <table className="ledger mt-3" aria-label="What changes">
+  <table className="ledger mt-3" aria-label={w.name('protocol', 'whatChanges')}>
     <thead>
       <tr>
-        <th>What changes</th>
+        <th>{w.name('protocol', 'whatChanges')}</th>
         <th>{from}</th>
         <th>{to}</th>
       </tr>
@@ -99,8 +103,8 @@ const Answered = ({ surfaces }: { surfaces: TreatedSurface[] }) => {
   const accepted = surfaces.filter(({ accepted: why }) => why !== null);
   if (accepted.length === 0) return null;
   return (
-    <section className="mt-4" aria-label="What you answer for">
-      <h2 className="mb-1">What you answer for</h2>
+    <section className="mt-4" aria-label={w.name('protocol', 'whatYouAnswerFor')}>
+      <h2 className="mb-1">{w.name('protocol', 'whatYouAnswerFor')}</h2>
       <div className="held-up">
         {accepted.map(({ id, name, accepted: why }) => (
           <div key={id} className="contents">
@@ -145,15 +149,15 @@ const needOf = (surfaces: readonly TreatedSurface[]): number =>
   );
 
 const Done = ({ surfaces, stocks }: { surfaces: TreatedSurface[]; stocks: StockRow[] }) => (
-  <section className="mt-4" aria-label="What will be done">
-    <h2>What will be done</h2>
+  <section className="mt-4" aria-label={w.name('protocol', 'whatWillBeDone')}>
+    <h2>{w.name('protocol', 'whatWillBeDone')}</h2>
     <table className="ledger ledger--tight mt-1">
       <thead>
         <tr>
-          <th>With</th>
-          <th className="num">Surfaces</th>
-          <th>How</th>
-          <th className="num">One coat each</th>
+          <th>{w.name('protocol', 'with')}</th>
+          <th className="num">{w.name('protocol', 'surfaces')}</th>
+          <th>{w.name('protocol', 'how')}</th>
+          <th className="num">{w.name('protocol', 'oneCoatEach')}</th>
         </tr>
       </thead>
       <tbody>
@@ -166,8 +170,8 @@ const Done = ({ surfaces, stocks }: { surfaces: TreatedSurface[]; stocks: StockR
           );
           const clothed = list.filter((one) => one.treatment?.application === 'cloth').length;
           const how = !treatment
-            ? [...new Set(list.map(({ steps }) => stepLine(steps)))].slice(0, 3).join('; ')
-            : `${times.map((seconds) => (seconds > 0 ? `${Math.ceil(seconds / 60)} min` : 'no wait')).join(' or ')}${clothed > 0 ? `; ${clothed} by cloth, never sprayed` : ''}`;
+            ? [...new Set(list.map(({ steps }) => stepLine(w, steps)))].slice(0, 3).join('; ')
+            : `${times.map((seconds) => (seconds > 0 ? w.say('protocol.min', { ceil: Math.ceil(seconds / 60) }) : w.name('protocol', 'noWait'))).join(w.name('protocol', 'or'))}${clothed > 0 ? w.say('protocol.byClothNeverSprayed', { clothed }) : ''}`;
           return (
             <tr key={key}>
               <td>
@@ -177,14 +181,16 @@ const Done = ({ surfaces, stocks }: { surfaces: TreatedSurface[]; stocks: StockR
                     data-family={treatment ? activeFacts[treatment.active].family : 'soap'}
                   />
                   {stock && treatment
-                    ? `${stock.name}${treatment.active === 'registered product' ? '' : `, ${strengthShort(treatment.active, treatment.strength)}`}`
-                    : 'cleaned only'}
+                    ? `${stock.name}${treatment.active === 'registered product' ? '' : `, ${strengthShort(w, treatment.active, treatment.strength)}`}`
+                    : w.name('protocol', 'cleanedOnly')}
                 </span>
               </td>
               <td className="num">{list.length}</td>
               <td>{how}</td>
               <td className="num">
-                {treatment ? `${inMillilitres(needOf(list)).toFixed(0)} ml` : ''}
+                {treatment
+                  ? w.say('protocol.ml', { list: inMillilitres(needOf(list)).toFixed(0) })
+                  : ''}
               </td>
             </tr>
           );
@@ -218,19 +224,22 @@ export const ApproveSheet = ({ home, stocks, rules, now, objections, judged, onD
     if (result.data) onDone();
   };
   const say = blocked
-    ? `${countInWords(objections.length)} in the way.`
-    : `${newest ? `${differences.length === 1 ? 'One surface changes' : `${differences.length} surfaces change`}. ` : ''}${wet} of ${surfaces.length} are kept wet, the rest is cleaned.`;
+    ? w.say('protocol.inTheWay', { objectionsCount: objections.length })
+    : [
+        ...(newest ? [w.say('protocol.surfacesChange', { count: differences.length })] : []),
+        w.say('protocol.ofAreKeptWetThe', { wet, surfacesCount: surfaces.length }),
+      ].join(' ');
   return (
     <>
       <p className="crumb">
-        <b>Before you approve</b> · as it stands on this page
+        {rich('protocol.beforeYouApproveAsIt', { b: (text: ReactNode) => <b>{text}</b> })}
       </p>
       <Verdict
         say={say}
         why={
           blocked
-            ? 'Put right what is named on the left; until then nothing can be approved.'
-            : `Nothing stands at Never. ${accepted === 0 ? 'No reason has to be answered for.' : `${accepted} ${accepted === 1 ? 'reason is' : 'reasons are'} yours to answer for.`}`
+            ? w.name('protocol', 'putRightWhatIsNamed')
+            : w.say('protocol.nothingStandsAtNever', { accepted })
         }
       >
         <button
@@ -238,7 +247,7 @@ export const ApproveSheet = ({ home, stocks, rules, now, objections, judged, onD
           disabled={blocked || approving.isLoading || (newest !== undefined && !before)}
           onClick={() => void submit()}
         >
-          Approve version {number}
+          {w.say('protocol.approveVersion', { number })}
         </button>
       </Verdict>
       {refused?.type === '/problems/changed-meanwhile' ? (
@@ -249,22 +258,18 @@ export const ApproveSheet = ({ home, stocks, rules, now, objections, judged, onD
       {newest && differences.length > 0 && (
         <Changes
           differences={differences}
-          from={`Version ${newest.number}`}
+          from={w.say('protocol.version', { number: newest.number })}
           to={`Version ${number}`}
         />
       )}
       <Answered surfaces={surfaces} />
       <Done surfaces={surfaces} stocks={stocks} />
       {surfaces.some(({ treatment }) => treatment && isGeneric(treatment.active)) && (
-        <p className="small soft mt-3">
-          None of our own mixtures is a registered disinfectant. Making and using them for hire may
-          need a permit (in the US by FIFRA, in the EU by its rules for biocides): ask before you
-          sell it as disinfecting.
-        </p>
+        <p className="small soft mt-3">{w.name('protocol', 'noneOfOurOwnMixtures')}</p>
       )}
       <p className="my-3">
         <button className="btn btn--quiet" onClick={onDone}>
-          Not yet
+          {w.name('protocol', 'notYet')}
         </button>
       </p>
     </>

@@ -1,3 +1,4 @@
+import { w } from '../../app/words.ts';
 import type { HomeDetail, StockRow } from '@zymostat/contract';
 import { buildProtocol, diffVersions, type HouseRules } from '@zymostat/core';
 import { useState } from 'react';
@@ -42,43 +43,53 @@ export const Differences = ({
     earlier.data && next ? diffVersions(earlier.data.protocol.rooms, next) : undefined;
   const names = home.versions.map(({ id, number, approvedAt }) => ({
     value: id,
-    name: `Version ${number}, ${dateOf(approvedAt)}`,
+    name: w.say('protocol.version2', { number, approvedAt: dateOf(approvedAt) }),
   }));
   return (
     <>
       <button className="btn btn--quiet small" onClick={() => setOpen(true)}>
-        What differs
+        {w.name('protocol', 'whatDiffers')}
       </button>
-      <Window open={open} wide title="What differs" onClose={() => setOpen(false)}>
+      <Window
+        open={open}
+        wide
+        title={w.name('protocol', 'whatDiffers')}
+        onClose={() => setOpen(false)}
+      >
         <div className="mb-3 grid grid-cols-1 gap-3 sm:grid-cols-2">
-          <Choice label="From" value={from} onChange={setFrom} options={names} />
           <Choice
-            label="To"
+            label={w.name('protocol', 'from')}
+            value={from}
+            onChange={setFrom}
+            options={names}
+          />
+          <Choice
+            label={w.name('protocol', 'to')}
             value={to}
             onChange={setTo}
             options={[
               ...(home.changedSinceApproval
-                ? [{ value: DRAFT, name: 'what is set now, not approved' }]
+                ? [{ value: DRAFT, name: w.name('protocol', 'whatIsSetNowNot') }]
                 : []),
               ...names,
             ]}
           />
         </div>
-        {!differences && <Waiting what="the versions" />}
-        {differences?.length === 0 && <p>Nothing that anybody would do differently.</p>}
+        {!differences && <Waiting what={w.name('protocol', 'theVersions')} />}
+        {differences?.length === 0 && <p>{w.name('protocol', 'nothingThatAnybodyWouldDo')}</p>}
         {differences && differences.length > 0 && (
           <div
             className="max-h-[50vh] overflow-auto"
             tabIndex={0}
             role="region"
-            aria-label="Differences"
+            aria-label={w.name('protocol', 'differences')}
           >
             <table className="ledger">
               <thead>
                 <tr>
-                  <th>Surface</th>
-                  <th>Before</th>
-                  <th>After</th>
+                  <th>{w.name('protocol', 'surface')}</th>
+                  <th>{w.name('protocol', 'before')}</th>
+                  <th>{w.name('protocol', 'after')}</th>
                 </tr>
               </thead>
               <tbody>
@@ -87,9 +98,11 @@ export const Differences = ({
                     <td>
                       {surfaceName} <span className="soft">{roomName}</span>
                     </td>
-                    <td>{was ? doneInWords(was, is) : 'not there'}</td>
+                    <td>{was ? doneInWords(was, is) : w.name('protocol', 'notThere')}</td>
                     <td>
-                      <b className="font-semibold">{is ? doneInWords(is, was) : 'not there'}</b>
+                      <b className="font-semibold">
+                        {is ? doneInWords(is, was) : w.name('protocol', 'notThere')}
+                      </b>
                     </td>
                   </tr>
                 ))}
@@ -99,7 +112,7 @@ export const Differences = ({
         )}
         <p className="mt-4">
           <button className="btn" onClick={() => setOpen(false)}>
-            Close
+            {w.name('protocol', 'close')}
           </button>
         </p>
       </Window>

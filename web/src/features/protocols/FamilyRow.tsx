@@ -1,11 +1,8 @@
-import {
-  familyNames,
-  nameOfBatch,
-  percent,
-  reasonInWords,
-  strengthOf,
-  type StockRow,
-} from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { type StockRow } from '@zymostat/contract';
+import { reasonInWords, strengthOf, percent, nameOfBatch } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import { activeFacts, type Compared, type Goal, type HouseRules } from '@zymostat/core';
 import { useState } from 'react';
 import { aStrength } from '../../ui/checks.ts';
@@ -45,11 +42,11 @@ const Bands = ({
   const axis = seconds * 1.3;
   return (
     <div className="compare__two">
-      <span className="pt-3">one coat</span>
+      <span className="pt-3">{w.name('protocol', 'oneCoat')}</span>
       <span className="pt-3">
         <WetBand family={family} required={seconds} held={holds} estimate axis={axis} />
       </span>
-      <span className="pt-2">{rewets.count + 1} coats</span>
+      <span className="pt-2">{w.say('protocol.coats', { count: rewets.count + 1 })}</span>
       <span className="pt-2">
         <WetBand
           family={family}
@@ -93,26 +90,31 @@ export const FamilyRow = ({
     <article
       className={`compare ${never ? 'compare--never' : ''}`}
       data-family={family}
-      aria-label={familyNames[family]}
+      aria-label={w.name('family', family)}
     >
       {never && (
         <p className="bar-never">
-          Never <span>{worst && reasonInWords(worst)}</span>
+          {rich('protocol.never', {
+            soft: (text: ReactNode) => <span>{text}</span>,
+            worst: worst && reasonInWords(w, worst),
+          })}
         </p>
       )}
       <div className="compare__name">
         <i className="compare__swatch fill" />
-        <h2>{familyNames[family]}</h2>
+        <h2>{w.name('family', family)}</h2>
         <p className="small soft">
-          {strengthOf(stock.active, strength)}, {stocks.find((one) => one.id === stock.id)?.code}
+          {strengthOf(w, stock.active, strength)}, {stocks.find((one) => one.id === stock.id)?.code}
         </p>
         {!never && <Severity is={contact.outcome} />}
-        {set && <b className="small block">Set here</b>}
+        {set && <b className="small block">{w.name('protocol', 'setHere')}</b>}
       </div>
       <div className="compare__rule">
         {family === 'product' ? (
           <p className="small soft pt-3">
-            {stocks.find((one) => one.id === stock.id)?.name}, by its own label
+            {rich('protocol.byItsOwnLabel', {
+              name: stocks.find((one) => one.id === stock.id)?.name,
+            })}
           </p>
         ) : (
           <StrengthRule
@@ -127,20 +129,21 @@ export const FamilyRow = ({
         {never ? (
           <p className="small soft">
             {contact.span
-              ? 'No wet time counts.'
-              : 'No strength of it is allowed here, and no wet time counts.'}
+              ? w.name('protocol', 'noWetTimeCounts')
+              : w.name('protocol', 'noStrengthOfItIs')}
           </p>
         ) : contact.seconds > 0 ? (
           <Bands family={family} contact={contact} />
         ) : (
-          <p className="small soft">No wait: it only cleans.</p>
+          <p className="small soft">{w.name('protocol', 'noWaitItOnlyCleans')}</p>
         )}
       </div>
       <div className="compare__why">
         {never && worst && <p className="compare__source">{worst.source}</p>}
         {grave.map((reason) => (
           <p key={reason.code} className="my-0.5">
-            <Severity is={reason.outcome} /> <span className="ml-1">{reasonInWords(reason)}</span>{' '}
+            <Severity is={reason.outcome} />{' '}
+            <span className="ml-1">{reasonInWords(w, reason)}</span>{' '}
             <span className="compare__source">{reason.source}</span>
           </p>
         ))}
@@ -148,7 +151,7 @@ export const FamilyRow = ({
           <p>
             {mild.map((reason) => (
               <span key={reason.code}>
-                {reasonInWords(reason)}{' '}
+                {reasonInWords(w, reason)}{' '}
                 <span className="compare__source">{reason.source}</span>{' '}
               </span>
             ))}
@@ -160,17 +163,19 @@ export const FamilyRow = ({
             aria-expanded={changing}
             onClick={() => change(!changing)}
           >
-            {changing ? 'Keep it as it is' : 'Other strength or stock'}
+            {changing
+              ? w.name('protocol', 'keepItAsItIs')
+              : w.name('protocol', 'otherStrengthOrStock')}
           </button>
         )}
         {!never && contact.prediction && (
           <button className="btn btn--quiet mt-1 ml-5" onClick={onDrying}>
-            Wet time and air
+            {w.name('protocol', 'wetTimeAndAir')}
           </button>
         )}
         {!set && !never && (
           <button className="btn btn--quiet mt-1 ml-5" onClick={onSet}>
-            Set {familyNames[family].toLowerCase()}
+            {w.say('protocol.set', { family: w.name('family', family).toLowerCase() })}
           </button>
         )}
       </div>
@@ -178,9 +183,9 @@ export const FamilyRow = ({
         <div className="compare__acts">
           {family !== 'product' && (
             <TextField
-              label="In use at"
+              label={w.name('protocol', 'inUseAt')}
               figure
-              value={typed?.strength ?? percent(strength)}
+              value={typed?.strength ?? percent(w, strength)}
               check={aStrength(basis)}
               onChange={(text) => onType({ stockId: stock.id, strength: text })}
             />
@@ -188,17 +193,19 @@ export const FamilyRow = ({
           {stocks.length > 1 && (
             <Choice
               className="field--stock"
-              label="From"
+              label={w.name('protocol', 'from')}
               value={stock.id}
               onChange={(stockId) =>
-                onType({ stockId, strength: typed?.strength ?? percent(strength) })
+                onType({ stockId, strength: typed?.strength ?? percent(w, strength) })
               }
               options={stocks.map((one) => ({ value: one.id, name: `${one.name}, ${one.code}` }))}
             />
           )}
           {goal !== 'clean' && never && contact.span && (
             <span className="small soft pb-2">
-              As it stands it is {nameOfBatch(stock.active, strength, rules)}.
+              {w.say('protocol.asItStandsItIs', {
+                rules: nameOfBatch(w, stock.active, strength, rules),
+              })}
             </span>
           )}
         </div>

@@ -1,11 +1,6 @@
-import {
-  fillWords,
-  goalNames,
-  stepNames,
-  strengthShort,
-  type HomeDetail,
-  type StockRow,
-} from '@zymostat/contract';
+import { type HomeDetail, type StockRow } from '@zymostat/contract';
+import { strengthShort } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import { activeFacts, fillRest, isUnset, materialOf, type HouseRules } from '@zymostat/core';
 import { useMemo, useState } from 'react';
 import { api } from '../../app/api.ts';
@@ -67,26 +62,28 @@ export const FillRest = ({
   return (
     <>
       <button className="btn btn--quiet" onClick={() => setOpen(true)}>
-        Fill the rest, {unset.length} not set
+        {w.say('protocol.fillTheRestNotSet', { unsetCount: unset.length })}
       </button>
-      <Window open={open} wide title="Fill the rest" onClose={() => setOpen(false)}>
-        <p className="mb-3">
-          Proposed for what nobody has set, with as few bottles as can be. Nothing is approved by
-          it, and what you have set stays.
-        </p>
+      <Window
+        open={open}
+        wide
+        title={w.name('protocol', 'fillTheRest')}
+        onClose={() => setOpen(false)}
+      >
+        <p className="mb-3">{w.name('protocol', 'proposedForWhatNobodyHas')}</p>
         <div
           className="max-h-[50vh] overflow-auto"
           tabIndex={0}
           role="region"
-          aria-label="Proposed"
+          aria-label={w.name('protocol', 'proposed')}
         >
           <table className="ledger">
             <thead>
               <tr>
-                <th>Surface</th>
-                <th>Goal</th>
-                <th>With</th>
-                <th>Because</th>
+                <th>{w.name('protocol', 'surface')}</th>
+                <th>{w.name('protocol', 'goal')}</th>
+                <th>{w.name('protocol', 'with')}</th>
+                <th>{w.name('protocol', 'because')}</th>
               </tr>
             </thead>
             <tbody>
@@ -95,7 +92,7 @@ export const FillRest = ({
                   <td>
                     {surface.name} <span className="soft">{room.name}</span>
                   </td>
-                  <td>{goalNames[setting.goal]}</td>
+                  <td>{w.name('goal', setting.goal)}</td>
                   <td>
                     {stock ? (
                       <span className="flex items-center gap-2">
@@ -103,18 +100,18 @@ export const FillRest = ({
                           className="stub stub--row fill"
                           data-family={activeFacts[stock.active].family}
                         />
-                        {stock.name}, {strengthShort(stock.active, setting.use!.strength)}
+                        {stock.name}, {strengthShort(w, stock.active, setting.use!.strength)}
                       </span>
                     ) : (
                       <span className="flex items-center gap-2">
                         <i className="stub stub--row" data-family="soap" />
-                        {stepNames[materialOf(surface.material).cleaned]}
+                        {w.name('step', materialOf(surface.material).cleaned)}
                       </span>
                     )}
                   </td>
                   <td className="soft">
-                    {fillWords[because]}
-                    {setting.lifts && ' The client’s tablet is taken out first.'}
+                    {w.name('fill', because)}
+                    {setting.lifts && w.name('protocol', 'theClientSTabletIs')}
                   </td>
                 </tr>
               ))}
@@ -132,10 +129,12 @@ export const FillRest = ({
             disabled={changing.length === 0 || saving.isLoading}
             onClick={() => void take()}
           >
-            {changing.length === 0 ? 'Cleaning is enough' : `Set these ${changing.length}`}
+            {changing.length === 0
+              ? w.name('protocol', 'cleaningIsEnough')
+              : w.say('protocol.setThese', { changingCount: changing.length })}
           </button>
           <button className="btn" onClick={() => setOpen(false)}>
-            Leave it
+            {w.name('protocol', 'leaveIt')}
           </button>
         </p>
       </Window>

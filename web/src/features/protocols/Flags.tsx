@@ -1,12 +1,19 @@
-import { flagWords, reasonInWords, type FlagRow, type HomeDetail } from '@zymostat/contract';
+import { rich } from '../../ui/rich.tsx';
+import { type FlagRow, type HomeDetail } from '@zymostat/contract';
+import { reasonInWords } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import { Fragment } from 'react';
 import { Link } from 'react-router';
 import { Severity } from '../../ui/parts.tsx';
 
 const sayWhy = ({ why, approved, now, reasons }: FlagRow): string =>
   why === 'longer' || why === 'shorter'
-    ? `${flagWords[why]}: ${Math.ceil(now / 60)} min, approved ${Math.ceil(approved / 60)}.`
-    : `${flagWords[why]}. ${reasons[0] ? reasonInWords(reasons[0]) : ''}`;
+    ? w.say('protocol.minApproved', {
+        why: w.name('flag', why),
+        ceil: Math.ceil(now / 60),
+        ceil2: Math.ceil(approved / 60),
+      })
+    : `${w.name('flag', why)}. ${reasons[0] ? reasonInWords(w, reasons[0]) : ''}`;
 
 /**
  * What a change of survey, stock or house rules has made untrue of the approved version: it stands
@@ -16,15 +23,17 @@ export const Flags = ({ home }: { home: HomeDetail }) => {
   if (home.flags.length === 0) return null;
   const inSurvey = new Set(home.rooms.flatMap((room) => room.surfaces.map(({ id }) => id)));
   return (
-    <section className="mt-4" aria-label="To be reviewed">
-      <h2 className="mb-1">Version {home.versions[0]?.number} is to be reviewed</h2>
+    <section className="mt-4" aria-label={w.name('protocol', 'toBeReviewed')}>
+      <h2 className="mb-1">
+        {rich('protocol.versionIsToBeReviewed', { number: home.versions[0]?.number })}
+      </h2>
       <div className="held-up">
         {home.flags.map((flag) => (
           <Fragment key={flag.surfaceId}>
             <span>
               <Severity
                 is={flag.why === 'never' ? 'never' : 'care'}
-                word={flag.why === 'never' ? undefined : 'Review'}
+                word={flag.why === 'never' ? undefined : w.name('protocol', 'review')}
               />
             </span>
             <span>

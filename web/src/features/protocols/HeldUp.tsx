@@ -1,4 +1,6 @@
-import { reasonInWords, type HomeDetail } from '@zymostat/contract';
+import { type HomeDetail } from '@zymostat/contract';
+import { reasonInWords } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import type { Objection } from '@zymostat/core';
 import { Fragment } from 'react';
 import { Link } from 'react-router';
@@ -23,7 +25,7 @@ export const HeldUp = ({ home, objections }: { home: HomeDetail; objections: Obj
               <Severity is={outcome} />
             </span>
             <span>
-              <b className="font-semibold">{surface.name}.</b> {reasonInWords(reason)}
+              <b className="font-semibold">{surface.name}.</b> {reasonInWords(w, reason)}
             </span>
             <Link className="btn btn--quiet small" to={`/homes/${home.id}/protocol/${surfaceId}`}>
               {room.name}

@@ -1,10 +1,7 @@
-import {
-  cleanedStep,
-  materialWords,
-  stepNames,
-  strengthShort,
-  type SurfaceRow,
-} from '@zymostat/contract';
+import { rich } from '../../ui/rich.tsx';
+import { type SurfaceRow } from '@zymostat/contract';
+import { strengthShort, cleanedStep } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import { activeFacts, enforce, judgeSurfaces, materialOf } from '@zymostat/core';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
@@ -20,7 +17,6 @@ import { FillRest } from './FillRest.tsx';
 import { Flags } from './Flags.tsx';
 import { HeldUp } from './HeldUp.tsx';
 import { SurfaceSheet } from './SurfaceSheet.tsx';
-import { countInWords } from './words.ts';
 
 /** What is set for each surface of a home, and what stands before its approval. */
 export const Protocol = ({ home, openRoomId, chosenId, onOpen, onChoose }: Standing) => {
@@ -32,7 +28,7 @@ export const Protocol = ({ home, openRoomId, chosenId, onOpen, onChoose }: Stand
   if (!stocks || !me)
     return (
       <main className="px-6">
-        <Waiting what="the stock" />
+        <Waiting what={w.name('protocol', 'theStock')} />
       </main>
     );
 
@@ -75,7 +71,7 @@ export const Protocol = ({ home, openRoomId, chosenId, onOpen, onChoose }: Stand
     return (
       <span className="descent__set" data-family={familyOf(surface) ?? 'soap'}>
         {objected.get(surface.id) === 'never' ? (
-          <i className="pip__never w-[104px]" title="Never" />
+          <i className="pip__never w-[104px]" title={w.name('protocol', 'never2')} />
         ) : seconds > 0 ? (
           band(surface)
         ) : (
@@ -83,13 +79,13 @@ export const Protocol = ({ home, openRoomId, chosenId, onOpen, onChoose }: Stand
         )}
         <span className="truncate">
           {use
-            ? `${strengthShort(stocks.find(({ id }) => id === use.stockId)?.active ?? 'ethanol', use.strength)}${seconds > 0 ? `, ${Math.ceil(seconds / 60)} min` : ', no wait'}`
+            ? `${strengthShort(w, stocks.find(({ id }) => id === use.stockId)?.active ?? 'ethanol', use.strength)}${seconds > 0 ? w.say('protocol.min2', { ceil: Math.ceil(seconds / 60) }) : w.name('protocol', 'noWait2')}`
             : goal === 'clean'
-              ? stepNames[cleanedStep([materialOf(surface.material).cleaned])]
-              : 'nothing set'}
+              ? w.name('step', cleanedStep([materialOf(surface.material).cleaned]))
+              : w.name('protocol', 'nothingSet')}
         </span>
         {objected.get(surface.id) === 'care' && (
-          <b className="font-semibold text-ink">Care waits</b>
+          <b className="font-semibold text-ink">{w.name('protocol', 'careWaits')}</b>
         )}
       </span>
     );
@@ -98,7 +94,7 @@ export const Protocol = ({ home, openRoomId, chosenId, onOpen, onChoose }: Stand
     const trouble = objected.get(surface.id);
     const inside =
       trouble === 'never' ? (
-        <i className="pip__never" title={`${surface.name}: never`} />
+        <i className="pip__never" title={w.say('protocol.never3', { surface: surface.name })} />
       ) : surface.setting.use && judged.get(surface.id)!.seconds > 0 ? (
         band(surface)
       ) : (
@@ -111,7 +107,10 @@ export const Protocol = ({ home, openRoomId, chosenId, onOpen, onChoose }: Stand
       <span className="pip">
         <Goal is={surface.setting.goal} word={false} />
         {trouble === 'care' ? (
-          <span className="pip__care" title={`${surface.name}: care waits`}>
+          <span
+            className="pip__care"
+            title={w.say('protocol.careWaits2', { surface: surface.name })}
+          >
             {inside}
           </span>
         ) : (
@@ -129,7 +128,7 @@ export const Protocol = ({ home, openRoomId, chosenId, onOpen, onChoose }: Stand
   const ready = objections.length === 0 && home.changedSinceApproval && all.length > 0;
   return (
     <main className="leaves">
-      <section className="leaf" aria-label="Protocol">
+      <section className="leaf" aria-label={w.name('protocol', 'protocol')}>
         <HomeHead home={home} tab="protocol" />
         <Descent
           home={home}
@@ -145,28 +144,32 @@ export const Protocol = ({ home, openRoomId, chosenId, onOpen, onChoose }: Stand
           pip={pip}
         />
         <p className="small soft my-2 flex flex-wrap gap-x-4">
-          <span className="goal goal--clean">clean</span>
-          <span className="goal goal--sanitise">sanitise</span>
-          <span className="goal goal--disinfect">disinfect</span>
+          <span className="goal goal--clean">{'clean'}</span>
+          <span className="goal goal--sanitise">{w.name('protocol', 'sanitise')}</span>
+          <span className="goal goal--disinfect">{w.name('protocol', 'disinfect')}</span>
           <span className="ml-auto">
-            {all.filter((surface) => surface.setting.goal === 'clean').length} of {all.length}{' '}
-            surfaces need only cleaning
+            {rich('protocol.ofSurfacesNeedOnlyCleaning', {
+              length: all.filter((surface) => surface.setting.goal === 'clean').length,
+              allCount: all.length,
+            })}
           </span>
         </p>
         <div className="mt-2 mb-1 flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
           <h2>
             {objections.length > 0
-              ? `${countInWords(objections.length)} before approval`
+              ? w.say('protocol.beforeApproval', {
+                  objectionsCount: objections.length,
+                })
               : home.changedSinceApproval
-                ? 'Nothing stands before approval'
-                : `Version ${newest!.number} stands as approved`}
+                ? w.name('protocol', 'nothingStandsBeforeApproval')
+                : w.say('protocol.versionStandsAsApproved', { number: newest!.number })}
           </h2>
           {(home.changedSinceApproval || objections.length > 0) && all.length > 0 && (
             <button
               className={`btn ${ready && !chosen ? 'btn--main' : ''}`}
               onClick={() => approve(true)}
             >
-              Look over and approve
+              {w.name('protocol', 'lookOverAndApprove')}
             </button>
           )}
         </div>
@@ -177,13 +180,19 @@ export const Protocol = ({ home, openRoomId, chosenId, onOpen, onChoose }: Stand
         <Flags home={home} />
         {newest && (
           <p className="small soft mt-2">
-            Version {newest.number}, approved by {newest.approvedBy} on {dayOf(newest.approvedAt)}
-            {home.changedSinceApproval ? '; the home has changed since. ' : '. '}
+            {rich('protocol.versionApprovedByOn', {
+              number: newest.number,
+              approvedBy: newest.approvedBy,
+              approvedAt: dayOf(newest.approvedAt),
+              changedSinceApproval: home.changedSinceApproval
+                ? w.name('protocol', 'theHomeHasChangedSince')
+                : '. ',
+            })}
             <Differences home={home} stocks={stocks} rules={rules} now={now} />
           </p>
         )}
       </section>
-      <section className="sheet" aria-label={chosen?.name ?? 'The surface'}>
+      <section className="sheet" aria-label={chosen?.name ?? w.name('protocol', 'theSurface')}>
         {approving ? (
           <ApproveSheet
             home={home}
@@ -206,11 +215,11 @@ export const Protocol = ({ home, openRoomId, chosenId, onOpen, onChoose }: Stand
           />
         ) : (
           <Verdict
-            say="Choose a surface to set what it must reach."
+            say={w.name('protocol', 'chooseASurfaceToSet')}
             why={
               all.length === 0
-                ? 'There is none yet: survey the home first.'
-                : `Most need only cleaning. ${materialWords.marble.name} and vinegar never go together; the sheet says why.`
+                ? w.name('protocol', 'thereIsNoneYetSurvey')
+                : w.say('protocol.mostNeedOnlyCleaningAnd', { value: w.name('material', 'marble') })
             }
           />
         )}

@@ -1,4 +1,5 @@
-import { stepOrders } from '@zymostat/contract';
+import { stepOrders } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import type { TreatedSurface } from '@zymostat/core';
 
 /** What whoever has the bottle will be told, step by step. */
@@ -9,13 +10,17 @@ export const Steps = ({
 }) => (
   <details className="steps mb-4">
     <summary className="small soft cursor-pointer">
-      As it stands on the phone, {treated.steps.length} steps
+      {w.say('protocol.asItStandsOnThe', { stepsCount: treated.steps.length })}
     </summary>
     <ol className="small mt-1 grid list-decimal gap-0.5 pl-6">
-      {stepOrders(treated.steps, treated).map(({ order }, i) => (
+      {stepOrders(w, treated.steps, treated).map(({ order }, i) => (
         <li key={i}>{order}</li>
       ))}
     </ol>
-    {treated.accepted && <p className="small mt-1">Accepted because: {treated.accepted}</p>}
+    {treated.accepted && (
+      <p className="small mt-1">
+        {w.say('protocol.acceptedBecause', { accepted: treated.accepted })}
+      </p>
+    )}
   </details>
 );

@@ -1,14 +1,8 @@
-import {
-  againstNames,
-  familyNames,
-  materialWords,
-  percent,
-  touchedNames,
-  type HomeDetail,
-  type RoomRow,
-  type StockRow,
-  type SurfaceRow,
-} from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { type HomeDetail, type RoomRow, type StockRow, type SurfaceRow } from '@zymostat/contract';
+import { percent } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import {
   activeFacts,
   actsBetween,
@@ -74,14 +68,14 @@ const Growth = ({
     >
       <TextField
         className="w-36"
-        label="Mildew, m²"
+        label={w.name('protocol', 'mildewM')}
         figure
         value={text}
         onChange={setText}
         check={check}
-        hint={value == null ? 'not measured: all of it counts' : undefined}
+        hint={value == null ? w.name('protocol', 'notMeasuredAllOfIt') : undefined}
       />
-      <button className="btn mb-1">Keep</button>
+      <button className="btn mb-1">{w.name('protocol', 'keep')}</button>
     </Form>
   );
 };
@@ -92,7 +86,12 @@ type Typed = Partial<Record<Family, { stockId: string; strength: string }>>;
 const typedFrom = ({ use }: Setting, stocks: StockRow[]): Typed => {
   const stock = use && stocks.find((one) => one.id === use.stockId);
   return stock
-    ? { [activeFacts[stock.active].family]: { stockId: stock.id, strength: percent(use.strength) } }
+    ? {
+        [activeFacts[stock.active].family]: {
+          stockId: stock.id,
+          strength: percent(w, use.strength),
+        },
+      }
     : {};
 };
 
@@ -156,9 +155,9 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
   );
   const say =
     !proposal && setting.goal !== 'clean'
-      ? 'Nothing on the shelf may do this. Clean it, or call for a registered product or a licensed trade.'
+      ? w.name('protocol', 'nothingOnTheShelfMay')
       : proposal?.contact.outcome === 'never'
-        ? `${familyNames[proposal.family]} is set, and it does not hold here.`
+        ? w.say('protocol.isSetAndItDoes', { family: w.name('family', proposal.family) })
         : saySteps(treated);
   const barred =
     surface.level === 'toilet' &&
@@ -176,9 +175,14 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
   return (
     <>
       <p className="crumb">
-        <b>{surface.name}</b> · {materialWords[surface.material].name} · {surface.area} m² ·{' '}
-        {touchedNames[surface.touched]}
-        {surface.food && ' · food touches it'}
+        {rich('protocol.m', {
+          b: (text: ReactNode) => <b>{text}</b>,
+          surface: surface.name,
+          material: w.name('material', surface.material),
+          area: surface.area,
+          touched: w.name('touched', surface.touched),
+          food: surface.food && w.name('protocol', 'foodTouchesIt'),
+        })}
       </p>
       <Verdict
         say={say}
@@ -186,9 +190,7 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
           proposal
             ? [
                 sayHolding(proposal.contact),
-                chosen
-                  ? undefined
-                  : 'Not set yet: this is what the evidence, the material and the home allow.',
+                chosen ? undefined : w.name('protocol', 'notSetYetThisIs'),
               ]
                 .filter(Boolean)
                 .join(' ') || undefined
@@ -197,13 +199,13 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
       >
         {proposal && !chosen && proposal.contact.outcome !== 'never' && (
           <button className="btn btn--main" onClick={() => use(proposal)}>
-            Set {familyNames[proposal.family].toLowerCase()}
+            {w.say('protocol.set', { family: w.name('family', proposal.family).toLowerCase() })}
           </button>
         )}
       </Verdict>
       <div className="mb-4 flex flex-wrap items-end gap-x-6 gap-y-3">
         <Switches
-          label="Must be"
+          label={w.name('protocol', 'mustBe')}
           value={setting.goal}
           onChange={(goal) => set({ goal, use: null, accepted: null })}
           options={goalsHere.map((value) => ({ value, name: goalInWords[value] }))}
@@ -211,15 +213,15 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
         {(setting.goal !== 'clean' || setting.against !== 'everyday') && (
           <Choice
             className="w-56"
-            label="Against"
+            label={w.name('protocol', 'against')}
             value={setting.against}
             onChange={(against) => set({ against, accepted: null })}
-            options={optionsOf(againstNames)}
+            options={optionsOf(w.table('against'))}
           />
         )}
         {setting.goal === 'clean' && setting.against === 'everyday' && (
           <button className="btn btn--quiet mb-1.5" onClick={() => set({ against: 'mildew' })}>
-            There is mildew
+            {w.name('protocol', 'thereIsMildew')}
           </button>
         )}
         {setting.against === 'mildew' && (
@@ -235,7 +237,9 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
             className="btn btn--quiet mb-1.5"
             onClick={() => set({ use: null, accepted: null })}
           >
-            Take {chosen ? familyNames[chosen.family].toLowerCase() : 'it'} off again
+            {rich('protocol.takeOffAgain', {
+              chosen: chosen ? w.name('family', chosen.family).toLowerCase() : 'it',
+            })}
           </button>
         )}
       </div>
@@ -247,21 +251,17 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
       {proposal?.contact.outcome !== 'never' && <Steps treated={treated} />}
       {barred && (
         <div className="mb-4 border-y border-ink py-3">
-          <p className="mb-2">
-            {home.name} keeps a bleach tablet in this cistern: it doses the bowl at every flush, and
-            nothing that it reacts with may go on here until it is out and the bowl flushed twice.
-          </p>
+          <p className="mb-2">{w.say('protocol.keepsABleachTabletIn', { home: home.name })}</p>
           <button className="btn" onClick={() => set({ lifts: true })}>
-            Take the tablet out first: put it in the protocol
+            {w.name('protocol', 'takeTheTabletOutFirst')}
           </button>
         </div>
       )}
       {setting.lifts && (
         <p className="mb-4 border-y border-ink py-2">
-          <b>First: take the tablet out, flush twice.</b> The cleaner confirms it before anything
-          goes on.{' '}
+          {rich('protocol.firstTakeTheTabletOut', { b: (text: ReactNode) => <b>{text}</b> })}{' '}
           <button className="btn btn--quiet ml-3" onClick={() => set({ lifts: false })}>
-            Leave this step out
+            {w.name('protocol', 'leaveThisStepOut')}
           </button>
         </p>
       )}
@@ -276,10 +276,13 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
           <p className="mb-2 flex items-center gap-3">
             <Severity is="care" />{' '}
             {careOpen ? (
-              'A competent person may decide this. The reason stays on the record.'
+              w.name('protocol', 'aCompetentPersonMayDecide')
             ) : (
               <span>
-                Accepted: <b>{setting.accepted}</b>
+                {rich('protocol.accepted', {
+                  b: (text: ReactNode) => <b>{text}</b>,
+                  accepted: setting.accepted,
+                })}
               </span>
             )}
           </p>
@@ -287,20 +290,20 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
             <div className="flex flex-wrap items-end gap-3">
               <TextField
                 className="min-w-60 grow"
-                label="Why it is acceptable here"
+                label={w.name('protocol', 'whyItIsAcceptableHere')}
                 value={why}
                 onChange={setWhy}
                 check={aReason}
               />
-              <button className="btn">Accept with this reason</button>
+              <button className="btn">{w.name('protocol', 'acceptWithThisReason')}</button>
             </div>
           )}
         </Form>
       )}
       <div className="compare__head">
-        <span>Family</span>
-        <span>Strength</span>
-        <span>Must stay wet</span>
+        <span>{w.name('protocol', 'family')}</span>
+        <span>{w.name('protocol', 'strength')}</span>
+        <span>{w.name('protocol', 'mustStayWet')}</span>
       </div>
       {[
         ...families,
@@ -324,22 +327,21 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
           <article key={family} className="compare compare--line" data-family={family}>
             <div className="compare__name">
               <i className="compare__swatch fill" />
-              <h2>{familyNames[family]}</h2>
+              <h2>{w.name('family', family)}</h2>
             </div>
-            <p className="compare__why">No stock at hand.</p>
+            <p className="compare__why">{w.name('protocol', 'noStockAtHand')}</p>
           </article>
         );
       })}
       <article className="compare compare--line" data-family="soap">
         <div className="compare__name">
           <i className="compare__swatch fill" />
-          <h2>Cleaning</h2>
+          <h2>{w.name('protocol', 'cleaning')}</h2>
         </div>
         <p className="compare__why flex items-baseline gap-3" style={{ margin: 0 }}>
-          <Severity is="use" word="Use first" />
+          <Severity is="use" word={w.name('protocol', 'useFirst')} />
           <span>
-            {sayCleaning(surface.material)} Dirt makes the solution too weak, so the wet time counts
-            from a clean surface. Cleaning takes dirt off; it does not disinfect.
+            {w.say('protocol.dirtMakesTheSolutionToo', { material: sayCleaning(surface.material) })}
           </span>
         </p>
       </article>

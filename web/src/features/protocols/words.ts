@@ -1,16 +1,13 @@
 import {
-  about,
-  activeNames,
-  cleanedStep,
-  clock,
-  duration,
-  familyNames,
-  goalNames,
-  stepLine,
-  stepNames,
   stepOrders,
   strengthShort,
-} from '@zymostat/contract';
+  duration,
+  cleanedStep,
+  stepLine,
+  about,
+  clock,
+} from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import {
   activeFacts,
   materialOf,
@@ -20,12 +17,6 @@ import {
   type MaterialId,
   type TreatedSurface,
 } from '@zymostat/core';
-
-const figures = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'];
-
-/** "Two things stand" */
-export const countInWords = (n: number): string =>
-  `${figures[n] ?? n} ${n === 1 ? 'thing stands' : 'things stand'}`;
 
 /** Steps that everybody takes anyway, or that a headline has no room for. */
 const USUAL = new Set([
@@ -47,36 +38,36 @@ const USUAL = new Set([
  * phone will say.
  */
 export const saySteps = (treated: Pick<TreatedSurface, 'steps' | 'area' | 'treatment'>): string =>
-  stepOrders(treated.steps, treated)
+  stepOrders(w, treated.steps, treated)
     .filter(({ step }) => !USUAL.has(step))
     .map(({ order }) => order)
     .join(' ');
 
 /** How a material is cleaned, as an order. */
 export const sayCleaning = (material: MaterialId): string =>
-  stepOrders([materialOf(material).cleaned], { area: 0, treatment: null })[0]!.order;
+  stepOrders(w, [materialOf(material).cleaned], { area: 0, treatment: null })[0]!.order;
 
 /** What is done at a surface, and of its steps those that another version of it has not. */
 export const doneInWords = (surface: TreatedSurface, other: TreatedSurface | undefined): string => {
   const { treatment, goal, steps, accepted } = surface;
   const how = treatment
-    ? `${strengthShort(treatment.active, treatment.strength)} ${activeNames[treatment.active]}${treatment.seconds > 0 ? `, ${duration(treatment.seconds)}` : ''}`
-    : stepNames[cleanedStep(steps)];
+    ? `${strengthShort(w, treatment.active, treatment.strength)} ${w.name('active', treatment.active)}${treatment.seconds > 0 ? `, ${duration(w, treatment.seconds)}` : ''}`
+    : w.name('step', cleanedStep(steps));
   const own = other ? steps.filter((step) => !other.steps.includes(step)) : [];
-  const only = own.length > 0 ? ` Only here: ${stepLine(own)}.` : '';
-  return `${goalNames[goal]}: ${how}.${only}${accepted ? ` Accepted: ${accepted}` : ''}`;
+  const only = own.length > 0 ? w.say('protocol.onlyHere', { own: stepLine(w, own) }) : '';
+  return `${w.name('goal', goal)}: ${how}.${only}${accepted ? w.say('protocol.accepted2', { accepted }) : ''}`;
 };
 
 /** What would be put on, in a word or two. */
 export const whatIsPutOn = (active: Active, strength: number): string =>
   active === 'registered product'
     ? 'registered product'
-    : `${strengthShort(active, strength)} ${familyNames[activeFacts[active].family].toLowerCase()}`;
+    : `${strengthShort(w, active, strength)} ${w.name('family', activeFacts[active].family).toLowerCase()}`;
 
 /** What a goal is called where it is claimed: nothing is called disinfecting that is not. */
 export const goalInWords: Record<Goal, string> = {
   clean: 'cleaned',
-  reduce: 'reduced (some bacteria)',
+  reduce: w.name('protocol', 'reducedSomeBacteria'),
   sanitise: 'sanitised',
   disinfect: 'disinfected',
 };
@@ -86,6 +77,10 @@ export const sayHolding = ({ seconds, prediction }: Assessed): string | undefine
   if (!prediction || seconds === 0) return undefined;
   const { rewets, holds } = prediction;
   return rewets.count === 0
-    ? `One coat is enough: it holds for ${about(holds)} (estimate).`
-    : `One coat holds for ${about(holds)} (estimate): re-wet ${rewets.count === 1 ? `once, after ${clock(rewets.every)}` : `every ${clock(rewets.every)}`}.`;
+    ? w.say('protocol.oneCoatIsEnoughIt', { holds: about(w, holds) })
+    : w.say('protocol.oneCoatHoldsForEstimate', {
+        holds: about(w, holds),
+        count: rewets.count,
+        every: clock(rewets.every),
+      });
 };

@@ -1,19 +1,14 @@
-import {
-  activeNames,
-  clock,
-  eventNames,
-  reasonInWords,
-  recordKindNames,
-  strengthOf,
-  type RecordRow,
-} from '@zymostat/contract';
+import { rich } from '../../ui/rich.tsx';
+import { type RecordRow } from '@zymostat/contract';
+import { strengthOf, clock, reasonInWords } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import { activeFacts } from '@zymostat/core';
 import { Fragment, type ReactNode } from 'react';
 import { inMetric } from '../../ui/amounts.ts';
 import { Severity, Verdict } from '../../ui/parts.tsx';
 import { dateOf, momentOf, timeOf } from '../../ui/times.ts';
 import { WetBand } from '../../ui/WetBand.tsx';
-import { lineOf } from './words.ts';
+import { recordInWords } from '@zymostat/words';
 
 const WetTime = ({ body }: { body: Extract<RecordRow, { kind: 'wet-time' }>['body'] }) => (
   <div className="mt-6 mb-4">
@@ -31,45 +26,57 @@ const factsOf = (row: RecordRow): [string, ReactNode][] => {
   switch (row.kind) {
     case 'wet-time':
       return [
-        ['Surface', `${row.body.roomName}, ${row.body.surfaceName}`],
+        [w.name('records', 'surface'), `${row.body.roomName}, ${row.body.surfaceName}`],
         [
-          'With',
-          `${strengthOf(row.body.active, row.body.strength)} ${activeNames[row.body.active]}`,
+          w.name('records', 'with'),
+          `${strengthOf(w, row.body.active, row.body.strength)} ${w.name('active', row.body.active)}`,
         ],
         [
-          'Ended',
-          `${eventNames[row.body.event].toLowerCase()}, after ${row.body.coats} ${row.body.coats === 1 ? 'coat' : 'coats'}`,
+          w.name('records', 'ended'),
+          w.say('records.after', {
+            event: w.name('event', row.body.event).toLowerCase(),
+            coats: row.body.coats,
+          }),
         ],
         ...(row.body.requiredSeconds > 0
           ? ([
-              ['Required', clock(row.body.requiredSeconds)],
-              ['Held', clock(row.body.heldSeconds)],
+              [w.name('records', 'required'), clock(row.body.requiredSeconds)],
+              [w.name('records', 'held'), clock(row.body.heldSeconds)],
             ] as [string, ReactNode][])
           : []),
       ];
     case 'surface-event':
       return [
-        ['Surface', `${row.body.roomName}, ${row.body.surfaceName}`],
-        ['Done', eventNames[row.body.event]],
-        ...(row.body.batchCode ? ([['Bottle', row.body.batchCode]] as [string, ReactNode][]) : []),
+        [w.name('records', 'surface'), `${row.body.roomName}, ${row.body.surfaceName}`],
+        [w.name('records', 'done'), w.name('event', row.body.event)],
+        ...(row.body.batchCode
+          ? ([[w.name('records', 'bottle'), row.body.batchCode]] as [string, ReactNode][])
+          : []),
       ];
     case 'batch':
       return [
         [
-          'Poured',
-          `${inMetric(row.body.stockVolume)} of ${row.body.stockCode} and ${inMetric(row.body.waterVolume)} of water`,
+          w.name('records', 'poured'),
+          w.say('records.ofAndOfWater', {
+            stockVolume: inMetric(row.body.stockVolume),
+            stockCode: row.body.stockCode,
+            waterVolume: inMetric(row.body.waterVolume),
+          }),
         ],
-        ['Made', inMetric(row.body.volume)],
-        ['Discard after', momentOf(row.body.discardAfter)],
+        [w.name('records', 'made'), inMetric(row.body.volume)],
+        [w.name('records', 'discardAfter'), momentOf(row.body.discardAfter)],
       ];
     case 'near-miss':
     case 'incident':
       return [
-        ['Where', row.body.place],
-        ['Who', row.body.who],
-        ['Done', row.body.done],
+        [w.name('records', 'where'), row.body.place],
+        [w.name('records', 'who'), row.body.who],
+        [w.name('records', 'done'), row.body.done],
         ...(row.body.products.length
-          ? ([['About', row.body.products.join(' and ')]] as [string, ReactNode][])
+          ? ([[w.name('records', 'about'), row.body.products.join(w.name('records', 'and'))]] as [
+              string,
+              ReactNode,
+            ][])
           : []),
       ];
     default:
@@ -81,11 +88,20 @@ const headline = (row: RecordRow): string => {
   if (row.kind === 'wet-time' && row.body.requiredSeconds > 0) {
     const { surfaceName, heldSeconds, requiredSeconds, met, event } = row.body;
     return met
-      ? `${surfaceName} was kept wet for ${clock(heldSeconds)}. Its ${clock(requiredSeconds)} were met.`
-      : `${surfaceName} was ${event === 'found-dry' ? 'found dry' : 'wiped'} after ${clock(heldSeconds)} of ${clock(requiredSeconds)}. Not met.`;
+      ? w.say('records.wasKeptWetForIts', {
+          surfaceName,
+          heldSeconds: clock(heldSeconds),
+          requiredSeconds: clock(requiredSeconds),
+        })
+      : w.say('records.wasAfterOfNotMet', {
+          surfaceName,
+          event: event === 'found-dry' ? w.name('records', 'foundDry') : 'wiped',
+          heldSeconds: clock(heldSeconds),
+          requiredSeconds: clock(requiredSeconds),
+        });
   }
-  if (row.kind === 'refusal') return `Refused: ${row.body.detail}.`;
-  return `${recordKindNames[row.kind]}: ${lineOf(row).what}`;
+  if (row.kind === 'refusal') return w.say('records.refused', { detail: row.body.detail });
+  return `${w.name('record', row.kind)}: ${recordInWords(w, row).what}`;
 };
 
 /** One row in full, with the hashes that hold it in its place. */
@@ -93,7 +109,10 @@ export const RecordSheet = ({ row }: { row: RecordRow }) => (
   <>
     <p className="crumb">
       <b>
-        Row <span className="fig">{row.seq}</span>
+        {rich('records.row', {
+          soft: (text: ReactNode) => <span className="fig">{text}</span>,
+          seq: row.seq,
+        })}
       </b>{' '}
       · {dateOf(row.at)}, {timeOf(row.at)}
       {row.homeName && ` · ${row.homeName}`} · {row.person}
@@ -108,7 +127,7 @@ export const RecordSheet = ({ row }: { row: RecordRow }) => (
               <Severity is={reason.outcome} />
             </span>
             <span>
-              {reasonInWords(reason)} <span className="small soft">{reason.source}</span>
+              {reasonInWords(w, reason)} <span className="small soft">{reason.source}</span>
             </span>
           </li>
         ))}
@@ -118,16 +137,16 @@ export const RecordSheet = ({ row }: { row: RecordRow }) => (
       {(
         [
           ...factsOf(row),
-          ['Happened', `${dateOf(row.at)}, ${timeOf(row.at)}`],
-          ['Recorded', `${dateOf(row.recordedAt)}, ${timeOf(row.recordedAt)}`],
+          [w.name('records', 'happened'), `${dateOf(row.at)}, ${timeOf(row.at)}`],
+          [w.name('records', 'recorded'), `${dateOf(row.recordedAt)}, ${timeOf(row.recordedAt)}`],
           [
-            'Hash',
+            w.name('records', 'hash'),
             <span key="hash" className="fig small break-all">
               {row.hash}
             </span>,
           ],
           [
-            'Row before',
+            w.name('records', 'rowBefore'),
             <span key="before" className="fig small break-all">
               {row.previousHash}
             </span>,
@@ -140,9 +159,6 @@ export const RecordSheet = ({ row }: { row: RecordRow }) => (
         </Fragment>
       ))}
     </dl>
-    <p className="small soft my-3">
-      Rows are only ever added. Each carries the hash of the one before; ./run verify walks the
-      whole chain.
-    </p>
+    <p className="small soft my-3">{w.name('records', 'rowsAreOnlyEverAdded')}</p>
   </>
 );

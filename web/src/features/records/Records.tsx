@@ -1,4 +1,6 @@
-import { recordKindNames, recordKinds, type RecordKind, type RecordRow } from '@zymostat/contract';
+import { rich } from '../../ui/rich.tsx';
+import { recordKinds, type RecordKind, type RecordRow } from '@zymostat/contract';
+import { w } from '../../app/words.ts';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { api, type Filter } from '../../app/api.ts';
@@ -9,7 +11,7 @@ import { StandingNote, WentWrong } from '../../ui/parts.tsx';
 import { dateOf, timeOf } from '../../ui/times.ts';
 import { walkKeys } from '../../ui/walk.ts';
 import { RecordSheet } from './RecordSheet.tsx';
-import { lineOf } from './words.ts';
+import { recordInWords } from '@zymostat/words';
 
 const DAY = 86_400_000;
 
@@ -37,7 +39,7 @@ const Line = ({
   chosen: boolean;
   onChoose: () => void;
 }) => {
-  const { what, note } = lineOf(row);
+  const { what, note } = recordInWords(w, row);
   return (
     <li>
       <button
@@ -48,7 +50,7 @@ const Line = ({
         <span className="grid grid-cols-[44px_1fr] items-baseline gap-x-3">
           <span className="fig small soft">{timeOf(row.at)}</span>
           <span>
-            <b className="font-semibold">{recordKindNames[row.kind]}</b> · {what}
+            <b className="font-semibold">{w.name('record', row.kind)}</b> · {what}
           </span>
           <span className="small soft col-start-2">
             {[row.homeName, row.person, note].filter(Boolean).join(' · ')}
@@ -90,42 +92,49 @@ const Records = () => {
   const days = [...new Set(rows.map((row) => dateOf(row.at)))];
   return (
     <main className="leaves">
-      <section className="leaf" aria-label="Records">
+      <section className="leaf" aria-label={w.name('records', 'records')}>
         <div className="headline">
-          <h1>Records</h1>
+          <h1>{w.name('records', 'records')}</h1>
           <p className="flex gap-4">
             <a className="btn btn--quiet" href={exportLink('csv', filter)} download>
-              Export CSV
+              {w.name('records', 'exportCsv')}
             </a>
             <a className="btn btn--quiet" href={exportLink('json', filter)} download>
-              Export JSON
+              {w.name('records', 'exportJson')}
             </a>
           </p>
         </div>
         <div className="mb-4 grid grid-cols-1 gap-3 sm:grid-cols-3">
           <Choice
-            label="Home"
+            label={w.name('records', 'home')}
             value={homeId ?? null}
             onChange={narrow('home')}
             options={[
-              { value: null, name: 'all homes' },
+              { value: null, name: w.name('records', 'allHomes') },
               ...homes.map((home) => ({ value: home.id, name: `${home.name}, ${home.place}` })),
             ]}
           />
-          <TextField label="Day" type="date" value={day} onChange={narrow('day')} />
+          <TextField
+            label={w.name('records', 'day')}
+            type="date"
+            value={day}
+            onChange={narrow('day')}
+          />
           <Choice
-            label="Kind"
+            label={w.name('records', 'kind')}
             value={kind ?? null}
             onChange={narrow('kind')}
             options={[
               { value: null, name: 'everything' },
-              ...recordKinds.map((one) => ({ value: one, name: recordKindNames[one] })),
+              ...recordKinds.map((one) => ({ value: one, name: w.name('record', one) })),
             ]}
           />
         </div>
         <WentWrong error={error} />
         {data && rows.length === 0 && (
-          <p className="soft">Nothing was recorded{day && ' that day'}.</p>
+          <p className="soft">
+            {rich('records.nothingWasRecorded', { day: day && w.name('records', 'thatDay') })}
+          </p>
         )}
         {days.map((date) => (
           <section key={date} aria-label={date}>
@@ -147,7 +156,7 @@ const Records = () => {
         <p className="my-4 flex gap-5">
           {before.length > 0 && (
             <button className="btn btn--quiet" onClick={() => setBefore(before.slice(0, -1))}>
-              Newer
+              {w.name('records', 'newer')}
             </button>
           )}
           {data?.more && (
@@ -155,12 +164,12 @@ const Records = () => {
               className="btn btn--quiet"
               onClick={() => setBefore([...before, rows.at(-1)!.seq])}
             >
-              Older
+              {w.name('records', 'older')}
             </button>
           )}
         </p>
       </section>
-      <section className="sheet" aria-label="The record">
+      <section className="sheet" aria-label={w.name('records', 'theRecord')}>
         {chosen && <RecordSheet row={chosen} />}
         <StandingNote />
       </section>

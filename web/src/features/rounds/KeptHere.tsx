@@ -1,3 +1,6 @@
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { w } from '../../app/words.ts';
 import { useAppSelector } from '../../app/store.ts';
 import { momentOf } from '../../ui/times.ts';
 import { markRead } from './outbox.ts';
@@ -15,21 +18,23 @@ export const KeptHere = ({ nameOf }: { nameOf: (surfaceId: string) => string }) 
         <div role="alert" className="notice mx-5 mt-3 text-[16px]">
           {unread.map(({ event, problem }) => (
             <p key={event.id}>
-              <b>Not taken: {nameOf(event.surfaceId)}.</b> {problem.detail}
+              <b>{w.say('round.notTaken', { surfaceId: nameOf(event.surfaceId) })}</b>{' '}
+              {problem.detail}
             </p>
           ))}
           <button className="btn btn--quiet" onClick={() => void markRead()}>
-            I have read it
+            {w.name('round', 'iHaveReadIt')}
           </button>
         </div>
       )}
       {ofOthers.map(({ by, count, since }) => (
         <p key={`${by} ${since}`} className="notice mx-5 mt-3 text-[16px]">
-          <b>
-            {count} of {by}, since {momentOf(since)},
-          </b>{' '}
-          still to be sent from this phone. Only {by} can send {count === 1 ? 'it' : 'them'}: after
-          signing in again.
+          {rich('round.ofSinceStillToBe', {
+            b: (text: ReactNode) => <b>{text}</b>,
+            count,
+            by,
+            since: momentOf(since),
+          })}
         </p>
       ))}
     </>
@@ -43,7 +48,7 @@ export const NotTaken = ({ nameOf }: { nameOf: (surfaceId: string) => string }) 
   return (
     <details className="mb-4 text-[16px]">
       <summary className="soft min-h-11 cursor-pointer">
-        {notTaken.length} not taken, kept on this phone
+        {w.say('round.notTakenKeptOnThis', { notTakenCount: notTaken.length })}
       </summary>
       <ul className="grid gap-2">
         {notTaken.map(({ event, problem }) => (

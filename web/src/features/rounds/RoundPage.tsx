@@ -1,4 +1,8 @@
-import { cleanedStep, clock as clockWords, stepNames } from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { clock as clockWords } from '@zymostat/words';
+import { cleanedStep } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import { outcomeOf, secondsBetween, type EventKind, type Verdict } from '@zymostat/core';
 import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
@@ -19,7 +23,11 @@ const Saved = () => {
   return (
     <span className="phone__saved" role="status">
       {waiting.length > 0 && <i />}
-      {waiting.length === 0 ? 'all sent' : online ? 'sending' : 'no signal, kept on phone'}
+      {waiting.length === 0
+        ? w.name('round', 'allSent')
+        : online
+          ? 'sending'
+          : w.name('round', 'noSignalKeptOnPhone')}
     </span>
   );
 };
@@ -30,20 +38,24 @@ const nextWord = ({ surface, treatment, clock }: Stop, now: number) => {
     const left = treatment.seconds - secondsBetween(clock.wetSince, now);
     return left > 0 ? (
       <>
-        wipe in <b className="fig">{clockWords(left)}</b>
+        {rich('round.wipeIn', {
+          b: (text: ReactNode) => <b className="fig">{text}</b>,
+          left: clockWords(left),
+        })}
       </>
     ) : (
-      <b className="never-ink">wipe now</b>
+      <b className="never-ink">{w.name('round', 'wipeNow')}</b>
     );
   }
-  if (clock.done) return outcomeOf(clock, treatment) === 'not-met' ? 'not met' : 'done';
+  if (clock.done)
+    return outcomeOf(clock, treatment) === 'not-met' ? w.name('round', 'notMet') : 'done';
   if (clock.stretches.length > 0)
-    return clock.stretches.at(-1)!.ended === 'wiped' ? 'rinse' : 'dry, again';
+    return clock.stretches.at(-1)!.ended === 'wiped' ? 'rinse' : w.name('round', 'dryAgain');
   if (treatment.flushes && !clock.lifted)
-    return treatment.lifts ? 'tablet out first' : 'flush first';
+    return treatment.lifts ? w.name('round', 'tabletOutFirst') : w.name('round', 'flushFirst');
   if (clock.washed) return 'apply';
-  const clean = stepNames[cleanedStep(surface.steps)];
-  return surface.treatment ? `${clean}, apply` : clean;
+  const clean = w.name('step', cleanedStep(surface.steps));
+  return surface.treatment ? w.say('round.apply', { clean }) : clean;
 };
 
 /**
@@ -83,14 +95,14 @@ const RoundPage = () => {
       <main className="p-6">
         <WentWrong error={error} />
         <Link className="btn btn--quiet" to="/rounds">
-          To the rounds
+          {w.name('round', 'toTheRounds')}
         </Link>
       </main>
     );
   if (!round || !me)
     return (
       <main className="px-6">
-        <Waiting what="the round" />
+        <Waiting what={w.name('round', 'theRound')} />
       </main>
     );
 
@@ -101,7 +113,8 @@ const RoundPage = () => {
     stops[0]!;
   const go = (id: string) => setSearch({ surface: id }, { replace: true });
   const nameOf = (id: string) =>
-    stops.find(({ surface }) => surface.id === id)?.surface.name ?? 'in another round';
+    stops.find(({ surface }) => surface.id === id)?.surface.name ??
+    w.name('round', 'inAnotherRound');
   const open = stops.filter(({ clock }) => !clock.done);
   const at = stops.indexOf(current);
   const others = [...stops.slice(at + 1), ...stops.slice(0, at)];
@@ -162,7 +175,7 @@ const RoundPage = () => {
     <main className="phone">
       <header className="phone__top">
         <Link to="/rounds" className="phone__back">
-          Rounds
+          {w.name('round', 'rounds2')}
         </Link>
         <b>{current.roomName}</b>
         <Saved />
@@ -181,10 +194,10 @@ const RoundPage = () => {
       <section className="phone__next">
         <h2>
           {current.clock.wetSince !== null
-            ? 'Next, while the clock runs'
+            ? w.name('round', 'nextWhileTheClockRuns')
             : ahead.length > 0
-              ? 'Next'
-              : 'Everything else is done'}
+              ? w.name('round', 'next')
+              : w.name('round', 'everythingElseIsDone')}
         </h2>
         <ol>
           {ahead.map((stop) => (
@@ -199,12 +212,15 @@ const RoundPage = () => {
         </ol>
         <p className="my-4">
           <button className="btn w-full" onClick={() => ask('finish')}>
-            Finish the round
+            {w.name('round', 'finishTheRound')}
           </button>
         </p>
         <details className="mb-4 text-[16px]">
           <summary className="soft min-h-11 cursor-pointer">
-            All {stops.length} surfaces, {stops.length - open.length} done
+            {w.say('round.allSurfacesDone', {
+              stopsCount: stops.length,
+              stopsCount2: stops.length - open.length,
+            })}
           </summary>
           <ol>
             {stops.map((stop) => (
@@ -222,46 +238,53 @@ const RoundPage = () => {
       </section>
       <Window
         open={asking === 'early'}
-        title={`Wipe ${current.surface.name} now?`}
+        title={w.say('round.wipeNow2', { name: current.surface.name })}
         onClose={() => ask(null)}
       >
         <p className="mb-4 text-[18px]">
-          It has been wet <b className="fig">{clockWords(held)}</b> of{' '}
-          <b className="fig">{clockWords(current.treatment.seconds)}</b>. Wiping now is recorded as
-          not met, and stays so.
+          {rich('round.itHasBeenWetOf', {
+            b: (text: ReactNode) => <b className="fig">{text}</b>,
+            held: clockWords(held),
+            seconds: clockWords(current.treatment.seconds),
+          })}
         </p>
         <p className="grid gap-3">
           <button className="btn btn--main min-h-14" onClick={() => ask(null)}>
-            Keep it wet
+            {w.name('round', 'keepItWet')}
           </button>
           <button className="btn min-h-14" onClick={() => act('wiped')}>
-            Wipe it, not met
+            {w.name('round', 'wipeItNotMet')}
           </button>
         </p>
       </Window>
       <Window
         open={asking === 'finish'}
-        title={`Finish ${round.homeName}’s round?`}
+        title={w.say('round.finishSRound', { homeName: round.homeName })}
         onClose={() => ask(null)}
       >
         <p className="mb-4 text-[18px]">
           {open.length === 0
-            ? 'Every surface is done.'
-            : `${open.length} of ${stops.length} surfaces are not done: ${open
-                .slice(0, 4)
-                .map(({ surface }) => surface.name)
-                .join(', ')}${open.length > 4 ? ' …' : ''}. It is recorded so.`}
+            ? w.name('round', 'everySurfaceIsDone')
+            : w.say('round.ofSurfacesAreNotDone', {
+                openCount: open.length,
+                stopsCount: stops.length,
+                open: open
+                  .slice(0, 4)
+                  .map(({ surface }) => surface.name)
+                  .join(', '),
+                openCount2: open.length > 4 ? ' …' : '',
+              })}
         </p>
         {unsent > 0 && (
-          <p className="notice mb-3">{unsent} still to be sent. Wait for signal, then finish.</p>
+          <p className="notice mb-3">{w.say('round.stillToBeSentWait', { unsent })}</p>
         )}
         <WentWrong error={finishing.error} />
         <p className="grid gap-3">
           <button className="btn btn--main min-h-14" onClick={() => ask(null)}>
-            Go on with it
+            {w.name('round', 'goOnWithIt')}
           </button>
           <button className="btn min-h-14" disabled={unsent > 0} onClick={leave}>
-            Finish it
+            {w.name('round', 'finishIt')}
           </button>
         </p>
       </Window>

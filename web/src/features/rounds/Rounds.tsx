@@ -1,3 +1,4 @@
+import { w } from '../../app/words.ts';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { v7 as newId } from 'uuid';
@@ -21,14 +22,14 @@ const Rounds = () => {
   };
   return (
     <main className="leaves">
-      <section className="leaf" aria-label="Rounds in hand">
+      <section className="leaf" aria-label={w.name('round', 'roundsInHand')}>
         <div className="headline">
-          <h1>Rounds</h1>
+          <h1>{w.name('round', 'rounds2')}</h1>
         </div>
         <WentWrong error={error} />
-        <KeptHere nameOf={() => 'at one surface'} />
-        <h2 className="mb-1">In hand</h2>
-        {rounds?.length === 0 && <p className="soft">None. Start one from its home.</p>}
+        <KeptHere nameOf={() => w.name('round', 'atOneSurface')} />
+        <h2 className="mb-1">{w.name('round', 'inHand')}</h2>
+        {rounds?.length === 0 && <p className="soft">{w.name('round', 'noneStartOneFromIts')}</p>}
         <ul className="list">
           {rounds?.map((round) => (
             <li key={round.id}>
@@ -37,17 +38,20 @@ const Rounds = () => {
                   {round.homeName}, {round.place}
                 </b>
                 <span className="small soft block">
-                  {round.by}, begun {momentOf(round.startedAt)}
+                  {w.say('round.begun', { by: round.by, startedAt: momentOf(round.startedAt) })}
                 </span>
               </Link>
             </li>
           ))}
         </ul>
       </section>
-      <section className="sheet" aria-label="Start a round">
-        <Verdict say="Start a round" why="Each follows the newest approved protocol of its home." />
+      <section className="sheet" aria-label={w.name('round', 'startARound')}>
+        <Verdict
+          say={w.name('round', 'startARound')}
+          why={w.name('round', 'eachFollowsTheNewestApproved')}
+        />
         <WentWrong error={starting.error} />
-        {homes?.length === 0 && <p className="soft">No home has an approved protocol yet.</p>}
+        {homes?.length === 0 && <p className="soft">{w.name('round', 'noHomeHasAnApproved')}</p>}
         <ul className="list mb-6">
           {homes?.map((home) => (
             <li key={home.id} className="flex items-center justify-between gap-3 py-2">
@@ -59,7 +63,7 @@ const Rounds = () => {
                 disabled={starting.isLoading}
                 onClick={() => void start(home.id)}
               >
-                Start {home.name}’s round
+                {w.say('round.startSRound', { home: home.name })}
               </button>
             </li>
           ))}

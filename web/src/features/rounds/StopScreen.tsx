@@ -1,11 +1,6 @@
-import {
-  familyNames,
-  reasonInWords,
-  standingNote,
-  strengthShort,
-  wordsOfRule,
-  type BatchRow,
-} from '@zymostat/contract';
+import { type BatchRow } from '@zymostat/contract';
+import { strengthShort, wordsOfRule, reasonInWords, standingNote } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import { activeFacts, type Verdict } from '@zymostat/core';
 import { Link } from 'react-router';
 import type { Stop } from './useRound.ts';
@@ -20,7 +15,7 @@ interface Props {
 }
 
 const nameOf = (row: BatchRow) =>
-  `${familyNames[activeFacts[row.active].family]} ${strengthShort(row.active, row.strength)}`;
+  `${w.name('family', activeFacts[row.active].family)} ${strengthShort(w, row.active, row.strength)}`;
 
 /** Refused: what is on the surface, what is in the hand, and the bar between them. */
 export const StopScreen = ({ verdict, stop, batchId, rows, poisonLine, onBack }: Props) => {
@@ -28,40 +23,44 @@ export const StopScreen = ({ verdict, stop, batchId, rows, poisonLine, onBack }:
   const meeting = first?.code === 'must-not-meet';
   const on = rows.find((row) => row.id === first?.figures?.onBatch);
   const hand = rows.find((row) => row.id === batchId);
-  const rule = meeting ? wordsOfRule(String(first.figures!.rule), first.figures) : undefined;
+  const rule = meeting ? wordsOfRule(w, String(first.figures!.rule), first.figures) : undefined;
   return (
     <main className="phone">
       <header className="phone__top">
         <b>{stop.roomName}</b>
-        <span className="phone__saved">refused, and on record</span>
+        <span className="phone__saved">{w.name('round', 'refusedAndOnRecord')}</span>
       </header>
       {on && (
         <>
           <div className="stop__half">
-            <small>on {stop.surface.name} now</small>
+            <small>{w.say('round.onNow', { name: stop.surface.name })}</small>
             <b>{nameOf(on)}</b>
-            <small>bottle {on.code}</small>
+            <small>{w.say('round.bottle', { code: on.code })}</small>
           </div>
           <div className="stop__strip fill" data-family={activeFacts[on.active].family} />
         </>
       )}
       {!on && (
         <div className="stop__half">
-          <small>not done</small>
+          <small>{w.name('round', 'notDone')}</small>
           <b>{stop.surface.name}</b>
         </div>
       )}
       <div className="stop__bar" role="alert">
-        <h1>Never</h1>
-        <p>{rule ? `These two must not meet. ${rule.happens}` : first && reasonInWords(first)}</p>
+        <h1>{w.name('round', 'never')}</h1>
+        <p>
+          {rule
+            ? w.say('round.theseTwoMustNotMeet', { happens: rule.happens })
+            : first && reasonInWords(w, first)}
+        </p>
       </div>
       {hand && (
         <>
           <div className="stop__strip fill" data-family={activeFacts[hand.active].family} />
           <div className="stop__half">
-            <small>in your hand</small>
+            <small>{w.name('round', 'inYourHand')}</small>
             <b>{nameOf(hand)}</b>
-            <small>bottle {hand.code}</small>
+            <small>{w.say('round.bottle', { code: hand.code })}</small>
           </div>
         </>
       )}
@@ -73,25 +72,27 @@ export const StopScreen = ({ verdict, stop, batchId, rows, poisonLine, onBack }:
         )}
         {rest.map((reason) => (
           <p key={reason.code} className="soft">
-            {reasonInWords(reason)}
+            {reasonInWords(w, reason)}
           </p>
         ))}
       </div>
       <div className="phone__acts">
         <button className="btn btn--main" onClick={onBack}>
-          {hand ? 'It is back in the caddy' : 'Back'}
-          <small>take another bottle</small>
+          {hand ? w.name('round', 'itIsBackInThe') : w.name('round', 'back')}
+          <small>{w.name('round', 'takeAnotherBottle')}</small>
         </button>
         {on && hand && (
           <Link
             className="btn col-span-2"
             to={`/keep-apart?a=${on.stockId}&b=${hand.stockId}&happened=yes`}
           >
-            I have already poured it
+            {w.name('round', 'iHaveAlreadyPouredIt')}
           </Link>
         )}
       </div>
-      <p className="stop__note mt-4">Nobody can override this. {standingNote(poisonLine)}</p>
+      <p className="stop__note mt-4">
+        {w.say('round.nobodyCanOverrideThis', { poisonLine: standingNote(w, poisonLine) })}
+      </p>
     </main>
   );
 };

@@ -1,13 +1,10 @@
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/react';
-import {
-  cleanedNames,
-  cleanedStep,
-  clock as clockWords,
-  familyNames,
-  stepOrders,
-  strengthShort,
-  type BatchRow,
-} from '@zymostat/contract';
+import type { BatchRow } from '@zymostat/contract';
+import { clock as clockWords } from '@zymostat/words';
+import { strengthShort, stepOrders, cleanedStep } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import {
   activeFacts,
   isRinse,
@@ -32,7 +29,11 @@ interface Props {
 }
 
 const bottleName = (row: BatchRow) =>
-  `${familyNames[activeFacts[row.active].family]} ${strengthShort(row.active, row.strength)}, bottle ${row.code}`;
+  w.say('round.bottle2', {
+    family: w.name('family', activeFacts[row.active].family),
+    strength: strengthShort(w, row.active, row.strength),
+    code: row.code,
+  });
 
 /**
  * The bottle in hand. Every bottle can be named, the wrong ones too, so that a wrong one is refused
@@ -44,14 +45,14 @@ const Bottle = ({ rows, hand, onHand }: Pick<Props, 'rows' | 'hand' | 'onHand'>)
     <Listbox value={hand} onChange={(id: string | null) => id && onHand(id)}>
       <ListboxButton
         className="input input--choice phone__bottle"
-        aria-label={`Bottle in hand: ${row ? bottleName(row) : 'none'}`}
+        aria-label={w.say('round.bottleInHand', { row: row ? bottleName(row) : 'none' })}
       >
         <span className="flex min-w-0 items-center gap-3">
           {row && (
             <i className="fill h-4 w-9 flex-none" data-family={activeFacts[row.active].family} />
           )}
           <span className="truncate">
-            {row ? bottleName(row) : 'Which bottle is in your hand?'}
+            {row ? bottleName(row) : w.name('round', 'whichBottleIsInYour')}
           </span>
         </span>
       </ListboxButton>
@@ -87,11 +88,13 @@ const partsNow = ({ clock, treatment }: Stop): StepPart[] => {
 const Orders = ({ stop }: { stop: Stop }) => {
   const { surface } = stop;
   const parts = partsNow(stop);
-  const due = stepOrders(surface.steps, surface).filter(({ step }) => parts.includes(partOf(step)));
+  const due = stepOrders(w, surface.steps, surface).filter(({ step }) =>
+    parts.includes(partOf(step)),
+  );
   return (
     <>
       {due.length > 0 && (
-        <ol className="phone__orders" aria-label="What to do">
+        <ol className="phone__orders" aria-label={w.name('round', 'whatToDo')}>
           {due.map(({ step, order }, i) => (
             <li key={i} data-part={partOf(step)}>
               {order}
@@ -101,7 +104,10 @@ const Orders = ({ stop }: { stop: Stop }) => {
       )}
       {surface.accepted && (
         <p className="phone__words">
-          Allowed with care: <b>{surface.accepted}</b>
+          {rich('round.allowedWithCare', {
+            b: (text: ReactNode) => <b>{text}</b>,
+            accepted: surface.accepted,
+          })}
         </p>
       )}
     </>
@@ -122,28 +128,28 @@ const Wet = ({ stop, now, onDo, onWipe }: Props) => {
         <span
           className={`fig ${Math.abs(left) >= 600 ? 'fig--long' : ''}`}
           role="timer"
-          aria-label={met ? 'over the wet time by' : 'wet time left'}
+          aria-label={met ? w.name('round', 'overTheWetTimeBy') : w.name('round', 'wetTimeLeft')}
         >
           {clockWords(Math.abs(left))}
         </span>
         <p>
           {treatment.seconds === 0 ? (
             <>
-              on,
+              {w.name('round', 'on')}
               <br />
-              then wipe
+              {w.name('round', 'thenWipe')}
             </>
           ) : met ? (
             <>
-              met,
+              {w.name('round', 'met')}
               <br />
-              wipe it
+              {w.name('round', 'wipeIt')}
             </>
           ) : (
             <>
-              more, kept wet,
+              {w.name('round', 'moreKeptWet')}
               <br />
-              then wipe
+              {w.name('round', 'thenWipe')}
             </>
           )}
         </p>
@@ -162,38 +168,43 @@ const Wet = ({ stop, now, onDo, onWipe }: Props) => {
       )}
       <p className="phone__words">
         {treatment.seconds === 0 ? (
-          'It only cleans: no time to wait for.'
+          w.name('round', 'itOnlyCleansNoTime')
         ) : met ? (
-          'The wet time is met.'
+          w.name('round', 'theWetTimeIsMet')
         ) : (
-          <>
-            Re-wet it <b>before it dries</b>. Found dry, it starts again from nothing.
-          </>
+          <>{rich('round.reWetItBeforeIt', { b: (text: ReactNode) => <b>{text}</b> })}</>
         )}
       </p>
       <div className="phone__acts">
         {met ? (
           <button className="btn btn--main" onClick={onWipe}>
-            Wiped<small>{treatment.seconds > 0 ? `after ${clockWords(held)}` : 'and done'}</small>
+            {w.name('round', 'wiped')}
+            <small>
+              {treatment.seconds > 0
+                ? w.say('round.after', { held: clockWords(held) })
+                : w.name('round', 'andDone')}
+            </small>
           </button>
         ) : (
           <button className="btn btn--main" onClick={() => onDo('rewet')}>
-            I have re-wet it
+            {w.name('round', 'iHaveReWetIt')}
             <small>
-              {clock.coats.length} {clock.coats.length === 1 ? 'coat' : 'coats'} so far
+              {rich('round.soFar', {
+                coatsCount: clock.coats.length,
+              })}
             </small>
           </button>
         )}
         <button className="btn" onClick={() => onDo('found-dry')}>
-          Found it dry
+          {w.name('round', 'foundItDry')}
         </button>
         {met ? (
           <button className="btn" onClick={() => onDo('rewet')}>
-            Re-wet
+            {w.name('round', 'reWet')}
           </button>
         ) : (
           <button className="btn btn--locked" onClick={onWipe}>
-            Wipe at {clockWords(treatment.seconds)}
+            {w.say('round.wipeAt', { seconds: clockWords(treatment.seconds) })}
           </button>
         )}
       </div>
@@ -213,34 +224,40 @@ const NotWet = ({ stop, onDo, onNext }: Props) => {
       ? treatment.lifts
         ? {
             kind: 'lifted',
-            say: 'Tablet out, flushed twice',
-            note: 'gloves on; it goes into its own bag',
+            say: w.name('round', 'tabletOutFlushedTwice'),
+            note: w.name('round', 'glovesOnItGoesInto'),
           }
-        : { kind: 'lifted', say: 'Bowl flushed', note: 'nothing of it left' }
+        : {
+            kind: 'lifted',
+            say: w.name('round', 'bowlFlushed'),
+            note: w.name('round', 'nothingOfItLeft'),
+          }
       : !clock.washed
         ? {
             kind: 'washed',
-            say: cleanedNames[cleanedStep(surface.steps)]!,
-            note: treatment.use ? 'dirt makes it too weak' : 'that is all it needs',
+            say: w.name('cleaned', cleanedStep(surface.steps))!,
+            note: treatment.use
+              ? w.name('round', 'dirtMakesItTooWeak')
+              : w.name('round', 'thatIsAllItNeeds'),
           }
         : rinseNext
           ? {
               kind: 'rinsed',
-              say: 'Rinsed',
+              say: w.name('round', 'rinsed'),
               note:
                 surface.steps.find(isRinse) === 'rinse-drinking'
-                  ? 'with drinking water'
-                  : 'with clean water',
+                  ? w.name('round', 'withDrinkingWater')
+                  : w.name('round', 'withCleanWater'),
             }
           : clock.done
             ? null
             : {
                 kind: 'applied',
-                say: 'Applied',
+                say: w.name('round', 'applied'),
                 note:
                   treatment.seconds > 0
-                    ? `starts ${clockWords(treatment.seconds)}`
-                    : 'no wait, it only cleans',
+                    ? w.say('round.starts', { seconds: clockWords(treatment.seconds) })
+                    : w.name('round', 'noWaitItOnlyCleans'),
               };
   const family = treatment.use ? activeFacts[treatment.use.active].family : undefined;
   return (
@@ -253,30 +270,42 @@ const NotWet = ({ stop, onDo, onNext }: Props) => {
       <p className="phone__words" role="status">
         {dry ? (
           <>
-            <b>Found dry after {clockWords(last.heldSeconds)}.</b> It starts again from nothing.
+            {rich('round.foundDryAfterItStarts', {
+              b: (text: ReactNode) => <b>{text}</b>,
+              heldSeconds: clockWords(last.heldSeconds),
+            })}
           </>
         ) : outcome === 'not-met' && last ? (
           <>
-            <b>Not met:</b> {clockWords(last.heldSeconds)} of {clockWords(treatment.seconds)}. It is
-            recorded so.
+            {rich('round.notMetOfItIs', {
+              b: (text: ReactNode) => <b>{text}</b>,
+              heldSeconds: clockWords(last.heldSeconds),
+              seconds: clockWords(treatment.seconds),
+            })}
           </>
         ) : outcome === 'met' && last ? (
           <>
-            <b className="met-ink">Met:</b> {clockWords(last.heldSeconds)} of{' '}
-            {clockWords(treatment.seconds)}.
+            {rich('round.metOf', {
+              b: (text: ReactNode) => <b className="met-ink">{text}</b>,
+              heldSeconds: clockWords(last.heldSeconds),
+              seconds: clockWords(treatment.seconds),
+            })}
           </>
         ) : clock.done ? (
           <>
-            <b className="met-ink">Done.</b>
+            <b className="met-ink">{w.name('round', 'done')}</b>
           </>
         ) : !treatment.use ? (
-          'Cleaning is all it needs.'
+          w.name('round', 'cleaningIsAllItNeeds')
         ) : treatment.seconds > 0 ? (
           <>
-            Then apply, and keep it wet for <b>{clockWords(treatment.seconds)}</b>.
+            {rich('round.thenApplyAndKeepIt', {
+              b: (text: ReactNode) => <b>{text}</b>,
+              seconds: clockWords(treatment.seconds),
+            })}
           </>
         ) : (
-          'Then go over it, and wipe.'
+          w.name('round', 'thenGoOverItAnd')
         )}
       </p>
       <div className="phone__acts">
@@ -288,17 +317,17 @@ const NotWet = ({ stop, onDo, onNext }: Props) => {
         )}
         {clock.done && onNext && (
           <button className="btn btn--main" onClick={onNext}>
-            Next surface
+            {w.name('round', 'nextSurface')}
           </button>
         )}
         {(outcome === 'not-met' || rinseNext) && (
           <button className="btn col-span-2" onClick={() => onDo('applied')}>
-            Apply again
+            {w.name('round', 'applyAgain')}
           </button>
         )}
         {clock.washed && !step && outcome !== 'not-met' && treatment.use && (
           <button className="btn col-span-2" onClick={() => onDo('applied')}>
-            Apply once more
+            {w.name('round', 'applyOnceMore')}
           </button>
         )}
       </div>
@@ -321,7 +350,9 @@ export const SurfaceScreen = (props: Props) => {
         ) : (
           <p className="phone__set" data-family="soap">
             <i className="fill" />
-            {cleanedStep(surface.steps) === 'wash' ? 'Washing-up detergent' : 'Cleaned only'}
+            {cleanedStep(surface.steps) === 'wash'
+              ? w.name('round', 'washingUpDetergent')
+              : w.name('round', 'cleanedOnly')}
           </p>
         )}
       </section>

@@ -1,3 +1,6 @@
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { w } from '../../app/words.ts';
 import type { CheckedSource } from '@zymostat/contract';
 import { sources, type Source, type SourceId } from '@zymostat/core';
 import { useState } from 'react';
@@ -21,17 +24,17 @@ const Compare = ({ source }: { source: SourceId }) => {
   return (
     <Form className="mt-4 border-y border-ink py-3" onSubmit={submit}>
       <TextField
-        label="What you compared, and what it says"
+        label={w.name('sources', 'whatYouComparedAndWhat')}
         value={note}
         onChange={setNote}
         check={written}
         lines={2}
-        hint="The edition and the page, and whether it says the same. It stays on record with your name."
+        hint={w.name('sources', 'theEditionAndThePage')}
       />
       <WentWrong error={error} />
       <p>
         <button className="btn btn--main" disabled={isLoading}>
-          Write it down
+          {w.name('sources', 'writeItDown')}
         </button>
       </p>
     </Form>
@@ -52,18 +55,18 @@ const SourceSheet = ({ source, checks, supervisor }: SheetProps) => (
     <Verdict
       say={
         checks.length > 0
-          ? `Compared by ${checks[0]!.by} on ${dateOf(checks[0]!.at)}.`
-          : 'Entered from memory, and not yet compared with the page.'
+          ? w.say('sources.comparedByOn', { by: checks[0]!.by, at: dateOf(checks[0]!.at) })
+          : w.name('sources', 'enteredFromMemoryAndNot')
       }
-      why="Every figure from memory was entered on the careful side. Writing down what you found changes no figure."
+      why={w.name('sources', 'everyFigureFromMemoryWas')}
     />
     <dl className="facts">
-      <dt>Taken from it</dt>
+      <dt>{w.name('sources', 'takenFromIt')}</dt>
       <dd>{source.for}.</dd>
     </dl>
     {checks.length > 0 && (
-      <section className="mt-4" aria-label="Who has compared it">
-        <h2>Who has compared it</h2>
+      <section className="mt-4" aria-label={w.name('sources', 'whoHasComparedIt')}>
+        <h2>{w.name('sources', 'whoHasComparedIt')}</h2>
         <ul className="list mt-1">
           {checks.map(({ by, at, note }) => (
             <li key={at} className="py-1.5">
@@ -75,10 +78,7 @@ const SourceSheet = ({ source, checks, supervisor }: SheetProps) => (
       </section>
     )}
     {supervisor && <Compare key={source.key} source={source.key} />}
-    <p className="small soft mt-4">
-      If a page says something else, use the more careful of the two, tell whoever keeps this
-      application, and write it down here.
-    </p>
+    <p className="small soft mt-4">{w.name('sources', 'ifAPageSaysSomething')}</p>
   </>
 );
 
@@ -92,18 +92,17 @@ const Sources = () => {
   const open = sources.filter(({ key }) => of(key).length === 0);
   return (
     <main className="leaves">
-      <section className="leaf" aria-label="Publications">
+      <section className="leaf" aria-label={w.name('sources', 'publications')}>
         <p className="crumb">
-          <b>Company</b> · what our figures rest on
+          {rich('sources.companyWhatOurFiguresRest', { b: (text: ReactNode) => <b>{text}</b> })}
         </p>
-        <h1>Sources</h1>
+        <h1>{w.name('sources', 'sources')}</h1>
         <WentWrong error={error} />
         <p className="mt-1 mb-3">
-          <b>
-            <span className="fig">{open.length}</span>{' '}
-            {open.length === 1 ? 'publication rests' : 'publications rest'}
-          </b>{' '}
-          on memory, not yet compared with the page.
+          {rich('sources.restOnMemory', {
+            count: open.length,
+            b: (text: ReactNode) => <b>{text}</b>,
+          })}
         </p>
         <ol className="list">
           {sources.map((source) => (
@@ -120,7 +119,7 @@ const Sources = () => {
                   />
                   <b className="font-semibold">{source.key}</b>
                   <span className="small soft">
-                    {of(source.key).length > 0 ? 'compared' : 'from memory'}
+                    {of(source.key).length > 0 ? 'compared' : w.name('sources', 'fromMemory')}
                   </span>
                 </span>
                 <span className="small soft">
@@ -130,10 +129,7 @@ const Sources = () => {
             </li>
           ))}
         </ol>
-        <p className="small soft mt-3">
-          What is marked “common practice, no source” is a rule of the trade: there is no page to
-          compare it with.
-        </p>
+        <p className="small soft mt-3">{w.name('sources', 'whatIsMarkedCommonPractice')}</p>
       </section>
       <section className="sheet" aria-label={chosen.key}>
         <SourceSheet

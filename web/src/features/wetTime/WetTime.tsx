@@ -1,4 +1,8 @@
-import { activeNames, clock, reasonInWords, strengthOf, type RoomRow } from '@zymostat/contract';
+import type { ReactNode } from 'react';
+import { rich } from '../../ui/rich.tsx';
+import { type RoomRow } from '@zymostat/contract';
+import { strengthOf, clock, reasonInWords } from '@zymostat/words';
+import { w } from '../../app/words.ts';
 import {
   activeFacts,
   airChanges,
@@ -56,11 +60,11 @@ const airingNames: Record<Airing, string> = {
   fan: 'fan',
 };
 const leverWords: Record<HoldingLever, string> = {
-  coat: 'a thicker coat',
-  temperature: 'a cooler room',
-  humidity: 'a damper room',
-  airSpeed: 'less draught: the fan off, the window to, while it is wet',
-  strength: 'a fuller strength',
+  coat: w.name('wetPage', 'aThickerCoat'),
+  temperature: w.name('wetPage', 'aCoolerRoom'),
+  humidity: w.name('wetPage', 'aDamperRoom'),
+  airSpeed: w.name('wetPage', 'lessDraughtTheFanOff'),
+  strength: w.name('wetPage', 'aFullerStrength'),
 };
 
 /** Where the curves are worth drawing to, s. */
@@ -86,9 +90,12 @@ const Chance = ({
   if (drawn.state === 'drawing')
     return (
       <p role="status">
-        Sprayed {drawn.done.toLocaleString('en-GB')} of {DRAWS.toLocaleString('en-GB')} times …{' '}
+        {w.say('wetPage.sprayedOfTimes', {
+          done: drawn.done.toLocaleString('en-GB'),
+          DRAWS: DRAWS.toLocaleString('en-GB'),
+        })}{' '}
         <button className="btn btn--quiet" onClick={cancel}>
-          Cancel
+          {w.name('wetPage', 'cancel')}
         </button>
       </p>
     );
@@ -101,15 +108,18 @@ const Chance = ({
             void ask((worker, tell) => worker.draw(film, air, floor, needed, coatsOn, DRAWS, tell))
           }
         >
-          How sure, as people spray?
+          {w.name('wetPage', 'howSureAsPeopleSpray')}
         </button>
       </p>
     );
   const { held, draws, lever } = drawn.result;
   return (
     <p role="status">
-      It holds <b className="fig">{Math.floor((100 * held) / draws)}</b> times in 100, as people
-      spray (estimate). What helps most: {leverWords[lever]}.
+      {rich('wetPage.itHoldsTimesIn100', {
+        b: (text: ReactNode) => <b className="fig">{text}</b>,
+        floor: Math.floor((100 * held) / draws),
+        lever: leverWords[lever],
+      })}
     </p>
   );
 };
@@ -207,7 +217,7 @@ const WetTime = ({
   const filmLines: Line[] = [
     { name: 'strength', points: minutes(drying.strength, 100), colour: hue },
     {
-      name: 'film left',
+      name: w.name('wetPage', 'filmLeft'),
       points: minutes(drying.mass, 100 / film0),
       colour: '#54635D',
       axis: 'right',
@@ -237,25 +247,35 @@ const WetTime = ({
         .filter(({ x }) => x <= airEnd / 60),
       colour: hue,
     },
-    ...(limits.shortTerm !== null ? [flat('short-term limit', limits.shortTerm, airEnd)] : []),
-    flat('limit over a working day', limits.day, airEnd),
+    ...(limits.shortTerm !== null
+      ? [flat(w.name('wetPage', 'shortTermLimit'), limits.shortTerm, airEnd)]
+      : []),
+    flat(w.name('wetPage', 'limitOverAWorkingDay'), limits.day, airEnd),
   ];
   const holds = Math.floor(drying.aboveFloorUntil);
   return (
     <Window
       open
       wide
-      title={`${title}: ${strengthOf(active, strength)} ${activeNames[active]}`}
+      title={`${title}: ${strengthOf(w, active, strength)} ${w.name('active', active)}`}
       onClose={onClose}
     >
       <div className="grid gap-x-8 gap-y-4 md:grid-cols-[1fr_260px]">
         <div className="min-w-0">
           <p className="verdict__say mb-5 text-[19px]" role="status">
             {seconds === 0
-              ? 'It only cleans: nothing has to stay wet.'
+              ? w.name('wetPage', 'itOnlyCleansNothingHas')
               : holds >= seconds
-                ? `One coat holds for ${clock(holds)}: ${clock(holds - seconds)} more than it needs.`
-                : `One coat holds for ${clock(holds)}, ${clock(seconds - holds)} short: re-wet ${rewets.count === 1 ? 'once' : `${rewets.count} times`}, every ${clock(rewets.every)}.`}
+                ? w.say('wetPage.oneCoatHoldsForMore', {
+                    holds: clock(holds),
+                    holds2: clock(holds - seconds),
+                  })
+                : w.say('wetPage.oneCoatHoldsForShort', {
+                    holds: clock(holds),
+                    seconds: clock(seconds - holds),
+                    count: rewets.count,
+                    every: clock(rewets.every),
+                  })}
           </p>
           {seconds > 0 && (
             <div className="mb-4">
@@ -271,62 +291,72 @@ const WetTime = ({
               />
             </div>
           )}
-          <h3>Film and strength, estimate</h3>
+          <h3>{w.name('wetPage', 'filmAndStrengthEstimate')}</h3>
           <LineChart
-            label={`Strength and film over time: above the floor until ${clock(holds)}, wet until ${clock(Math.floor(drying.wetUntil))}`}
+            label={w.say('wetPage.strengthAndFilmOverTime', {
+              holds: clock(holds),
+              floor: clock(Math.floor(drying.wetUntil)),
+            })}
             lines={filmLines}
             x={{ title: 'minutes', most: end / 60 }}
             left={{ title: `% ${activeFacts[active].basis}` }}
-            right={{ title: '% of the film', most: 100 }}
+            right={{ title: w.name('wetPage', 'ofTheFilm'), most: 100 }}
           />
-          <h3 className="mt-4">Air in this room of {volume.toFixed(0)} m³, estimate</h3>
+          <h3 className="mt-4">
+            {w.say('wetPage.airInThisRoomOf', { volume: volume.toFixed(0) })}
+          </h3>
           <LineChart
-            label={`Vapour over time: ${Math.round(most)} ppm at most`}
+            label={w.say('wetPage.vapourOverTimePpmAt', { round: Math.round(most) })}
             lines={airLines}
             x={{ title: 'minutes', most: airEnd / 60 }}
             left={{ title: 'ppm' }}
           />
           <p className="mt-1">
-            {breathing.outcome !== 'use' && <b>{reasonInWords(breathing)} </b>}Up to{' '}
-            <b className="fig">{most >= 10 ? Math.round(most) : most.toFixed(2)} ppm</b>; over a
-            quarter of an hour{' '}
+            {breathing.outcome !== 'use' && <b>{reasonInWords(w, breathing)} </b>}
+            {w.name('wetPage', 'upTo')}{' '}
+            <b className="fig">
+              {rich('wetPage.ppm', { most: most >= 10 ? Math.round(most) : most.toFixed(2) })}
+            </b>
+            {w.name('wetPage', 'overAQuarterOfAn')}{' '}
             <b className="fig">
               {vapour.shortTerm >= 10 ? Math.round(vapour.shortTerm) : vapour.shortTerm.toFixed(2)}
             </b>
             {limits.shortTerm !== null && (
               <>
-                {' '}
-                of <span className="fig">{limits.shortTerm}</span>
+                {rich('wetPage.of', {
+                  soft: (text: ReactNode) => <span className="fig">{text}</span>,
+                  shortTerm: limits.shortTerm,
+                })}
               </>
             )}
             .{' '}
             {vapour.reentry > 0
-              ? `Stay out until ${clock(vapour.reentry)} after the first coat.`
-              : 'One may stay.'}{' '}
+              ? w.say('wetPage.stayOutUntilAfterThe', { reentry: clock(vapour.reentry) })
+              : w.name('wetPage', 'oneMayStay')}{' '}
             <span className="small soft">{breathing.source}</span>
           </p>
         </div>
         <div className="grid content-start gap-4">
           <Slider
-            label="Coat"
+            label={w.name('wetPage', 'coat')}
             value={Math.round(microns)}
             from={5}
             to={120}
             step={5}
-            unit="µm"
+            unit={w.name('wetPage', 'm')}
             onChange={setMicrons}
           />
           <Slider
-            label="Draught over it"
+            label={w.name('wetPage', 'draughtOverIt')}
             value={draught}
             from={0.02}
             to={1}
             step={0.02}
-            unit="m/s"
+            unit={w.name('wetPage', 'mS')}
             onChange={setDraught}
           />
           <Slider
-            label="Humidity"
+            label={w.name('wetPage', 'humidity')}
             value={Math.round(humidity)}
             from={10}
             to={95}
@@ -335,16 +365,16 @@ const WetTime = ({
             onChange={setHumidity}
           />
           <Slider
-            label="Temperature"
+            label={w.name('wetPage', 'temperature')}
             value={temperature}
             from={8}
             to={34}
             step={1}
-            unit="°C"
+            unit={w.name('wetPage', 'c')}
             onChange={setTemperature}
           />
           <Segments
-            label="Window"
+            label={w.name('wetPage', 'window')}
             value={airing}
             onChange={setAiring}
             options={(Object.keys(airingNames) as Airing[]).map((one) => ({
@@ -362,15 +392,12 @@ const WetTime = ({
               coatsOn={rewets.count + 1}
             />
           )}
-          <p className="small soft">
-            A coat of 50 µm is about 50 ml a m²; a damp cloth leaves 15. The model knows water and
-            alcohol, still and moving air; it does not know your surface. Found dry is found dry.
-          </p>
+          <p className="small soft">{w.name('wetPage', 'aCoatOf50M')}</p>
         </div>
       </div>
       <p className="mt-4">
         <button className="btn" onClick={onClose}>
-          Close
+          {w.name('wetPage', 'close')}
         </button>
       </p>
       <StandingNote />

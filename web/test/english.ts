@@ -1,0 +1,4 @@
+import { learnRest, speak } from '../src/app/words.ts';
+
+await speak('en');
+await learnRest();

@@ -1,0 +1,25 @@
+/** What somebody else has changed meanwhile. */
+export const changed = {
+  added: '{by} added {subject} at {time}.',
+  removed: '{by} took {subject} out at {time}.',
+  setting: '{by} changed what is set for {subject} at {time}.',
+  whole: '{by} changed {subject} at {time}.',
+  fields: '{by} changed {fields} of {subject} at {time}.',
+} as const;
+
+/** What a field of a home, room or surface is called in the middle of a sentence. */
+export const field = {
+  name: 'the name',
+  place: 'the place',
+  situations: 'who lives there',
+  clientKeeps: 'what the client keeps',
+  floorArea: 'the floor area',
+  height: 'the height',
+  ventilation: 'the ventilation',
+  flame: 'the flame',
+  material: 'the material',
+  level: 'the level',
+  area: 'the area',
+  touched: 'how often it is touched',
+  food: 'whether food touches it',
+} as const;

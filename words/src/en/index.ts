@@ -1,0 +1,5 @@
+import { first } from './first.ts';
+import { rest } from './rest.ts';
+
+/** Every message in English, by topic and key. */
+export const en = { ...first, ...rest };

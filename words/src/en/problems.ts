@@ -1,0 +1,136 @@
+/** Titles of problem documents, by the last part of their type. */
+export const problemTitle = {
+  'bad-request': 'The request is not as it should be',
+  unreadable: 'The request cannot be read',
+  'sign-in-failed': 'Sign-in failed',
+  'not-signed-in': 'Not signed in',
+  'too-many-attempts': 'Too many attempts',
+  'not-allowed': 'Not allowed',
+  'not-theirs': 'Done by somebody else',
+  'not-found': 'Not found',
+  conflict: 'That does not fit',
+  'changed-meanwhile': 'Changed meanwhile',
+  'not-seen': 'Say which revision was seen',
+  refused: 'Refused',
+  'no-instrument': 'No answer from the instrument',
+  unavailable: 'Not available just now',
+  unexpected: 'Something went wrong',
+} as const;
+
+/** What was found and what is allowed, where one sentence says it for every case. */
+export const problemDetail = {
+  'not-json': 'The body is not JSON.',
+  'too-large': 'The body is larger than 256 kB.',
+  address: 'The address or the body cannot be read.',
+  'sign-in-failed': 'Name and password do not go together.',
+  'not-signed-in': 'Sign in first.',
+  'too-many-attempts': 'Too many failed sign-ins. Try again in {minutes} minutes.',
+  'not-allowed': 'This is for a supervisor; you are signed in as a {role}.',
+  'not-theirs': 'Whoever did this signs in and sends it. It was not recorded under your name.',
+  'not-seen': 'Send If-Match with the revision of the home that you saw, such as "12".',
+  refused: 'This does not hold.',
+  unavailable: 'The database does not answer. Nothing was recorded; try again in a moment.',
+  unexpected: 'The server could not do this. Nothing was recorded.',
+  field: '{path}: {message}',
+} as const;
+
+export const roleName = { supervisor: 'supervisor', cleaner: 'cleaner' } as const;
+
+/** What was looked for and is not there. */
+export const missing = {
+  home: 'This home was not found.',
+  room: 'This room was not found.',
+  surface: 'This surface was not found.',
+  'surface-in-home': 'This surface was not found in this home.',
+  'surface-in-round': 'This surface was not found in this round.',
+  stock: 'This stock was not found.',
+  bottle: 'This bottle was not found.',
+  batch: 'This batch was not found.',
+  product: 'This product was not found.',
+  recipe: 'This recipe was not found.',
+  round: 'This round was not found.',
+  version: 'This version was not found.',
+  rule: 'This rule was not found among the company’s own.',
+  mishap: 'This near miss or incident was not found.',
+  place: 'This shelf or caddy was not found.',
+  'placed-thing': 'This was not found on a shelf or in a caddy.',
+  company: 'The company was not found.',
+  address: 'Nothing was found at {address}.',
+} as const;
+
+/** What does not fit with what is there already. */
+export const conflict = {
+  'recipe-name':
+    'There is a recipe “{name}” already. Open it to save a new version, or choose another name.',
+  'recipe-name-taken': 'Another recipe is called “{name}” already.',
+  'place-name': '“{name}” is there already. Give this one another name.',
+  'place-not-empty':
+    '{name} still holds {count, plural, one {# thing} other {# things}}. Empty it first.',
+  'no-protocol': 'No protocol is approved for {home} yet.',
+  'id-taken': 'This id already belongs to something else.',
+  'round-finished': 'This round is finished.',
+  'still-wet': 'Still wet: {surfaces}. Wipe each first.',
+  'nothing-surveyed': 'There is no surface in this home yet. Survey it first.',
+  'other-edition': 'The book is at edition {edition} now. Read it as it is now.',
+  'filled-before':
+    'Bottles were filled from this batch before it was set aside. Pour it and them away.',
+  'no-such-mixture':
+    'No mixture of this alcohol and water weighs that much at that temperature. Read it again; check the unit: 0.886 g/mL is 886 kg/m³.',
+  'wrong-meter':
+    'This cannot be read that way: alcohol by density and temperature, peroxide by strip.',
+  'no-such-step': 'The strip has no such step.',
+} as const;
+
+export const instrument = {
+  scale: 'The scale does not answer. Check that it is on and connected, or type what it shows.',
+  'density meter':
+    'The density meter does not answer. Check that it is on and connected, or type what it shows.',
+  'strip reader':
+    'The strip reader does not answer. Check that it is on and connected, or type what it shows.',
+} as const;
+
+/** What is allowed in a field, by the code of its check; `most` or `least` is its figure. */
+export const invalid = {
+  type: 'Found {received}. Allowed is {expected}.',
+  'too-long': 'At most {requirement} characters.',
+  'write-something': 'Write something here.',
+  'write-password': 'Write your password.',
+  'control-characters': 'Control characters are not allowed.',
+  uuid: 'An id is a UUID.',
+  'over-zero-amount': 'An amount is over 0.',
+  'most-amount': 'An amount is at most 100 l.',
+  'most-rooms': 'At most 100 rooms.',
+  'least-rooms': 'At least one room.',
+  'write-line': 'Write at least one line.',
+  'two-products': 'At most two products.',
+  'no-source': 'That is no source of this application.',
+  'groups-needed': 'Say what is in it: at least one reactive group, or unknown.',
+  'against-needed': 'Say against what.',
+  'uses-needed': 'Enter at least one use with its time, as the label gives it.',
+  'water-parts': 'Parts of water to one part: over 0 and at most 1,000.',
+  hardness: 'Hardness is 0 to 2,000 ppm.',
+  'routes-needed': 'Say by which route: at least one.',
+  'wrong-code': 'Found “{found}”. Write the code on this bottle, {code}.',
+  'wrong-name': 'Found “{found}”. Write your own name, {name}.',
+  'poster-sizes': 'The sizes are A4, A3 and card.',
+  'label-sizes': 'The sizes are 62x100 and A6.',
+  'whole-copies': 'A whole number of copies is allowed.',
+  'least-copies': 'At least one copy.',
+  'most-copies': 'At most {requirement} copies.',
+  'sheet-place': 'The place on the sheet is 1 to 6.',
+  'too-many': 'At most {requirement}.',
+  'longer-reason':
+    'A reason has at least {requirement} characters: what was tested, or who allows it.',
+  'in-future': 'It cannot have happened later than now.',
+  'strength-over-0': 'A strength is over 0 %.',
+  'strength-most-100': 'A strength is at most 100 %.',
+  'labels-time-1-s': 'A label’s time is 1 s to 2 h.',
+  'dilution-keeps-1-min': 'A dilution keeps 1 min to 2 years.',
+  'rule-care-spoils-or':
+    'A rule is care, spoils or never: a company makes nothing milder than the book.',
+  'price-0-or-more': 'A price is 0 or more.',
+  'density-600-1300-kgm': 'A density is 600 to 1300 kg/m³.',
+  'temperature-10-40-c': 'A temperature is -10 to 40 °C.',
+  'day-written-20260131': 'A day is written 2026-01-31.',
+  'whole-number-allowed': 'A whole number is allowed.',
+} as const;

@@ -1,0 +1,40 @@
+import * as changes from './changes.ts';
+import * as hazards from './hazards.ts';
+import * as houseRules from './houseRules.ts';
+import * as label from './label.ts';
+import * as mixtures from './mixtures.ts';
+import * as problems from './problems.ts';
+import * as recipes from './recipes.ts';
+import * as records from './records.ts';
+import * as response from './response.ts';
+import * as steps from './steps.ts';
+import * as apartPage from './pages/apart.ts';
+import * as benchPage from './pages/bench.ts';
+import * as housePagePage from './pages/housePage.ts';
+import * as productsPage from './pages/products.ts';
+import * as recordsPage from './pages/records.ts';
+import * as roundPage from './pages/round.ts';
+import * as sourcesPage from './pages/sources.ts';
+import * as wetPagePage from './pages/wetPage.ts';
+
+/** What is said elsewhere, in English. */
+export const rest = {
+  ...changes,
+  ...hazards,
+  ...houseRules,
+  ...label,
+  ...mixtures,
+  ...problems,
+  ...recipes,
+  ...records,
+  ...response,
+  ...steps,
+  ...apartPage,
+  ...benchPage,
+  ...housePagePage,
+  ...productsPage,
+  ...recordsPage,
+  ...roundPage,
+  ...sourcesPage,
+  ...wetPagePage,
+};

@@ -1,0 +1,30 @@
+/** Figures with their units. */
+export const figure = {
+  seconds: '{n} s',
+  minutes: '{n} min',
+  hours: '{n} h',
+  'hours-minutes': '{hours} h {minutes} min',
+  about: 'about {time}',
+  'as-sold': 'as sold',
+  ml: '{n} ml',
+  'square-metres': '{n} m²',
+} as const;
+
+export const list = {
+  or: '{before} or {last}',
+  and: '{before} and {last}',
+} as const;
+
+export const checked = {
+  measured: '{strength} measured, ± {uncertainty}: {result}',
+} as const;
+
+export const container = {
+  any: 'any clean bottle',
+  'glass or HDPE': 'glass or HDPE',
+  HDPE: 'HDPE',
+  'any clean bottle': 'any clean bottle',
+  opaque: 'opaque or brown, {container}',
+  tight: '{container}, tight lid',
+  open: '{container}, never closed',
+} as const;

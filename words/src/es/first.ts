@@ -1,0 +1,24 @@
+import * as figures from './figures.ts';
+import * as materials from './materials.ts';
+import * as names from './names.ts';
+import * as neverCombine from './neverCombine.ts';
+import * as reasons from './reasons.ts';
+import * as commonPage from './pages/common.ts';
+import * as homesPage from './pages/homes.ts';
+import * as peoplePage from './pages/people.ts';
+import * as protocolPage from './pages/protocol.ts';
+import * as shellPage from './pages/shell.ts';
+
+/** What the first page says, in Spanish. */
+export const first = {
+  ...figures,
+  ...materials,
+  ...names,
+  ...neverCombine,
+  ...reasons,
+  ...commonPage,
+  ...homesPage,
+  ...peoplePage,
+  ...protocolPage,
+  ...shellPage,
+};

@@ -1,0 +1,13 @@
+export * from './languages.ts';
+export * from './words.ts';
+export type { Figures } from './keys.ts';
+export * from './figures.ts';
+export * from './tell/bench.ts';
+export * from './tell/changes.ts';
+export * from './tell/label.ts';
+export * from './tell/poster.ts';
+export * from './tell/reasons.ts';
+export * from './tell/recipes.ts';
+export * from './tell/records.ts';
+export * from './tell/rules.ts';
+export * from './tell/steps.ts';

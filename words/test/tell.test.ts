@@ -1,0 +1,323 @@
+import {
+  bookWith,
+  cautiousBook,
+  cautiousRules,
+  harms,
+  hazardClasses,
+  hazardLabels,
+  materialIds,
+  precautions,
+  productIds,
+  rules,
+  type ReasonCode,
+  type RuleId,
+} from '@zymostat/core';
+import { pictogramSvg } from '@zymostat/contract';
+import {
+  percent,
+  duration,
+  strengthOf,
+  clock,
+  about,
+  reasonInWords,
+  posterLines,
+  firstResponse,
+  labelWords,
+  type KeyOf,
+  remedyInWords,
+} from '../src/index.ts';
+import { w } from './english.ts';
+
+describe('figures in words', () => {
+  test.each([
+    [0.03, '3 %'],
+    [0.0075, '0.75 %'],
+    [0.7, '70 %'],
+    [0.015, '1.5 %'],
+  ])('%d is %s', (fraction, words) => {
+    expect(percent(w, fraction)).toBe(words);
+  });
+  test.each([
+    [30, '30 s'],
+    [90, '1:30 min'],
+    [600, '10 min'],
+    [3600, '1 h'],
+    [3900, '1 h 5 min'],
+  ])('%d s is %s', (seconds, words) => {
+    expect(duration(w, seconds)).toBe(words);
+  });
+  test('a strength carries its basis, a clock its minutes', () => {
+    expect(strengthOf(w, '2-propanol', 0.7)).toBe('70 % v/v');
+    expect(strengthOf(w, 'hydrogen peroxide', 0.03)).toBe('3 % w/v');
+    expect(clock(402)).toBe('6:42');
+    expect([about(w, 2755), about(w, 179), about(w, 119), about(w, 42)]).toEqual([
+      'about 45 min',
+      'about 2 min',
+      'about 115 s',
+      'about 40 s',
+    ]);
+  });
+});
+
+const figures = {
+  volume: 0.0005,
+  row: 1,
+  found: 'strong',
+  active: 'hydrogen peroxide',
+  strength: 0.03,
+  floor: 0.0075,
+  top: 0.08,
+  stock: 0.03,
+  wanted: 0.015,
+  seconds: 600,
+  material: 'marble',
+  family: 'vinegar',
+  rule: 'peracid',
+  a: 'vinegar',
+  b: 'peroxide',
+  severity: 'never',
+  of: 'soap',
+  with: 'acetic acid',
+  spent: 0.5,
+  spentWith: 0.25,
+  acid: 0.001,
+  area: 2,
+  most: 0.93,
+  against: 'norovirus',
+  holds: 100,
+  count: 2,
+  every: 80,
+  ppm: 310,
+  limit: 500,
+  ingredient: 'tea tree oil',
+  on: 'peroxide',
+  hand: 'vinegar',
+  expiresAt: 0,
+  discardAfter: 0,
+};
+
+describe('reasons in words', () => {
+  test.each<ReasonCode>([
+    'contact-by-evidence',
+    'contact-by-house-rule',
+    'below-floor',
+    'above-evidence',
+    'stronger-than-stock',
+    'not-a-disinfectant',
+    'cleaning-needs-no-wait',
+    'material-bears',
+    'material-care',
+    'material-barred',
+    'material-wait-until-cool',
+    'porous',
+    'cloth-only',
+    'rinse-after',
+    'home-oxygen',
+    'flame-in-room',
+    'needs-registered',
+    'needs-licensed',
+    'washing-removes-it',
+    'not-for-mildew',
+    'mildew-too-large',
+    'one-coat-holds',
+    'rewets-needed',
+    'dries-too-fast',
+    'air-fits',
+    'air-near-limit',
+    'air-over-limit',
+    'air-together-over-limit',
+    'not-on-label',
+    'label-time',
+    'label-bars-surface',
+    'not-as-sold',
+    'batch-of-other-product',
+    'cover-tank',
+    'rinse-for-food',
+    'infant-rinse',
+    'cat-rinse',
+    'asthma-cloth',
+    'pregnancy-ventilate',
+    'must-not-meet',
+    'batch-expired',
+    'batch-of-other-strength',
+    'not-cleaned-first',
+    'not-wet',
+    'already-wet',
+    'out-of-order',
+    'nothing-to-do',
+    'in-strength',
+    'must-not-share-a-bottle',
+    'no-active',
+    'not-carried',
+    'used-up',
+    'soap-split',
+    'no-acid-left',
+    'cleans-nothing',
+    'counts-for-nothing',
+    'old-label',
+    'held-before',
+    'needs-opaque',
+    'needs-glass-or-hdpe',
+    'weighed-off',
+    'batch-set-aside',
+    'batch-not-verified',
+    'not-in-the-protocol',
+    'stock-missing',
+    'stock-expired',
+    'care-not-accepted',
+    'refused-on-the-phone',
+  ])('%s is one or more whole sentences', (code) => {
+    const of = code.startsWith('air') ? { of: 'short' } : {};
+    const reason = { code, outcome: 'never' as const, figures: { ...figures, ...of }, source: '' };
+    const words = reasonInWords(w, reason);
+    expect(words).toMatch(/^[A-Z0-9].*[.]$/);
+    expect(words).not.toMatch(/undefined|NaN|\[object/);
+  });
+
+  test('a refusal names what was found and what is allowed', () => {
+    expect(
+      reasonInWords(w, {
+        code: 'below-floor',
+        outcome: 'never',
+        figures: { active: '2-propanol', strength: 0.5, floor: 0.7 },
+        source: '',
+      }),
+    ).toBe(
+      '50 % v/v is too weak: at least 70 % v/v is needed. A longer wet time does not make up for it.',
+    );
+  });
+
+  test('every rule, material and product has its words', () => {
+    for (const rule of rules) expect(w.name('happens', rule.id as RuleId)).toMatch(/\.$/);
+    for (const id of materialIds) expect(w.name('materialWhy', id)).toMatch(/\.$/);
+    for (const id of productIds) expect(w.name('product', id)).not.toBe('');
+  });
+});
+
+describe('labels in words', () => {
+  const batch = {
+    code: 'B-0001',
+    stockCode: 'S-1',
+    active: '2-propanol',
+    strength: 0.7,
+    purpose: 'disinfect',
+    volume: 0.0005,
+    stockVolume: 0.00035,
+    waterVolume: 0.00015,
+    madeAt: 0,
+    madeBy: 'Tobias',
+    discardAfter: 1,
+  } as const;
+  const label = labelWords(w, batch, {
+    company: { name: 'Test Care', poisonLine: '555' },
+    rules: cautiousRules,
+    book: cautiousBook,
+  });
+  // Peroxide of unknown strength is taken for strong, which must never meet alcohol.
+  test('say how long it must stay wet, and never with what', () => {
+    expect(label).toMatchObject({
+      title: 'Alcohol 70 %',
+      strength: '70 % v/v 2-propanol in water',
+      purpose:
+        'On a hard, clean surface. Keep wet 2 min, then wipe. Not a registered disinfectant.',
+      signal: 'Danger',
+      pictograms: ['flame', 'exclamation'],
+    });
+    expect(label.neverWith).toBe(
+      'bleach · peroxide · oven or drain cleaner · pool chlorine, chlorine tablets · anything without a label',
+    );
+  });
+  test('every class of hazard has its statement, every precaution its words', () => {
+    for (const hazard of hazardClasses)
+      expect(w.name('statement', hazardLabels[hazard].statement as KeyOf<'statement'>)).toMatch(
+        /\.$/,
+      );
+    for (const code of precautions) expect(w.name('precaution', code)).toMatch(/\.$/);
+    for (const sign of ['flame', 'corrosion', 'exclamation', 'health', 'environment'] as const)
+      expect(pictogramSvg(sign)).toMatch(/^<svg .*<\/svg>$/);
+  });
+});
+
+describe('what must not meet, in words', () => {
+  const own = {
+    id: 'own',
+    one: 'alcohol',
+    other: 'oil',
+    by: { caddy: 'care' },
+    happens: 'Caps slip.',
+    remedy: 'A bag of its own.',
+  } as const;
+
+  test('the poster says every rule of the book, worst first, and the company’s own as its own', () => {
+    const lines = posterLines(w, bookWith([own], cautiousRules));
+    expect(new Set(lines.map(({ happens }) => happens)).size).toBe(
+      new Set(
+        rules
+          .filter(({ id }) => id !== 'may-meet')
+          .map(({ id }) => w.name('happens', id as RuleId)),
+      ).size + 1,
+    );
+    expect(lines[0]!.severity).toBe('never');
+    expect(lines.find((line) => line.own)).toMatchObject({
+      pair: 'Alcohol with oil',
+      severity: 'care',
+      by: 'caddy',
+      own: true,
+      source: 'company rule',
+    });
+    expect(lines.at(-1)!.severity).toBe('care');
+    expect(lines.find(({ pair }) => pair === 'Chlorine bleach with acid')!.by).toBe(
+      'bottle, surface, drain, caddy; care: air, shelf',
+    );
+    // A bottle is taken to be closed: soda in acid bursts it.
+    expect(lines.find(({ pair }) => pair === 'Acid with soda')).toMatchObject({
+      severity: 'never',
+      by: 'bottle; spoils: surface',
+    });
+  });
+
+  test('a company’s own rule brings its words into a reason', () => {
+    const figures = {
+      on: 'alcohol',
+      hand: 'vinegar',
+      rule: 'own',
+      happens: own.happens,
+      remedy: own.remedy,
+    };
+    expect(
+      reasonInWords(w, {
+        code: 'must-not-meet',
+        outcome: 'never',
+        figures,
+        source: 'company rule',
+      }),
+    ).toMatch(/Caps slip\. A bag of its own\.$/);
+  });
+
+  test.each(harms)(
+    'where there is harm by %s the first response has the company’s numbers, and what is done in the end',
+    (harm) => {
+      const lines = firstResponse(w, { emergency: '111', poison: '222' }, harm);
+      expect(lines.length).toBeGreaterThanOrEqual(4);
+      expect(lines.join(' ')).toMatch(/111/);
+      expect(lines.join(' ')).toMatch(/222/);
+      // An emergency goes to the emergency number, not to the poison line.
+      expect(lines.join(' ').indexOf('111')).toBeLessThan(lines.join(' ').indexOf('222'));
+      expect(lines.at(-1)).toBe('Write it down in the log.');
+    },
+  );
+
+  test('what can explode is never said to hurt nobody; what may meet or only spoils has no harm', () => {
+    for (const rule of rules) {
+      if (!Object.values(rule.by).includes('never')) expect(rule.harm).toBeNull();
+    }
+    expect(firstResponse(w, { emergency: '111', poison: '222' }, 'explosion').join(' ')).toMatch(
+      /Do not move or touch the bottle/,
+    );
+  });
+
+  test('what lifts a rule is an order; what nothing lifts says so', () => {
+    expect(remedyInWords(w, ['take-out', 'flush-twice'])).toBe('Take the tablet out, flush twice.');
+    expect(remedyInWords(w, null)).toBe('Nothing makes it safe: leave one of the two out.');
+  });
+});
