@@ -10,4 +10,5 @@ export * from './tell/reasons.ts';
 export * from './tell/recipes.ts';
 export * from './tell/records.ts';
 export * from './tell/rules.ts';
+export * from './tell/sources.ts';
 export * from './tell/steps.ts';

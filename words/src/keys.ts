@@ -464,6 +464,7 @@ export interface Figures {
   'apart.others': { othersCount: string | number };
   'apart.ours2': { name: string | number; code: string | number };
   'apart.ours3': { group: string | number; alikeCount: string | number };
+  'apart.bottleOf': { batch: string | number };
   'bench.ml': { pouredVolume: string | number };
   'bench.theAlcoholAndWaterClose': { less: string | number };
   'bench.ml2': { volume: string | number };

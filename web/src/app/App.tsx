@@ -1,6 +1,7 @@
-import { learnRest, w } from './words.ts';
+import { changeLanguage, learnRest, w } from './words.ts';
 import { lazy, Suspense, useEffect, type ComponentType } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
+import { LanguageChoice } from '../features/people/LanguageChoice.tsx';
 import { SignIn } from '../features/people/SignIn.tsx';
 import { Waiting, WentWrong } from '../ui/parts.tsx';
 import { api, problemOf } from './api.ts';
@@ -58,6 +59,12 @@ export const App = () => {
       </main>
     );
   if (!me || error) return <SignIn />;
+  const { language } = me.person;
+  if (!language) return <LanguageChoice />;
+  if (language !== w.language) {
+    changeLanguage(language);
+    return null;
+  }
   const supervisor = me.person.role === 'supervisor';
   return (
     <Suspense fallback={<Waiting what={w.name('shell', 'thePage')} />}>

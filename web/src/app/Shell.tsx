@@ -1,8 +1,9 @@
 import { rich } from '../ui/rich.tsx';
 import { w } from './words.ts';
-import type { Me } from '@zymostat/contract';
+import { languages, type Me } from '@zymostat/contract';
 import { Suspense, useState } from 'react';
 import { Link, NavLink, Outlet, useNavigate } from 'react-router';
+import { LanguageButtons, useChooseLanguage } from '../features/people/LanguageChoice.tsx';
 import { Waiting } from '../ui/parts.tsx';
 import { Window } from '../ui/Window.tsx';
 import { api } from './api.ts';
@@ -22,6 +23,7 @@ const Person = ({ me }: { me: Me }) => {
   const chosen = useAppSelector((state) => state.units);
   const unsent = useAppSelector((state) => state.outbox.waiting.length);
   const [signOut] = api.useSignOutMutation();
+  const { choose } = useChooseLanguage();
   const other = chosen === 'us' ? 'metric' : 'us';
   const leave = async () => {
     await signOut();
@@ -45,9 +47,15 @@ const Person = ({ me }: { me: Me }) => {
       >
         <button className="options__one" onClick={() => dispatch(units.actions.chosen(other))}>
           {rich('shell.show', {
-            other: other === 'us' ? w.name('shell', 'cupsAndSpoons') : 'millilitres',
+            other:
+              other === 'us' ? w.name('shell', 'cupsAndSpoons') : w.name('shell', 'millilitres'),
           })}
         </button>
+        <LanguageButtons
+          of={languages.filter((one) => one !== w.language)}
+          className="options__one"
+          onChoose={(one) => void choose(one)}
+        />
         {me.person.role === 'supervisor' && (
           <Link className="options__one" to="/house-rules">
             {w.name('shell', 'houseRules2')}

@@ -1,3 +1,4 @@
+import { w } from './words.ts';
 import {
   createApi,
   fetchBaseQuery,
@@ -88,7 +89,10 @@ const change =
 
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
+  baseQuery: fetchBaseQuery({
+    baseUrl: '/api',
+    prepareHeaders: (headers) => headers.set('Accept-Language', w.language),
+  }),
   tagTypes: [
     'Me',
     'Homes',
@@ -286,6 +290,9 @@ export const api = createApi({
       query: (body) => call('readBook', { body }),
       invalidatesTags: ['Book', 'Me', 'Records'],
     }),
+    setLanguage: build.mutation<null, Body<'setLanguage'>>({
+      query: (body) => call('setLanguage', { body }),
+    }),
     setNumbers: build.mutation<null, Body<'setNumbers'>>({
       query: (body) => call('setNumbers', { body }),
       invalidatesTags: ['Me'],
@@ -360,8 +367,8 @@ export const problemOf = (error: unknown): Problem => {
   if (data && typeof data === 'object' && 'title' in data) return data;
   return {
     type: '/problems/no-answer',
-    title: 'No answer',
+    title: w.name('shell', 'noAnswer'),
     status: typeof status === 'number' ? status : 0,
-    detail: 'The server does not answer. Nothing you wrote is lost; try again in a moment.',
+    detail: w.name('shell', 'serverSilent'),
   };
 };

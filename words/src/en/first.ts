@@ -1,4 +1,5 @@
 import * as figures from './figures.ts';
+import * as grounds from './grounds.ts';
 import * as materials from './materials.ts';
 import * as names from './names.ts';
 import * as neverCombine from './neverCombine.ts';
@@ -12,6 +13,7 @@ import * as shellPage from './pages/shell.ts';
 /** What the first page says, in English. */
 export const first = {
   ...figures,
+  ...grounds,
   ...materials,
   ...names,
   ...neverCombine,

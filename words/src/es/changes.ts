@@ -1,25 +1,25 @@
-/** What somebody else has changed meanwhile. */
+/** Qué cambió otra persona mientras tanto. */
 export const changed = {
-  added: '{by} added {subject} at {time}.',
-  removed: '{by} took {subject} out at {time}.',
-  setting: '{by} changed what is set for {subject} at {time}.',
-  whole: '{by} changed {subject} at {time}.',
-  fields: '{by} changed {fields} of {subject} at {time}.',
-} as const;
+  added: '{by} agregó {subject} a las {time}.',
+  removed: '{by} quitó {subject} a las {time}.',
+  setting: '{by} cambió lo que está puesto para {subject} a las {time}.',
+  whole: '{by} cambió {subject} a las {time}.',
+  fields: '{by} cambió {fields} de {subject} a las {time}.',
+};
 
-/** What a field of a home, room or surface is called in the middle of a sentence. */
+/** Cómo se llama un campo de una casa, un cuarto o una superficie en medio de una frase. */
 export const field = {
-  name: 'the name',
-  place: 'the place',
-  situations: 'who lives there',
-  clientKeeps: 'what the client keeps',
-  floorArea: 'the floor area',
-  height: 'the height',
-  ventilation: 'the ventilation',
-  flame: 'the flame',
-  material: 'the material',
-  level: 'the level',
-  area: 'the area',
-  touched: 'how often it is touched',
-  food: 'whether food touches it',
-} as const;
+  name: 'el nombre',
+  place: 'el lugar',
+  situations: 'quién vive ahí',
+  clientKeeps: 'lo que tiene el cliente',
+  floorArea: 'el área del piso',
+  height: 'la altura',
+  ventilation: 'la ventilación',
+  flame: 'la llama',
+  material: 'el material',
+  level: 'la altura en el cuarto',
+  area: 'el área',
+  touched: 'cuánto se toca',
+  food: 'si toca alimentos',
+};

@@ -1,30 +1,30 @@
-/** Figures with their units. */
+/** Cifras con sus unidades. */
 export const figure = {
   seconds: '{n} s',
   minutes: '{n} min',
   hours: '{n} h',
   'hours-minutes': '{hours} h {minutes} min',
-  about: 'about {time}',
-  'as-sold': 'as sold',
+  about: 'unos {time}',
+  'as-sold': 'tal como se vende',
   ml: '{n} ml',
   'square-metres': '{n} m²',
-} as const;
+};
 
 export const list = {
-  or: '{before} or {last}',
-  and: '{before} and {last}',
-} as const;
+  or: '{before} o {last}',
+  and: '{before} y {last}',
+};
 
 export const checked = {
-  measured: '{strength} measured, ± {uncertainty}: {result}',
-} as const;
+  measured: '{strength} medido, ± {uncertainty}: {result}',
+};
 
 export const container = {
-  any: 'any clean bottle',
-  'glass or HDPE': 'glass or HDPE',
+  any: 'cualquier botella limpia',
+  'glass or HDPE': 'vidrio o HDPE',
   HDPE: 'HDPE',
-  'any clean bottle': 'any clean bottle',
-  opaque: 'opaque or brown, {container}',
-  tight: '{container}, tight lid',
-  open: '{container}, never closed',
-} as const;
+  'any clean bottle': 'cualquier botella limpia',
+  opaque: 'opaca o marrón, {container}',
+  tight: '{container}, bien tapada',
+  open: '{container}, nunca tapada',
+};

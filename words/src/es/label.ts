@@ -1,33 +1,33 @@
-/** A secondary container's label. */
+/** La etiqueta de un envase secundario. */
 export const label = {
-  'registered-product': 'Registered product',
-  'makers-label': 'By the maker’s label, which stays on the bottle and comes first.',
-  gloves: 'Wear gloves; goggles when spraying. Ventilate.',
-  'any-other': 'any other product',
-  emergency: 'Emergency or swallowed: poison line {poisonLine}.',
-  'in-water': '{strength} {active} in water',
+  'registered-product': 'Producto registrado',
+  'makers-label': 'Según la etiqueta del fabricante, que queda en la botella y va primero.',
+  gloves: 'Use guantes; gafas al rociar. Ventile.',
+  'any-other': 'ningún otro producto',
+  emergency: 'Emergencia o si se tragó: línea de intoxicaciones {poisonLine}.',
+  'in-water': '{strength} de {active} en agua',
   disinfects:
-    'On a hard, clean surface. Keep wet {time}, then wipe. Not a registered disinfectant.',
-  cleans: 'For cleaning: {name}.',
-  'never-with': 'Never with:',
-  made: 'Made {day}',
-  by: 'by {name}',
-  'discard-after': 'Discard after {day}',
-  danger: 'Danger',
-  warning: 'Warning',
-} as const;
+    'Sobre una superficie dura y limpia. Mantener mojado {time}, luego pasar el paño. No es un desinfectante registrado.',
+  cleans: 'Para limpiar: {name}.',
+  'never-with': 'Nunca con:',
+  made: 'Hecho {day}',
+  by: 'por {name}',
+  'discard-after': 'Tirar después de {day}',
+  danger: 'Peligro',
+  warning: 'Atención',
+};
 
-/** What people have in their hands, not groups: what a label warns of. */
+/** Lo que la gente tiene en las manos, no grupos: de qué advierte una etiqueta. */
 export const thing = {
-  acid: 'vinegar, lemon, descaler',
-  bleach: 'bleach',
-  peroxide: 'peroxide',
-  alcohol: 'rubbing alcohol',
-  ammonia: 'ammonia',
-  soda: 'baking or washing soda',
-  soap: 'soap',
-  'drain-cleaner': 'oven or drain cleaner',
-  acetone: 'nail-polish remover',
-  'pool-chlorine': 'pool chlorine, chlorine tablets',
-  unlabelled: 'anything without a label',
-} as const;
+  acid: 'vinagre, limón, quitasarro',
+  bleach: 'cloro',
+  peroxide: 'peróxido',
+  alcohol: 'alcohol de farmacia',
+  ammonia: 'amoníaco',
+  soda: 'bicarbonato o sosa para lavar',
+  soap: 'jabón',
+  'drain-cleaner': 'limpiahornos o destapacaños',
+  acetone: 'quitaesmalte',
+  'pool-chlorine': 'cloro de piscina, pastillas de cloro',
+  unlabelled: 'cualquier cosa sin etiqueta',
+};

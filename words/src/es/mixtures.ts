@@ -1,124 +1,119 @@
 export const gas = {
-  'carbon dioxide': 'carbon dioxide',
-  oxygen: 'oxygen',
-  chlorine: 'chlorine',
-  chloramine: 'chloramine',
-} as const;
+  'carbon dioxide': 'dióxido de carbono',
+  oxygen: 'oxígeno',
+  chlorine: 'cloro',
+  chloramine: 'cloramina',
+};
 
-export const claim = {
-  disinfect: 'disinfect',
-  clean: 'clean',
-  descale: 'descale',
-} as const;
+export const claim = { disinfect: 'desinfectar', clean: 'limpiar', descale: 'quitar sarro' };
 
 export const mixture = {
-  disinfecting: 'of disinfecting strength',
-  cleaner: 'a cleaner, not a disinfectant',
-  descaler: 'a descaler, not a disinfectant',
-  nothing: 'nothing useful',
-  dangerous: 'must never be mixed',
-  'not known yet': 'not known yet',
-} as const;
+  disinfecting: 'con fuerza para desinfectar',
+  cleaner: 'un limpiador, no un desinfectante',
+  descaler: 'un quitasarro, no un desinfectante',
+  nothing: 'nada útil',
+  dangerous: 'no se debe mezclar nunca',
+  'not known yet': 'todavía no se sabe',
+};
 
 export const reaction = {
-  'acid-alkali': 'Acid and lye use each other up with violent heat.',
-  'acid-carbonate': 'Acid and soda use each other up, and fizz.',
-  'acid-soap': 'Acid splits the soap to greasy curds.',
-  'acid-borax':
-    'Acid and borax use each other up and leave boric acid, which is toxic if swallowed.',
-  'peroxide-decomposes': 'The peroxide breaks down and gives off oxygen.',
-  peracid: 'Peroxide and acid make a peracid that burns eyes, skin and lungs.',
-  'bleach-acid': 'Bleach and acid give off chlorine gas.',
-  'bleach-ammonia': 'Bleach and ammonia give off chloramines.',
-  'bleach-peroxide': 'Bleach and peroxide destroy each other with a rush of oxygen and heat.',
-  'bleach-alcohol': 'Bleach turns alcohol into chloroform.',
-} as const;
+  'acid-alkali': 'El ácido y la sosa cáustica se gastan entre sí con calor violento.',
+  'acid-carbonate': 'El ácido y el bicarbonato o la sosa se gastan entre sí, con espuma.',
+  'acid-soap': 'El ácido corta el jabón en grumos grasosos.',
+  'acid-borax': 'El ácido y el bórax se gastan entre sí y dejan ácido bórico, tóxico si se traga.',
+  'peroxide-decomposes': 'El peróxido se descompone y suelta oxígeno.',
+  peracid: 'El peróxido y el ácido hacen un perácido que quema ojos, piel y pulmones.',
+  'bleach-acid': 'El cloro y el ácido sueltan gas de cloro.',
+  'bleach-ammonia': 'El cloro y el amoníaco sueltan cloraminas.',
+  'bleach-peroxide': 'El cloro y el peróxido se destruyen con mucho oxígeno y calor.',
+  'bleach-alcohol': 'El cloro convierte el alcohol en cloroformo.',
+};
 
 export const change = {
-  'leave-out-water': 'Leave out the water.',
-  'leave-out-spoiler': 'Leave out what spoils it.',
-  'only-the-active': 'Leave out everything else.',
-  'stronger-stock': 'Pour it from a stock on the shelf.',
-  'detergent-for-soap': 'Take detergent for the soap.',
-} as const;
+  'leave-out-water': 'Deje fuera el agua.',
+  'leave-out-spoiler': 'Deje fuera lo que lo anula.',
+  'only-the-active': 'Deje fuera todo lo demás.',
+  'stronger-stock': 'Viértalo de un envase del estante.',
+  'detergent-for-soap': 'Ponga detergente en lugar de jabón.',
+};
 
 export const noChange = {
-  already: 'Nothing has to change.',
-  'not-read': 'First put right what could not be read.',
-  asked: 'First answer what is asked.',
-  'no-such-active': 'No change can do it: nothing in this recipe does that at any strength.',
-} as const;
+  already: 'No hay que cambiar nada.',
+  'not-read': 'Primero corrija lo que no se pudo leer.',
+  asked: 'Primero conteste lo que se pregunta.',
+  'no-such-active': 'Ningún cambio lo logra: nada en esta receta lo hace, con ninguna fuerza.',
+};
 
 export const pouredBefore = {
-  'water-first': 'first, so the stock never stands alone',
-  'water-before-foam': 'first, or the bottle foams over',
-  'foam-last': 'before what foams',
-  'dissolve-powder': 'warm, to dissolve the powder',
-  'solubilise-first': 'stirred with the oil first',
-  'solubilised-before-alcohol': 'before the alcohol',
-  'alcohol-before-water': 'before the water',
-  'soap-before-acid': 'before the acid, or it clumps',
-  'fizz-in-open-bowl': 'in an open bowl',
-  'oil-into-alcohol': 'takes up the oil',
-  'scent-last': 'before the scent',
-  wished: 'as you asked',
-} as const;
+  'water-first': 'primero, para que lo fuerte nunca esté solo',
+  'water-before-foam': 'primero, o la botella se llena de espuma',
+  'foam-last': 'antes de lo que hace espuma',
+  'dissolve-powder': 'tibia, para disolver el polvo',
+  'solubilise-first': 'mezclado primero con el aceite',
+  'solubilised-before-alcohol': 'antes del alcohol',
+  'alcohol-before-water': 'antes del agua',
+  'soap-before-acid': 'antes del ácido, o se hace grumos',
+  'fizz-in-open-bowl': 'en un tazón abierto',
+  'oil-into-alcohol': 'recibe el aceite',
+  'scent-last': 'antes del aroma',
+  wished: 'como usted pidió',
+};
 
 export const pouredAfter = {
-  'water-first': 'into the water',
-  'water-before-foam': 'after the water',
-  'foam-last': 'last, down the wall; turn, do not shake',
-  'dissolve-powder': 'stirred until it is dissolved',
-  'solubilise-first': 'into the solubiliser',
-  'solubilised-before-alcohol': 'into the solubilised oil',
-  'alcohol-before-water': 'last, slowly; cloudy means too little solubiliser',
-  'soap-before-acid': 'after the soap, or it clumps',
-  'fizz-in-open-bowl': 'slowly, in an open bowl, until the fizz is over',
-  'oil-into-alcohol': 'into the alcohol',
-  'scent-last': 'last, a scent only',
-  wished: 'as you asked',
-} as const;
+  'water-first': 'en el agua',
+  'water-before-foam': 'después del agua',
+  'foam-last': 'al final, por la pared; gire, no agite',
+  'dissolve-powder': 'removiendo hasta que se disuelva',
+  'solubilise-first': 'en el solubilizante',
+  'solubilised-before-alcohol': 'en el aceite ya mezclado',
+  'alcohol-before-water': 'al final, despacio; turbio quiere decir poco solubilizante',
+  'soap-before-acid': 'después del jabón, o se hace grumos',
+  'fizz-in-open-bowl': 'despacio, en un tazón abierto, hasta que pase la espuma',
+  'oil-into-alcohol': 'en el alcohol',
+  'scent-last': 'al final, solo es aroma',
+  wished: 'como usted pidió',
+};
 
 export const keeping = {
-  'diluted-peroxide': 'diluted peroxide goes the same day',
-  'opened-peroxide': 'opened peroxide is tested monthly',
-  'diluted-vinegar': 'diluted vinegar keeps a week',
-  'vinegar-keeps': 'undiluted vinegar keeps',
-  'alcohol-in-strength': 'alcohol of strength keeps, closed',
-  'alcohol-weak': 'weak alcohol keeps a week',
-  'by-its-date': 'a registered product goes by its date, else a year',
-  'must-not-be-kept': 'it gives off gas: do not keep it, do not close it',
-  'bleach-diluted': 'diluted bleach goes the same day',
-  bleach: 'bleach loses strength',
-  'no-preservative': 'nothing in it keeps it from spoiling',
-} as const;
+  'diluted-peroxide': 'el peróxido diluido se usa el mismo día',
+  'opened-peroxide': 'el peróxido abierto se controla cada mes',
+  'diluted-vinegar': 'el vinagre diluido dura una semana',
+  'vinegar-keeps': 'el vinagre sin diluir dura',
+  'alcohol-in-strength': 'el alcohol con fuerza dura, cerrado',
+  'alcohol-weak': 'el alcohol débil dura una semana',
+  'by-its-date': 'un producto registrado va por su fecha, si no un año',
+  'must-not-be-kept': 'suelta gas: no lo guarde, no lo tape',
+  'bleach-diluted': 'el cloro diluido se usa el mismo día',
+  bleach: 'el cloro pierde fuerza',
+  'no-preservative': 'nada en él evita que se eche a perder',
+};
 
 export const bottleMaterial = {
-  glass: 'glass',
-  HDPE: 'HDPE plastic',
-  PET: 'PET plastic',
-} as const;
+  glass: 'vidrio',
+  HDPE: 'plástico HDPE',
+  PET: 'plástico PET',
+};
 
 export const tool = {
-  cup: 'kitchen cup',
-  spoon: 'spoon',
-  'by eye': 'by eye',
-  jug: 'graduated jug',
-  cylinder: 'graduated cylinder',
-  syringe: 'syringe',
-  'kitchen scale': 'kitchen scale',
-  'bench scale': 'bench scale',
-  'free pour': 'free pour',
-} as const;
+  cup: 'taza de cocina',
+  spoon: 'cuchara',
+  'by eye': 'a ojo',
+  jug: 'jarra graduada',
+  cylinder: 'probeta',
+  syringe: 'jeringa',
+  'kitchen scale': 'balanza de cocina',
+  'bench scale': 'balanza de mesa',
+  'free pour': 'sin medir',
+};
 
 export const check = {
-  'as-meant': 'in strength, as it was meant',
-  'too-weak': 'too weak: set aside, or make it stronger',
-  'too-strong': 'too strong: set aside',
-  'not-as-meant': 'in strength, but not what was meant: set aside',
+  'as-meant': 'con la fuerza debida, como se quería',
+  'too-weak': 'demasiado débil: apártelo o hágalo más fuerte',
+  'too-strong': 'demasiado fuerte: apártelo',
+  'not-as-meant': 'con fuerza, pero no la que se quería: apártelo',
   'no-such-mixture':
-    'No mixture of this alcohol and water weighs so at that temperature. Read it again; check the unit: 0.886 g/mL is 886 kg/m³.',
+    'Ninguna mezcla de este alcohol y agua pesa eso a esa temperatura. Lea otra vez; revise la unidad: 0.886 g/mL son 886 kg/m³.',
   'wrong-meter':
-    'This cannot be read that way: alcohol by density and temperature, peroxide by strip.',
-  'no-such-step': 'The strip has no such step.',
-} as const;
+    'Esto no se puede leer así: el alcohol por densidad y temperatura, el peróxido por tira.',
+  'no-such-step': 'La tira no tiene ese paso.',
+};

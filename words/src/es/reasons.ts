@@ -1,164 +1,170 @@
-/** Why something may be done, wants care, or may not: one message a code. */
+/** Por qué algo se puede hacer, pide cuidado o no se puede: un mensaje por código. */
 export const reason = {
-  'contact-by-evidence': '{strength} must stay wet for {time}, by the published series.',
+  'contact-by-evidence': '{strength} debe quedar mojado {time}, según la serie publicada.',
   'contact-by-house-rule':
-    '{strength} must stay wet for {time}, by the house rule. That is no shorter than the published times.',
+    '{strength} debe quedar mojado {time}, por la regla de la empresa. No es menos que los tiempos publicados.',
   'below-floor':
-    '{strength} is too weak: at least {floor} is needed. A longer wet time does not make up for it.',
-  'above-evidence': '{strength} is stronger than the evidence covers: {top} at most.',
-  'stronger-than-stock': '{strength} cannot be made from a stock of {stock}.',
-  'not-a-disinfectant': '{active} cleans and descales. It is not EPA-registered as a disinfectant.',
-  'cleaning-needs-no-wait': 'Cleaning needs no wet time.',
+    '{strength} es demasiado débil: se necesita al menos {floor}. Más tiempo mojado no lo compensa.',
+  'above-evidence': '{strength} es más fuerte de lo que cubre la evidencia: {top} como máximo.',
+  'stronger-than-stock': '{strength} no se puede hacer con un envase de {stock}.',
+  'not-a-disinfectant':
+    '{active}: limpia y quita el sarro. No está registrado en la EPA como desinfectante.',
+  'cleaning-needs-no-wait': 'Para limpiar no hace falta tiempo mojado.',
   'needs-registered':
-    '{against}: nothing in these three families is known to stop it. It takes a registered product whose label names it, or chlorine at published strength by trained staff.',
+    '{against}: no se conoce nada en estas tres familias que lo detenga. Hace falta un producto registrado cuya etiqueta lo nombre, o cloro con la fuerza publicada y personal capacitado.',
   'needs-authority':
-    'Candida auris: ask the health authority. A cleaning service does not take this on.',
-  'not-for-colds': '2-propanol is not supported against a cold. Ethanol 70 to 90 % or peroxide is.',
+    'Candida auris: pregunte a la autoridad de salud. Un servicio de limpieza no se encarga de esto.',
+  'not-for-colds':
+    'El 2-propanol no tiene respaldo contra un resfriado. El etanol del 70 al 90 % o el peróxido, sí.',
   'not-for-reducing':
-    '“Reduce” is only for undiluted vinegar, and only where the house rules allow it. {active} does not reduce here.',
-  'reduces-everyday-only': 'Vinegar reduces some everyday bacteria. It is not for anything else.',
+    '“Reducir” es solo para vinagre sin diluir, y solo donde lo permiten las reglas de la empresa. {active}: aquí no reduce.',
+  'reduces-everyday-only':
+    'El vinagre reduce algunas bacterias de todos los días. No sirve para nada más.',
   'reduces-only':
-    'Undiluted vinegar, wet for {time}, reduces some bacteria. It does not disinfect: it is not EPA-registered as a disinfectant.',
-  'needs-licensed': 'More blood or body fluid than a small spot: call trained and equipped staff.',
+    'El vinagre sin diluir, mojado durante {time}, reduce algunas bacterias. No desinfecta: no está registrado en la EPA como desinfectante.',
+  'needs-licensed':
+    'Más sangre o fluido corporal que una mancha pequeña: llame a personal capacitado y equipado.',
   'washing-removes-it':
-    'An allergen is washed off, not disinfected: use detergent, a separate cloth, and rinse.',
+    'Un alérgeno se lava, no se desinfecta: use detergente, un paño aparte y enjuague.',
   'not-for-mildew':
-    '{kind, select, alcohol {No evidence says that alcohol disinfects mildew: it cleans and dries.} other {House rule: mildew is not treated with {family}.}}',
+    '{kind, select, alcohol {Ninguna evidencia dice que el alcohol desinfecte el moho: limpia y seca.} other {Regla de la empresa: el moho no se trata con {family}.}}',
   'mildew-too-large':
-    '{area} of mildew in this home, all together, is more than a cleaning service may treat (about 1 m², 10 sq ft): call a licensed trade.',
-  'not-on-label': 'Its label does not name {against}: it may not be used for that.',
-  'label-time': 'By its label it must stay wet for {time}.',
-  'label-bars-surface': 'Its label excludes {material}.',
+    'En esta casa hay {area} de moho en total: más de lo que un servicio de limpieza puede tratar (cerca de 1 m², 10 pies cuadrados). Llame a un especialista con licencia.',
+  'not-on-label': 'Su etiqueta no nombra esto: {against}. No se puede usar para eso.',
+  'label-time': 'Según su etiqueta debe quedar mojado {time}.',
+  'label-bars-surface': 'Su etiqueta lo excluye en: {material}.',
   'not-as-sold':
-    'A registered product is used as its label says: as sold, or diluted by the label’s ratio and no other.',
+    'Un producto registrado se usa como dice su etiqueta: tal como se vende, o diluido en la proporción de la etiqueta y ninguna otra.',
   'batch-of-other-product':
-    'This is another product than the protocol sets. Each product goes by its own label.',
-  'one-coat-holds': 'One coat stays wet for {holds} (estimate).',
+    'Este es otro producto, no el del protocolo. Cada producto va según su propia etiqueta.',
+  'one-coat-holds': 'Una capa queda mojada {holds} (estimado).',
   'rewets-needed':
-    'One coat stays wet for {holds} (estimate): re-wet {count, plural, one {once, after {every}} other {# times, every {every}}}.',
+    'Una capa queda mojada {holds} (estimado): vuelva a mojar {count, plural, one {una vez, a los {every}} other {# veces, cada {every}}}.',
   'dries-too-fast':
-    'One coat stays wet for {holds} (estimate): nobody can re-wet every {every}. Use a thicker coat, or turn the fan off meanwhile.',
-  'air-fits': 'Air, estimate: {air}.',
-  'air-near-limit': 'Air, estimate: {air}. Open the window, and leave the room while it is wet.',
+    'Una capa queda mojada {holds} (estimado): nadie puede volver a mojar cada {every}. Ponga una capa más gruesa, o apague el extractor mientras tanto.',
+  'air-fits': 'Aire, estimado: {air}.',
+  'air-near-limit':
+    'Aire, estimado: {air}. Abra la ventana y salga del cuarto mientras está mojado.',
   'air-over-stricter':
-    'Air, estimate: {air} by a stricter figure. Open the window, and leave the room while it is wet.',
+    'Aire, estimado: {air} según un límite más estricto. Abra la ventana y salga del cuarto mientras está mojado.',
   'air-over-limit':
-    'Air, estimate: {air}. Open a window, use a cloth instead of the spray, do less at once, or use another family.',
+    'Aire, estimado: {air}. Abra una ventana, use un paño en lugar del spray, haga menos a la vez o use otra familia.',
   'air-together-over-limit':
-    'The {count} treatments with {family} in this room fit one by one, but not together. Air, estimate: {air}. Spread them over the visit, use cloths, or use another family.',
+    'Los {count} tratamientos con {family} en este cuarto caben uno por uno, pero no juntos. Aire, estimado: {air}. Repártalos en la visita, use paños u otra familia.',
   'material-bears':
-    '{kind, select, product {Its label does not exclude {material}.} other {This can be used on {material}.}}',
-  'material-care': '{material}: {why} Test a hidden spot, keep it short, rinse.',
-  'material-barred': 'Never on {material}: {why}',
+    '{kind, select, product {Su etiqueta no lo excluye en: {material}.} other {Se puede usar en: {material}.}}',
+  'material-care': '{material}: {why} Pruebe en un lugar escondido, que sea corto, y enjuague.',
+  'material-barred': 'Nunca en {material}: {because}',
   'material-wait-until-cool': '{why}',
   'material-stronger':
-    '{material}: this is stronger than it is known to stand. Test a hidden spot, keep it short, rinse.',
+    '{material}: esto es más fuerte de lo que se sabe que aguanta. Pruebe en un lugar escondido, que sea corto, y enjuague.',
   'material-not-known': '{why}',
   porous:
-    '{material} is porous: it does not stay wet on top, so no wet time can be promised. Clean it, launder it or replace it.',
+    '{material}: es poroso. No queda mojado por encima, así que no se puede prometer un tiempo. Límpielo, lávelo o cámbielo.',
   'cloth-only':
-    'By damp cloth only, never sprayed. {kind, select, product {Liquid gets in: power off, wrung-out cloth.} other {{why}}}',
-  'rinse-after': 'Rinse afterwards.',
-  'home-oxygen': 'Home oxygen is in use: alcohol can catch fire anywhere in this home.',
-  'flame-in-room': 'There is a flame or pilot light in this room: alcohol vapour can catch fire.',
+    'Solo con paño húmedo, nunca con spray. {kind, select, product {Entra líquido: desconectado, con paño bien escurrido.} other {{why}}}',
+  'rinse-after': 'Enjuague después.',
+  'home-oxygen':
+    'Hay oxígeno en uso en casa: el alcohol puede incendiarse en cualquier parte de esta casa.',
+  'flame-in-room':
+    'En este cuarto hay una llama o un piloto: el vapor de alcohol puede incendiarse.',
   'flame-not-asked':
-    'Nobody has asked yet whether anything burns in this room: until then it counts as a flame. Answer it in the survey.',
+    'Todavía nadie preguntó si algo arde en este cuarto: hasta entonces cuenta como una llama. Contéstelo en la inspección.',
   'hob-off':
-    'There is a gas hob in this room: turn it off and let it get cold before alcohol is used.',
-  'breathing-device': 'Nobody treats a breathing device: its maker says how.',
-  'rinse-for-food': 'Food touches it: rinse with drinking water afterwards.',
+    'En este cuarto hay una cocina de gas: apáguela y deje que se enfríe antes de usar alcohol.',
+  'breathing-device': 'Nadie trata un aparato para respirar: el fabricante dice cómo.',
+  'rinse-for-food': 'Toca alimentos: enjuague después con agua potable.',
   'infant-rinse':
-    'An infant lives here: rinse afterwards, and keep the infant out of the room until it is dry and aired.',
+    'Aquí vive un bebé: enjuague después, y que el bebé no entre al cuarto hasta que esté seco y ventilado.',
   'toddler-rinse':
-    'A toddler lives here: rinse afterwards, keep the toddler out of the room until it is dry and aired, and lock bottles away.',
+    'Aquí vive un niño pequeño: enjuague después, que no entre al cuarto hasta que esté seco y ventilado, y guarde las botellas bajo llave.',
   'cat-rinse':
-    'A cat lives here: rinse afterwards, and keep it out until it is dry. The litter tray counts as urine.',
-  'cat-no-oils': 'A cat lives here: no essential oils.',
-  'dog-rinse': 'A dog lives here: rinse afterwards, and keep it out until it is dry.',
-  'bird-out': 'A bird lives here: carry it out of the room until it is dry and aired.',
-  'cover-tank': 'There is a fish tank: cover it and turn the pump off.',
+    'Aquí vive un gato: enjuague después, y que no entre hasta que esté seco. La caja de arena cuenta como orina.',
+  'cat-no-oils': 'Aquí vive un gato: nada de aceites esenciales.',
+  'dog-rinse': 'Aquí vive un perro: enjuague después, y que no entre hasta que esté seco.',
+  'bird-out': 'Aquí vive un pájaro: llévelo a otro cuarto hasta que este esté seco y ventilado.',
+  'cover-tank': 'Hay una pecera: cúbrala y apague la bomba.',
   'asthma-cloth':
-    'Asthma or scent sensitivity in this home: nothing is sprayed. Put it on with a cloth and open the window.',
+    'En esta casa hay asma o sensibilidad a olores: no se usa spray. Póngalo con un paño y abra la ventana.',
   'asthma-barred':
-    'Asthma or scent sensitivity in this home: no bleach, no ammonia, no quat spray.',
+    'En esta casa hay asma o sensibilidad a olores: nada de cloro, amoníaco ni spray de amonio cuaternario.',
   'locked-away':
-    'Dementia or self-harm in this home: bottles stay locked away, nothing is left behind.',
+    'En esta casa hay demencia o riesgo de autolesión: las botellas quedan bajo llave y no se deja nada.',
   'weak-immunity-strength':
-    'Somebody here has weak immunity: nothing weaker than 3 % peroxide or 70 % alcohol.',
-  'pregnancy-ventilate': 'Pregnancy in this home: ventilate, and wear gloves.',
-  'must-not-meet': '{on} is still on this surface and must not meet {hand}. {happens} {remedy}',
-  'meets-in-bowl': 'The client’s {keeps} is in that water. {happens} {remedy}',
-  'taken-out-first': 'The client’s {keeps} is taken out first and the bowl flushed twice.',
-  'flush-first': 'Flush the bowl first: urine and chlorine give off chloramines.',
+    'Alguien aquí tiene las defensas bajas: nada más débil que peróxido al 3 % o alcohol al 70 %.',
+  'pregnancy-ventilate': 'Hay un embarazo en esta casa: ventile y use guantes.',
+  'must-not-meet':
+    'Todavía hay {on} en esta superficie, y no debe juntarse con {hand}. {happens} {remedy}',
+  'meets-in-bowl': 'En esa agua hay algo del cliente: {keeps}. {happens} {remedy}',
+  'taken-out-first': 'Primero se saca lo del cliente ({keeps}) y se descarga el inodoro dos veces.',
+  'flush-first': 'Descargue primero el inodoro: la orina y el cloro sueltan cloraminas.',
   'not-taken-out':
-    '{tablet, select, yes {Take the tablet out and flush twice first.} other {Flush the bowl first.}}',
-  'meets-in-visit': '{route}: it meets what goes on “{surface}”. {happens} {remedy}',
-  'not-with-water': 'It must not be poured to water. {happens} {remedy}',
+    '{tablet, select, yes {Primero saque la pastilla y descargue dos veces.} other {Primero descargue el inodoro.}}',
+  'meets-in-visit': '{route}: se junta con lo que va en “{surface}”. {happens} {remedy}',
+  'not-with-water': 'No se debe echar al agua. {happens} {remedy}',
   'not-carried-together':
-    '{one} and {other} must not be carried together. {happens} Put one in another caddy.',
+    '{one} y {other} no se deben llevar juntos. {happens} Ponga uno en otra canasta.',
   'not-side-by-side':
-    '{one} and {other} must not stand on one shelf. {happens} Put one on another shelf.',
-  'in-strength': '{strength} {active} is in strength: from {floor} to {top}.',
+    '{one} y {other} no deben estar en el mismo estante. {happens} Ponga uno en otro estante.',
+  'in-strength': '{strength} de {active} tiene la fuerza debida: de {floor} a {top}.',
   'must-not-share-a-bottle':
-    '{severity, select, never {{one} and {other} must never be in one bottle.} spoils {{one} and {other} spoil each other in one bottle.} other {{one} and {other} in one bottle need care.}} {happens}',
-  'no-active': 'Nothing in it disinfects at any strength.',
-  'above-cleaning-top': '{strength} {component} is too strong for this work: at most {top}.',
-  'must-not-be-used':
-    '{ingredient} is not used in this work: it burns, or nobody knows what is in it.',
-  'solvent-burns': 'Its vapour lights easily: no flame, no spark, window open.',
+    '{severity, select, never {{one} y {other} nunca deben estar en la misma botella.} spoils {{one} y {other} se anulan en la misma botella.} other {{one} y {other} en la misma botella piden cuidado.}} {happens}',
+  'no-active': 'Nada de lo que lleva desinfecta, con ninguna fuerza.',
+  'above-cleaning-top':
+    '{strength} de {component} es demasiado fuerte para este trabajo: {top} como máximo.',
+  'must-not-be-used': '{ingredient}: no se usa en este trabajo. Quema, o nadie sabe qué contiene.',
+  'solvent-burns': 'Su vapor se enciende fácil: sin llama, sin chispas y con la ventana abierta.',
   'asked-first':
-    'Line {row}: {has, select, yes {“{found}” can mean several things.} other {this can mean several things.}} Until it is answered the worst counts.',
-  'not-read': 'Not all of it could be read or measured out: nobody can say what it makes.',
+    'Línea {row}: {has, select, yes {“{found}” puede significar varias cosas.} other {esto puede significar varias cosas.}} Hasta que se conteste cuenta lo peor.',
+  'not-read': 'No todo se pudo leer o medir: nadie puede decir qué resulta.',
   'not-carried':
-    'House rule: bleach is not carried. What a client keeps is used by its own label, and not by us.',
+    'Regla de la empresa: no se lleva cloro. Lo que tiene el cliente se usa según su propia etiqueta, y no por nosotros.',
   'used-up':
-    '{component} and {with} use each other up: {spent} of the one and {spentWith} of the other is gone.',
+    '{component} y {with} se gastan entre sí: se pierde {spent} de lo primero y {spentWith} de lo segundo.',
   'soap-split':
-    '{spent} of the soap is split to greasy lumps by the {with}, which loses {spentWith}.',
-  'no-acid-left': '{acid} acid is left; lime needs at least {floor}.',
-  'cleans-nothing': 'There is too little in it to clean anything.',
-  'counts-for-nothing': '{ingredient} adds nothing to the strength.',
-  'batch-used-up': 'All of this batch ({volume}) is in bottles already. Make another.',
-  'like-refill':
-    'It held the same. Pour out what is left, and put on a new label with the new date.',
+    'El {spent} del jabón se corta en grumos grasosos por {with}, que pierde {spentWith}.',
+  'no-acid-left': 'Queda {acid} de ácido; el sarro necesita al menos {floor}.',
+  'cleans-nothing': 'Lleva demasiado poco de todo para limpiar.',
+  'counts-for-nothing': '{ingredient}: no agrega nada a la fuerza.',
+  'batch-used-up': 'Todo este lote ({volume}) ya está en botellas. Prepare otro.',
+  'like-refill': 'Tenía lo mismo. Tire lo que queda y ponga una etiqueta nueva con la fecha nueva.',
   'old-label':
-    'Its label still says {on}: the next person acts on it. Cross it out, wash, and relabel.',
-  'held-before': 'It held {on}, which must not meet {hand}. {happens} Wash it first.',
-  'needs-opaque': 'Light breaks peroxide down: use an opaque or brown bottle.',
-  'needs-glass-or-hdpe': 'Strong alcohol attacks thin plastic: glass or HDPE is better.',
-  'weighed-off':
-    'By weight this is {strength}, but {wanted} was meant. Put it right by weight first.',
-  'batch-set-aside': 'This batch was checked, is out of strength, and is set aside.',
+    'Su etiqueta todavía dice {on}: la próxima persona actúa según ella. Táchela, lave y ponga otra etiqueta.',
+  'held-before': 'Tenía {on}, que no debe juntarse con {hand}. {happens} Lávela primero.',
+  'needs-opaque': 'La luz descompone el peróxido: use una botella opaca o marrón.',
+  'needs-glass-or-hdpe': 'El alcohol fuerte ataca el plástico delgado: es mejor vidrio o HDPE.',
+  'weighed-off': 'Por peso es {strength}, pero debía ser {wanted}. Corríjalo primero por peso.',
+  'batch-set-aside': 'Este lote se controló, no tiene la fuerza debida y está apartado.',
   'batch-not-verified':
-    'Nobody has checked this batch. It is checked on the Bench before it disinfects.',
-  'batch-expired': 'This batch was to be thrown away by {day}.',
-  'batch-of-other-family': 'The protocol sets {wantedFamily} here, not {hand}.',
-  'batch-of-other-strength': 'This batch is {strength}; the protocol sets {wanted}.',
+    'Nadie controló este lote. Se controla en la mesa de mezclas antes de desinfectar.',
+  'batch-expired': 'Este lote debía tirarse antes del {day}.',
+  'batch-of-other-family': 'El protocolo pone aquí {wantedFamily}, no {hand}.',
+  'batch-of-other-strength': 'Este lote es {strength}; el protocolo pone {wanted}.',
   'not-cleaned-first':
-    'Clean it first: dirt uses the solution up, so the wet time counts only on a clean surface.',
-  'not-wet': 'Nothing is wet here.',
-  'wet-in-another-round': 'It is wet in another round of this home. Ask who is on it.',
-  'already-wet': 'It is wet already: re-wet it, or say that it was found dry.',
-  'out-of-order': 'This is older than what is already recorded here.',
-  'nothing-to-do': 'There is nothing here to rinse off.',
-  'not-in-the-protocol': 'The protocol sets only washing here.',
-  'stock-missing': 'No stock or batch is chosen that could do it.',
-  'stock-expired': 'This stock was good until {day}.',
-  'care-not-accepted': 'A supervisor must accept this with a reason.',
-  'refused-on-the-phone': 'Refused on the phone, by what the phone knew.',
-} as const;
+    'Limpie primero: la suciedad gasta la solución, y el tiempo mojado cuenta solo en una superficie limpia.',
+  'not-wet': 'Aquí no hay nada mojado.',
+  'wet-in-another-round': 'Está mojado en otra ronda de esta casa. Pregunte quién la hace.',
+  'already-wet': 'Ya está mojado: vuelva a mojarlo, o diga que lo encontró seco.',
+  'out-of-order': 'Esto es más antiguo que lo que ya está registrado aquí.',
+  'nothing-to-do': 'Aquí no hay nada que enjuagar.',
+  'not-in-the-protocol': 'El protocolo pone aquí solo lavar.',
+  'stock-missing': 'No se eligió ningún envase ni lote que pueda hacerlo.',
+  'stock-expired': 'Este envase era bueno hasta el {day}.',
+  'care-not-accepted': 'Un supervisor debe aceptar esto con un motivo.',
+  'refused-on-the-phone': 'Rechazado en el teléfono, por lo que el teléfono sabía.',
+};
 
-/** "310 of at most 500 ppm over a quarter of an hour" */
+/** “310 de un máximo de 500 ppm en un cuarto de hora” */
 export const air = {
-  short: '{ppm} of at most {limit} ppm over a quarter of an hour',
-  day: '{ppm} of at most {limit} ppm over a working day',
-  danger: '{ppm} of at most {limit} ppm at any time',
-  fire: '{ppm} of at most {limit} ppm for fire',
-} as const;
+  short: '{ppm} de un máximo de {limit} ppm en un cuarto de hora',
+  day: '{ppm} de un máximo de {limit} ppm en una jornada',
+  danger: '{ppm} de un máximo de {limit} ppm en cualquier momento',
+  fire: '{ppm} de un máximo de {limit} ppm por fuego',
+};
 
-/** What mends a meeting in a visit where nothing done between does. */
+/** Qué arregla un encuentro en una visita donde nada de lo que se haga en medio lo arregla. */
 export const mend = {
-  'leave-out': 'Leave one of them to another visit.',
-  reorder: 'Do it later, after the rinse.',
-  never: 'Nothing makes it safe: leave one of the two out.',
-} as const;
+  'leave-out': 'Deje uno de los dos para otra visita.',
+  reorder: 'Hágalo más tarde, después del enjuague.',
+  never: 'Nada lo hace seguro: deje fuera uno de los dos.',
+};

@@ -1,46 +1,47 @@
-/** What a line is asked, in one sentence; `found` is what stands there. */
+/** Qué se pregunta de una línea, en una frase; `found` es lo que está escrito ahí. */
 export const question = {
-  thousands: 'Which number is meant?',
-  'which-amount': 'There are two amounts here. Which one is right?',
+  thousands: '¿Qué número se quiere decir?',
+  'which-amount': 'Aquí hay dos cantidades. ¿Cuál es la correcta?',
   'which-strength':
-    'How strong is it? {has, select, yes {“{found}” can mean several things.} other {It is on its label.}}',
-  'which-ingredient': 'Which one is it?',
-  dilution: 'Diluted {found}: what is in the cup then?',
-  per: '“{found}”: is that much water poured to it, or is the water on another line?',
-  'left-over': 'What does “{found}” change? If nothing, choose the first.',
-  nearest: '“{found}” is not known. Is this meant?',
-  'shares-basis': 'By volume or by weight?',
-} as const;
+    '¿Qué tan fuerte es? {has, select, yes {“{found}” puede significar varias cosas.} other {Está en su etiqueta.}}',
+  'which-ingredient': '¿Cuál de los dos es?',
+  dilution: 'Diluido {found}: ¿qué hay entonces en la taza?',
+  per: '“{found}”: ¿se le echa esa cantidad de agua, o el agua está en otra línea?',
+  'left-over': '¿Qué cambia “{found}”? Si nada, elija el primero.',
+  nearest: '“{found}” no se conoce. ¿Se quiere decir esto?',
+  'shares-basis': '¿Por volumen o por peso?',
+};
 
-/** Why a line was not read, and what would be. */
+/** Por qué una línea no se leyó, y qué se leería. */
 export const problem = {
-  'no-ingredient': '“{found}”: say what it is, after the amount.',
+  'no-ingredient': '“{found}”: diga qué es, después de la cantidad.',
   'no-amount':
-    '“{found}”: say how much, such as 1 1/4 cups, 250 ml, 40 g, 20 drops, half the bottle, or top up.',
+    '“{found}”: diga cuánto, por ejemplo 1 1/4 tazas, 250 ml, 40 g, 20 gotas, media botella o completar.',
   'no-amount-of-liquid':
-    '“{found}”: cloths and wipes are not poured. Say which liquid, and how much.',
-  'no-unit': '“{found}”: say the measure after the number, such as cups, ml, g, drops or parts.',
+    '“{found}”: los paños y las toallitas no se vierten. Diga qué líquido y cuánto.',
+  'no-unit':
+    '“{found}”: diga la medida después del número, por ejemplo tazas, ml, g, gotas o partes.',
   'unknown-name':
-    '“{found}” is not known. Use a plain name such as water, rubbing alcohol, peroxide, vinegar, castile soap or baking soda; or “unknown”.',
-  'not-positive': '“{found}”: an amount is more than nothing.',
-  'over-100': '“{found}”: a strength is over 0 % and at most 100 %.',
-  'no-proof': '“{found}”: proof counts alcohol only. Give this in %.',
-  'no-volumes': '“{found}”: volumes count peroxide only. Give this in %.',
-  'no-strength': '“{found}”: this has no strength, it is taken as it is.',
-  'too-much': '“{found}”: at most 100 l, 100 kg, 2,000 drops or 1,000 parts.',
-  range: '“{found}”: the smaller number comes first.',
+    '“{found}” no se conoce. Use un nombre sencillo como agua, alcohol, peróxido, vinagre, jabón de Castilla o bicarbonato; o “desconocido”.',
+  'not-positive': '“{found}”: una cantidad es más que nada.',
+  'over-100': '“{found}”: una fuerza es más de 0 % y como máximo 100 %.',
+  'no-proof': '“{found}”: los grados “proof” cuentan solo alcohol. Dé esto en %.',
+  'no-volumes': '“{found}”: los volúmenes cuentan solo peróxido. Dé esto en %.',
+  'no-strength': '“{found}”: esto no tiene fuerza, se toma tal como es.',
+  'too-much': '“{found}”: como máximo 100 l, 100 kg, 2000 gotas o 1000 partes.',
+  range: '“{found}”: primero va el número menor.',
   'bottle-size':
-    '{has, select, yes {“{found}”: say} other {Say}} how large the bottle is, on a line of its own, such as 500 ml bottle.',
-  'too-long': '{found} characters in one line: at most 300.',
-  'too-many': '{found}: at most 60 lines and 20,000 characters. The rest is not measured out.',
-  'nothing-in-it': 'Write at least one ingredient with its amount.',
-  'already-full': 'The bottle is already full to there.',
-  'no-room': 'The other amounts already fill the bottle.',
-  'too-much-for-bottle': 'In all this is {found} ml: more than the bottle holds.',
-  'shares-sum': 'The shares add up to {found}: they must make 100 %.',
-  'shares-mixed': 'Give all shares by weight, or all by volume.',
-} as const;
+    '{has, select, yes {“{found}”: diga} other {Diga}} de qué tamaño es la botella, en una línea aparte, por ejemplo botella de 500 ml.',
+  'too-long': '{found} caracteres en una línea: como máximo 300.',
+  'too-many': '{found}: como máximo 60 líneas y 20 000 caracteres. El resto no se mide.',
+  'nothing-in-it': 'Escriba al menos un ingrediente con su cantidad.',
+  'already-full': 'La botella ya está llena hasta ahí.',
+  'no-room': 'Las otras cantidades ya llenan la botella.',
+  'too-much-for-bottle': 'En total son {found} ml: más de lo que cabe en la botella.',
+  'shares-sum': 'Las proporciones suman {found}: deben dar 100 %.',
+  'shares-mixed': 'Dé todas las proporciones por peso, o todas por volumen.',
+};
 
 export const reading = {
-  'judged-as': '{problem} It is judged for danger as {names}.',
-} as const;
+  'judged-as': '{problem} Por el peligro se juzga como {names}.',
+};

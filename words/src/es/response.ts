@@ -1,33 +1,35 @@
-/** What to do first. Source: general first response (poison control, OSHA). */
+/** Qué hacer primero. Fuente: primeros auxilios generales (control de intoxicaciones, OSHA). */
 export const response = {
   'stop-leave':
-    'Stop. Leave the room. Take people and animals with you. Do not go back for the bottle.',
-  'stop-step-back': 'Stop. Step back. Do not lean over it.',
-  'do-not-touch': 'Do not touch, shake or close the bottle. Step away from it.',
-  'if-open': 'If it is open, leave it open. Leave the room.',
-  'do-not-move': 'Do not move or touch the bottle. It can explode.',
-  'shut-and-call': 'Shut the door and call the emergency number, {emergency}. Do not fight a fire.',
-  'still-call': 'Nobody hurt and nothing burning: still call. Poison line: {poison}.',
-  fire: 'Fire or smoke: do not fight it. Shut the door and call the emergency number, {emergency}. Poison line: {poison}.',
-  'fresh-air': 'Go into fresh air.',
-  'fresh-air-window': 'Go into fresh air. Open a window only if it is on the way out.',
-  'window-on-the-way': 'Leave the room and open the window on the way out.',
-  call: 'Coughing hard, hard to breathe, drowsy, burnt, or something in the eyes: call the emergency number, {emergency}. If nobody feels ill: call the poison line, {poison}.',
-  eyes: 'Eyes: take contact lenses out, then rinse with running water for 15 minutes. Skin: take wet clothes off, rinse.',
+    'Deténgase. Salga del cuarto. Llévese a las personas y a los animales. No vuelva por la botella.',
+  'stop-step-back': 'Deténgase. Dé un paso atrás. No se incline encima.',
+  'do-not-touch': 'No toque, agite ni tape la botella. Aléjese de ella.',
+  'if-open': 'Si está abierta, déjela abierta. Salga del cuarto.',
+  'do-not-move': 'No mueva ni toque la botella. Puede explotar.',
+  'shut-and-call':
+    'Cierre la puerta y llame al número de emergencia, {emergency}. No trate de apagar un fuego.',
+  'still-call':
+    'Si no hay heridos ni fuego: llame de todos modos. Línea de intoxicaciones: {poison}.',
+  fire: 'Fuego o humo: no trate de apagarlo. Cierre la puerta y llame al número de emergencia, {emergency}. Línea de intoxicaciones: {poison}.',
+  'fresh-air': 'Salga al aire fresco.',
+  'fresh-air-window': 'Salga al aire fresco. Abra una ventana solo si le queda de camino.',
+  'window-on-the-way': 'Salga del cuarto y abra la ventana al salir.',
+  call: 'Tos fuerte, dificultad para respirar, mareo o sueño, quemadura, o algo en los ojos: llame al número de emergencia, {emergency}. Si nadie se siente mal: llame a la línea de intoxicaciones, {poison}.',
+  eyes: 'Ojos: quite los lentes de contacto y enjuague con agua corriente 15 minutos. Piel: quite la ropa mojada y enjuague.',
   swallowed:
-    'Swallowed: rinse the mouth. Drink no more than a sip of water. Do not make the person vomit. Call the poison line.',
-  later: 'Breathing trouble can come up to 48 hours later: see a doctor.',
-  'no-third': 'Do not pour a third product on it.',
-  'write-down': 'Write it down in the log.',
-} as const;
+    'Si se tragó: enjuague la boca. No beba más que un sorbo de agua. No haga vomitar a la persona. Llame a la línea de intoxicaciones.',
+  later: 'La dificultad para respirar puede llegar hasta 48 horas después: vaya al médico.',
+  'no-third': 'No eche un tercer producto encima.',
+  'write-down': 'Anótelo en la bitácora.',
+};
 
 export const standing = {
-  note: 'Follow the product label and safety data sheet first; local codes and licensed practice prevail. In an emergency leave, get fresh air and call the local emergency line or the poison line, {poison}.',
-  'on-the-label': 'on the label',
-} as const;
+  note: 'Siga primero la etiqueta del producto y la hoja de seguridad; mandan los códigos locales y el trabajo con licencia. En una emergencia salga, tome aire fresco y llame a la línea de emergencia local o a la línea de intoxicaciones, {poison}.',
+  'on-the-label': 'en la etiqueta',
+};
 
 export const pair = {
-  'anything-else': 'anything else',
-  with: '{one} with {others}',
+  'anything-else': 'cualquier otra cosa',
+  with: '{one} con {others}',
   severity: '{severity}: {routes}',
-} as const;
+};

@@ -110,6 +110,10 @@ const ppm = (words: Words, value: number): string => {
   return number(words, value, value >= 1 ? 1 : 2);
 };
 
+/** A thing on a shelf or in a caddy: a kind by its id, what is ours by its own name or code. */
+const thing = ({ table }: Words, id: unknown): string =>
+  (table('product') as Record<string, string>)[String(id)] ?? String(id);
+
 /** Figures that only one or two codes have. */
 const own: Partial<Record<Reason['code'], (words: Words, f: Raw) => Told>> = {
   'mildew-too-large': (words, f) => ({ area: squareMetres(words, Number(f.area)) }),
@@ -117,8 +121,14 @@ const own: Partial<Record<Reason['code'], (words: Words, f: Raw) => Told>> = {
   'air-together-over-limit': (_, f) => ({ count: Number(f.count) }),
   'not-taken-out': (_, f) => ({ tablet: f.tablet ? 'yes' : 'no' }),
   'meets-in-visit': (_, f) => ({ surface: String(f.with) }),
-  'not-carried-together': (_, f) => ({ one: upper(String(f.a)), other: lower(String(f.b)) }),
-  'not-side-by-side': (_, f) => ({ one: upper(String(f.a)), other: lower(String(f.b)) }),
+  'not-carried-together': (words, f) => ({
+    one: upper(thing(words, f.a)),
+    other: lower(thing(words, f.b)),
+  }),
+  'not-side-by-side': (words, f) => ({
+    one: upper(thing(words, f.a)),
+    other: lower(thing(words, f.b)),
+  }),
   'must-not-share-a-bottle': (_, f) => ({
     severity: String(f.severity),
     one: upper(ingredientName(f.a as IngredientId)),

@@ -18,7 +18,6 @@ import {
 } from '@zymostat/core';
 import { QueryFailedError } from 'typeorm';
 import { within, type Context } from '../../context.ts';
-import { wordsIn } from '../../http/language.ts';
 import { problems } from '../../http/problems.ts';
 import { stocksAtHand } from '../bench/service.ts';
 import { allBottles } from '../bottles/service.ts';
@@ -49,7 +48,7 @@ const things = async (context: Context): Promise<(given: PlacedThing) => Thing |
     known.set(`bottle ${bottle.id}`, {
       is: 'bottle',
       of: bottle.id,
-      name: held ? `Bottle of ${held.batchCode}` : 'Bottle, washed and empty',
+      name: held?.batchCode ?? bottle.code,
       code: bottle.code,
       groups: held ? [...held.groups] : ['water'],
       strength: held && isGeneric(held.active) ? held.strength : null,
@@ -60,7 +59,7 @@ const things = async (context: Context): Promise<(given: PlacedThing) => Thing |
       ? {
           is,
           of: id,
-          name: wordsIn('en').name('product', id),
+          name: id,
           code: null,
           groups: [...products[id].groups],
           strength: (products[id] as Product).strength ?? null,
@@ -203,7 +202,7 @@ export const putThing = async (
     person,
     body: {
       what: 'place',
-      detail: `${done.thing.name} into ${done.place.name}`,
+      detail: `${done.thing.name}, ${done.place.name}`,
       reasons: done.reasons,
     },
   });

@@ -59,7 +59,7 @@ const linesOf = (text: string, letters: number): number => Math.ceil(text.length
  * the precautions those that come last go first. What is left out stands on the stock's own label
  * and data sheet.
  */
-const fitting = (label: LabelWords, size: LabelSize): string[] => {
+const fitting = (words: Words, label: LabelWords, size: LabelSize): string[] => {
   const { letters, lines, sign, text } = labelSizes[size];
   const signs = label.signal ? Math.ceil(sign / (text * 1.05)) : 0;
   const fixed =
@@ -67,7 +67,7 @@ const fitting = (label: LabelWords, size: LabelSize): string[] => {
       label.strength,
       label.purpose,
       label.statements.join(' '),
-      `Never with: ${label.neverWith}.`,
+      `${words.name('label', 'never-with')} ${label.neverWith}.`,
       label.emergency,
     ].reduce((sum, one) => sum + linesOf(one, letters), 0) +
     signs +
@@ -138,7 +138,7 @@ const labelOf = (words: Words, label: LabelWords, size: LabelSize): Content => {
       { text: label.purpose },
       rule(),
       ...signalOf(label, size),
-      { text: [...label.statements, ...fitting(label, size)].join(' ') },
+      { text: [...label.statements, ...fitting(words, label, size)].join(' ') },
       rule(),
       {
         text: [

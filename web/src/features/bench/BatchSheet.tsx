@@ -43,7 +43,7 @@ const SetAside = ({
       {rich('bench.addMlOfToAll', {
         b: (text: ReactNode) => <b className="fig">{text}</b>,
         volume: inMillilitres(right.volume).toFixed(0),
-        add: right.add === 'stock' ? `${stock.name}, ${stock.code}` : 'water',
+        add: right.add === 'stock' ? `${stock.name}, ${stock.code}` : w.name('component', 'water'),
         volume2: inMillilitres(batch.volume).toFixed(0),
       })}
     </p>

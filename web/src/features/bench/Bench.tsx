@@ -62,7 +62,7 @@ const BatchLine = ({
             ? w.say('bench.toDisinfect', {
                 status:
                   batch.status === 'verified'
-                    ? 'verified'
+                    ? w.name('bench', 'verified')
                     : batch.status === 'set-aside'
                       ? w.name('bench', 'outOfStrength')
                       : w.name('bench', 'notCheckedYet2'),

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { rich } from '../../ui/rich.tsx';
 import { type BottleRow } from '@zymostat/contract';
-import { strengthShort, reasonInWords } from '@zymostat/words';
+import { sourceInWords, strengthShort, reasonInWords } from '@zymostat/words';
 import { w } from '../../app/words.ts';
 import {
   activeFacts,
@@ -108,7 +108,8 @@ const Fill = ({ bottle }: { bottle: BottleRow }) => {
                 <Severity is={reason.outcome} />
               </span>
               <span>
-                {reasonInWords(w, reason)} <span className="small soft">{reason.source}</span>
+                {reasonInWords(w, reason)}{' '}
+                <span className="small soft">{sourceInWords(w, reason.source)}</span>
               </span>
             </li>
           ))}

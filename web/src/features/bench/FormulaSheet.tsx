@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { rich } from '../../ui/rich.tsx';
-import type { KeyOf } from '@zymostat/words';
+import { sourceInWords, type KeyOf } from '@zymostat/words';
 import { type StockRow } from '@zymostat/contract';
 import { percent, reasonInWords, containerWords } from '@zymostat/words';
 import { w } from '../../app/words.ts';
@@ -249,7 +249,8 @@ export const FormulaSheet = ({ made, verdict, claim, name, company, rules, stock
                           <Severity is="never" />{' '}
                         </>
                       ) : null}
-                      {reasonInWords(w, reason)} <span className="small soft">{reason.source}</span>
+                      {reasonInWords(w, reason)}{' '}
+                      <span className="small soft">{sourceInWords(w, reason.source)}</span>
                     </span>
                   ))}
               {formula.estimate && w.name('bench', 'twoAlcoholsAnEstimateBetween')}

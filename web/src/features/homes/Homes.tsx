@@ -40,7 +40,7 @@ const HomeSheet = ({ homeId }: { homeId: string }) => {
       : objections.length > 0
         ? w.say('homes.before', {
             objectionsCount: objections.length,
-            newest: newest ? w.name('homes', 'theNextVersion') : 'approval',
+            newest: newest ? w.name('homes', 'theNextVersion') : w.name('homes', 'approval'),
           })
         : home.flags.length > 0
           ? w.say('homes.versionIsToBeReviewed', { number: newest!.number })

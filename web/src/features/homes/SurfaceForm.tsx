@@ -94,8 +94,8 @@ const SomethingElse = ({ onChange }: { onChange: (id: MaterialId) => void }) => 
       onChange={(value) => answer({ [key]: value })}
       options={[
         { value: null, name: w.name('homes', 'notKnown') },
-        { value: true, name: 'yes' },
-        { value: false, name: 'no' },
+        { value: true, name: w.name('homes', 'yes') },
+        { value: false, name: w.name('homes', 'no') },
       ]}
     />
   );

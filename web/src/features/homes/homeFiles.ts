@@ -181,7 +181,7 @@ export const readHomeFile = async (file: File): Promise<Brought> => {
       ok: false,
       problems: [
         w.say('homes.theFileCannotBeRead', {
-          error: error instanceof Error ? error.message : 'unknown',
+          error: error instanceof Error ? error.message : w.name('homes', 'unknown'),
         }),
       ],
     };

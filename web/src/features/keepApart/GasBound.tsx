@@ -142,8 +142,8 @@ export const GasBound = ({ a, b }: { a: ActiveContent; b: ActiveContent }) => {
             <LineChart
               label={w.say('apart.overAnHourPpmAt', { name, ppm: figure(ppm) })}
               lines={lines}
-              x={{ title: 'minutes', most: 60 }}
-              left={{ title: 'ppm' }}
+              x={{ title: w.name('common', 'minutes'), most: 60 }}
+              left={{ title: w.name('common', 'ppm') }}
             />
           </Suspense>
         </div>

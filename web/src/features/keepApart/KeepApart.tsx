@@ -43,8 +43,7 @@ const KeepApart = () => {
     (one: string, other: string, pointed: boolean) => {
       setSearch({ a: one, b: other }, { replace: true });
       // On a phone the answer stands below the matrix.
-      if (pointed && matchMedia(w.name('apart', 'maxWidth767px')).matches)
-        sheet.current?.scrollIntoView();
+      if (pointed && matchMedia('(max-width: 767px)').matches) sheet.current?.scrollIntoView();
     },
     [setSearch],
   );

@@ -150,7 +150,7 @@ const Sheet = ({
     <>
       <p className="crumb">
         <b>{w.name('record', row.kind)}</b> · {momentOf(row.at)} ·{' '}
-        {isClosed(followUps) ? 'closed' : 'open'}
+        {w.name('apart', isClosed(followUps) ? 'closedNow' : 'open')}
       </p>
       <p className="verdict__say my-2">{what}</p>
       <dl className="grid grid-cols-[120px_1fr] border-t border-ink">
@@ -251,7 +251,7 @@ const Log = () => {
             <span className="small soft col-start-2">
               {[
                 pairOf(row),
-                row.homeName ?? 'depot',
+                row.homeName ?? w.name('apart', 'depot'),
                 isClosed(followUps)
                   ? 'closed'
                   : newest

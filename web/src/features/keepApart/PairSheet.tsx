@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { rich } from '../../ui/rich.tsx';
 import { dayOf } from '../../ui/times.ts';
 import { type RecordRow } from '@zymostat/contract';
-import { remedyInWords, wordsOfRule } from '@zymostat/words';
+import { sourceInWords, remedyInWords, wordsOfRule } from '@zymostat/words';
 import { w } from '../../app/words.ts';
 import {
   isAgainst,
@@ -164,7 +164,7 @@ export const PairSheet = ({ a, b, book, before, urgent, onIncident }: Props) => 
       {first && (
         <p className="mb-2">
           {wordsOfRule(w, first.rule, first.says).happens}{' '}
-          <span className="small soft">{first.source}</span>
+          <span className="small soft">{sourceInWords(w, first.source)}</span>
         </p>
       )}
       <ul className="routes">

@@ -26,7 +26,14 @@ const asProduct = ({ groups, strength }: PlaceItem): Product => ({
   groups,
   ...(groups.includes('peroxide') && strength !== null ? { strength } : {}),
 });
-const nameOf = ({ name, code }: PlaceItem) => (code ? `${name}, ${code}` : name);
+/** Our stock by its own name; what has none is called by its kind. */
+const calledOf = ({ is, of, name, code }: PlaceItem): string => {
+  if (is === 'stock') return name;
+  if (is === 'kind') return w.name('product', of as ProductId);
+  return name === code ? w.name('apart', 'bottleWashed') : w.say('apart.bottleOf', { batch: name });
+};
+const nameOf = (item: PlaceItem): string =>
+  item.code ? `${calledOf(item)}, ${item.code}` : calledOf(item);
 
 /** What could be put somewhere: our stock, bottles, and the kinds of things that have no code. */
 const useThings = (): { value: string; name: string }[] => {
@@ -41,7 +48,7 @@ const useThings = (): { value: string; name: string }[] => {
       value: w.say('apart.bottle', { id }),
       name: w.say('apart.bottle2', {
         code,
-        heldSinceWash: heldSinceWash ? heldSinceWash.batchCode : 'empty',
+        heldSinceWash: heldSinceWash ? heldSinceWash.batchCode : w.name('apart', 'emptyBottle'),
       }),
     })),
     ...productIds
@@ -95,7 +102,7 @@ const Conflicts = ({ place, book }: { place: PlaceRow; book: Book }) => {
             </span>
           ))}{' '}
           {rich('apart.thatIsTheFewestAnd', {
-            what: what === 'caddy' ? 'caddies' : 'shelves',
+            what: w.name('apart', what === 'caddy' ? 'caddies' : 'shelves'),
             exact: regrouped.exact ? '' : w.name('apart', 'found'),
           })}
         </p>
@@ -186,8 +193,8 @@ const NewPlace = ({ onDone }: { onDone: () => void }) => {
         value={kind}
         onChange={setKind}
         options={[
-          { value: 'caddy', name: 'caddy' },
-          { value: 'shelf', name: 'shelf' },
+          { value: 'caddy', name: w.name('apart', 'caddy') },
+          { value: 'shelf', name: w.name('apart', 'shelf') },
         ]}
       />
       <TextField

@@ -6,7 +6,11 @@ import { monthFieldOf } from '../../ui/times.ts';
 export type Mishap = Extract<RecordRow, { kind: 'near-miss' | 'incident' }>;
 export type FollowUpRow = Extract<RecordRow, { kind: 'follow-up' }>;
 
-export const countedBy = { pair: 'pair', route: 'route', home: 'home' } as const;
+export const countedBy = {
+  pair: w.name('apart', 'byPair'),
+  route: w.name('apart', 'byRoute'),
+  home: w.name('apart', 'byHome'),
+};
 export type CountedBy = keyof typeof countedBy;
 
 export const isMishap = (row: RecordRow): row is Mishap =>
@@ -32,7 +36,7 @@ export const pairOf = ({ body: { pair, products } }: Mishap): string =>
 const keyOf: Record<CountedBy, (row: Mishap) => string> = {
   pair: pairOf,
   route: ({ body: { route } }) => (route ? w.name('route', route) : NOT_KNOWN),
-  home: ({ homeName }) => homeName ?? 'depot',
+  home: ({ homeName }) => homeName ?? w.name('apart', 'depot'),
 };
 
 /** Due before today and not closed. */

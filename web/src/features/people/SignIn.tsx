@@ -1,4 +1,5 @@
-import { w } from '../../app/words.ts';
+import { languages } from '@zymostat/words';
+import { changeLanguage, w } from '../../app/words.ts';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { Mark } from '../../app/Mark.tsx';
@@ -6,6 +7,7 @@ import { written } from '../../ui/checks.ts';
 import { TextField } from '../../ui/Field.tsx';
 import { Form } from '../../ui/Form.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
+import { LanguageButtons } from './LanguageChoice.tsx';
 
 export const SignIn = () => {
   const [login, setLogin] = useState('');
@@ -44,6 +46,13 @@ export const SignIn = () => {
           {w.name('people', 'signIn')}
         </button>
       </Form>
+      <p className="mt-6 flex gap-3">
+        <LanguageButtons
+          of={languages.filter((one) => one !== w.language)}
+          className="btn btn--quiet"
+          onChoose={changeLanguage}
+        />
+      </p>
     </main>
   );
 };

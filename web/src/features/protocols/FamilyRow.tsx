@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { rich } from '../../ui/rich.tsx';
 import { type StockRow } from '@zymostat/contract';
-import { reasonInWords, strengthOf, percent, nameOfBatch } from '@zymostat/words';
+import { sourceInWords, reasonInWords, strengthOf, percent, nameOfBatch } from '@zymostat/words';
 import { w } from '../../app/words.ts';
 import { activeFacts, type Compared, type Goal, type HouseRules } from '@zymostat/core';
 import { useState } from 'react';
@@ -139,12 +139,12 @@ export const FamilyRow = ({
         )}
       </div>
       <div className="compare__why">
-        {never && worst && <p className="compare__source">{worst.source}</p>}
+        {never && worst && <p className="compare__source">{sourceInWords(w, worst.source)}</p>}
         {grave.map((reason) => (
           <p key={reason.code} className="my-0.5">
             <Severity is={reason.outcome} />{' '}
             <span className="ml-1">{reasonInWords(w, reason)}</span>{' '}
-            <span className="compare__source">{reason.source}</span>
+            <span className="compare__source">{sourceInWords(w, reason.source)}</span>
           </p>
         ))}
         {!never && (
@@ -152,7 +152,7 @@ export const FamilyRow = ({
             {mild.map((reason) => (
               <span key={reason.code}>
                 {reasonInWords(w, reason)}{' '}
-                <span className="compare__source">{reason.source}</span>{' '}
+                <span className="compare__source">{sourceInWords(w, reason.source)}</span>{' '}
               </span>
             ))}
           </p>

@@ -238,7 +238,9 @@ export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props)
             onClick={() => set({ use: null, accepted: null })}
           >
             {rich('protocol.takeOffAgain', {
-              chosen: chosen ? w.name('family', chosen.family).toLowerCase() : 'it',
+              chosen: chosen
+                ? w.name('family', chosen.family).toLowerCase()
+                : w.name('protocol', 'it'),
             })}
           </button>
         )}

@@ -1,6 +1,6 @@
 import { rich } from '../../ui/rich.tsx';
 import { type RecordRow } from '@zymostat/contract';
-import { strengthOf, clock, reasonInWords } from '@zymostat/words';
+import { sourceInWords, strengthOf, clock, reasonInWords } from '@zymostat/words';
 import { w } from '../../app/words.ts';
 import { activeFacts } from '@zymostat/core';
 import { Fragment, type ReactNode } from 'react';
@@ -95,7 +95,7 @@ const headline = (row: RecordRow): string => {
         })
       : w.say('records.wasAfterOfNotMet', {
           surfaceName,
-          event: event === 'found-dry' ? w.name('records', 'foundDry') : 'wiped',
+          event: event === 'found-dry' ? w.name('records', 'foundDry') : w.name('records', 'wiped'),
           heldSeconds: clock(heldSeconds),
           requiredSeconds: clock(requiredSeconds),
         });
@@ -127,7 +127,8 @@ export const RecordSheet = ({ row }: { row: RecordRow }) => (
               <Severity is={reason.outcome} />
             </span>
             <span>
-              {reasonInWords(w, reason)} <span className="small soft">{reason.source}</span>
+              {reasonInWords(w, reason)}{' '}
+              <span className="small soft">{sourceInWords(w, reason.source)}</span>
             </span>
           </li>
         ))}

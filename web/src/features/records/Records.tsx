@@ -125,7 +125,7 @@ const Records = () => {
             value={kind ?? null}
             onChange={narrow('kind')}
             options={[
-              { value: null, name: 'everything' },
+              { value: null, name: w.name('records', 'everything') },
               ...recordKinds.map((one) => ({ value: one, name: w.name('record', one) })),
             ]}
           />

@@ -26,7 +26,7 @@ const Saved = () => {
       {waiting.length === 0
         ? w.name('round', 'allSent')
         : online
-          ? 'sending'
+          ? w.name('round', 'sending')
           : w.name('round', 'noSignalKeptOnPhone')}
     </span>
   );

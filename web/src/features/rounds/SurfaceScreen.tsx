@@ -45,7 +45,9 @@ const Bottle = ({ rows, hand, onHand }: Pick<Props, 'rows' | 'hand' | 'onHand'>)
     <Listbox value={hand} onChange={(id: string | null) => id && onHand(id)}>
       <ListboxButton
         className="input input--choice phone__bottle"
-        aria-label={w.say('round.bottleInHand', { row: row ? bottleName(row) : 'none' })}
+        aria-label={w.say('round.bottleInHand', {
+          row: row ? bottleName(row) : w.name('round', 'noBottle'),
+        })}
       >
         <span className="flex min-w-0 items-center gap-3">
           {row && (

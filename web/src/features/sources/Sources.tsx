@@ -119,7 +119,9 @@ const Sources = () => {
                   />
                   <b className="font-semibold">{source.key}</b>
                   <span className="small soft">
-                    {of(source.key).length > 0 ? 'compared' : w.name('sources', 'fromMemory')}
+                    {of(source.key).length > 0
+                      ? w.name('sources', 'compared')
+                      : w.name('sources', 'fromMemory')}
                   </span>
                 </span>
                 <span className="small soft">

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { rich } from '../../ui/rich.tsx';
 import { type RoomRow } from '@zymostat/contract';
-import { strengthOf, clock, reasonInWords } from '@zymostat/words';
+import { sourceInWords, strengthOf, clock, reasonInWords } from '@zymostat/words';
 import { w } from '../../app/words.ts';
 import {
   activeFacts,
@@ -298,7 +298,7 @@ const WetTime = ({
               floor: clock(Math.floor(drying.wetUntil)),
             })}
             lines={filmLines}
-            x={{ title: 'minutes', most: end / 60 }}
+            x={{ title: w.name('common', 'minutes'), most: end / 60 }}
             left={{ title: `% ${activeFacts[active].basis}` }}
             right={{ title: w.name('wetPage', 'ofTheFilm'), most: 100 }}
           />
@@ -308,8 +308,8 @@ const WetTime = ({
           <LineChart
             label={w.say('wetPage.vapourOverTimePpmAt', { round: Math.round(most) })}
             lines={airLines}
-            x={{ title: 'minutes', most: airEnd / 60 }}
-            left={{ title: 'ppm' }}
+            x={{ title: w.name('common', 'minutes'), most: airEnd / 60 }}
+            left={{ title: w.name('common', 'ppm') }}
           />
           <p className="mt-1">
             {breathing.outcome !== 'use' && <b>{reasonInWords(w, breathing)} </b>}
@@ -333,7 +333,7 @@ const WetTime = ({
             {vapour.reentry > 0
               ? w.say('wetPage.stayOutUntilAfterThe', { reentry: clock(vapour.reentry) })
               : w.name('wetPage', 'oneMayStay')}{' '}
-            <span className="small soft">{breathing.source}</span>
+            <span className="small soft">{sourceInWords(w, breathing.source)}</span>
           </p>
         </div>
         <div className="grid content-start gap-4">

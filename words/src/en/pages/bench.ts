@@ -284,4 +284,5 @@ export const bench = {
   theFile: 'The file',
   foundTextThatBeginsLike:
     'Found text that begins like JSON and is not. Allowed: a file of zymostat.recipe/1, or plain text.',
+  verified: 'verified',
 } as const;

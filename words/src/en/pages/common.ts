@@ -34,4 +34,6 @@ export const common = {
   use: 'Use',
   onTheLabel: 'on the label',
   fetching: 'Fetching {what} …',
+  minutes: 'minutes',
+  ppm: 'ppm',
 } as const;

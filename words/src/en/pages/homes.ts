@@ -124,4 +124,8 @@ export const homes = {
   foundNoSurfaceAfterThe: 'Found no surface after the first line.',
   foundAFileOfKb: 'Found a file of {round} kB. At most 1 MB is a home.',
   theFileCannotBeRead: 'The file cannot be read: {error}',
+  approval: 'approval',
+  yes: 'yes',
+  no: 'no',
+  unknown: 'unknown',
 } as const;

@@ -132,4 +132,5 @@ export const protocol = {
   oneCoatIsEnoughIt: 'One coat is enough: it stays wet for {holds} (estimate).',
   oneCoatHoldsForEstimate:
     'One coat stays wet for {holds} (estimate): re-wet {count, plural, one {once, after {every}} other {# times, every {every}}}.',
+  it: 'it',
 } as const;

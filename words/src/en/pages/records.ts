@@ -38,4 +38,6 @@ export const records = {
   newer: 'Newer',
   older: 'Older',
   theRecord: 'The record',
+  wiped: 'wiped',
+  everything: 'everything',
 } as const;

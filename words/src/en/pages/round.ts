@@ -102,4 +102,6 @@ export const round = {
   applyOnceMore: 'Apply once more',
   washingUpDetergent: 'Washing-up detergent',
   cleanedOnly: 'Cleaned only',
+  sending: 'sending',
+  noBottle: 'none',
 } as const;

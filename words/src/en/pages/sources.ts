@@ -19,4 +19,5 @@ export const sources = {
     'What is marked “common practice, no source” is a rule of the trade: there is no page to compare it with.',
   restOnMemory:
     '{count, plural, one {<b># publication</b> rests} other {<b># publications</b> rest}} on memory, not yet compared with the page.',
+  compared: 'compared',
 } as const;

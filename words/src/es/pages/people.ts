@@ -1,7 +1,8 @@
 export const people = {
   zymostat: 'Zymostat',
-  signIn: 'Sign in',
-  whichSolutionHowStrongHow: 'Which solution, how strong, how long wet, and what must never meet.',
-  nameYouSignInWith: 'Name you sign in with',
-  password: 'Password',
-} as const;
+  signIn: 'Entrar',
+  whichSolutionHowStrongHow:
+    'Qué solución, con qué fuerza, cuánto tiempo mojado, y qué no se debe juntar nunca.',
+  nameYouSignInWith: 'Nombre con el que entra',
+  password: 'Contraseña',
+};

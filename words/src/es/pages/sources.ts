@@ -1,22 +1,23 @@
 export const sources = {
-  whatYouComparedAndWhat: 'What you compared, and what it says',
+  whatYouComparedAndWhat: 'Qué comparó usted, y qué dice',
   theEditionAndThePage:
-    'The edition and the page, and whether it says the same. It stays on record with your name.',
-  writeItDown: 'Write it down',
-  comparedByOn: 'Compared by {by} on {at}.',
-  enteredFromMemoryAndNot: 'Entered from memory, and not yet compared with the page.',
+    'La edición y la página, y si dice lo mismo. Queda registrado con su nombre.',
+  writeItDown: 'Anotarlo',
+  comparedByOn: 'Comparada por {by} el {at}.',
+  enteredFromMemoryAndNot: 'Escrita de memoria, y todavía no comparada con la página.',
   everyFigureFromMemoryWas:
-    'Every figure from memory was entered on the careful side. Writing down what you found changes no figure.',
-  takenFromIt: 'Taken from it',
-  whoHasComparedIt: 'Who has compared it',
+    'Cada cifra de memoria se escribió del lado prudente. Anotar lo que encontró no cambia ninguna cifra.',
+  takenFromIt: 'Lo que se tomó de ella',
+  whoHasComparedIt: 'Quién la comparó',
   ifAPageSaysSomething:
-    'If a page says something else, use the more careful of the two, tell whoever keeps this application, and write it down here.',
-  publications: 'Publications',
-  companyWhatOurFiguresRest: '<b>Company</b> · what our figures rest on',
-  sources: 'Sources',
-  fromMemory: 'from memory',
+    'Si una página dice otra cosa, use lo más prudente de los dos, avise a quien mantiene esta aplicación y anótelo aquí.',
+  publications: 'Publicaciones',
+  companyWhatOurFiguresRest: '<b>Empresa</b> · en qué se apoyan nuestras cifras',
+  sources: 'Fuentes',
+  fromMemory: 'de memoria',
   whatIsMarkedCommonPractice:
-    'What is marked “common practice, no source” is a rule of the trade: there is no page to compare it with.',
+    'Lo que dice “common practice, no source” es una regla del oficio: no hay página con qué compararla.',
   restOnMemory:
-    '{count, plural, one {<b># publication</b> rests} other {<b># publications</b> rest}} on memory, not yet compared with the page.',
-} as const;
+    '{count, plural, one {<b># publicación</b> se apoya} other {<b># publicaciones</b> se apoyan}} en la memoria, sin comparar todavía con la página.',
+  compared: 'comparada',
+};
