@@ -59,7 +59,7 @@ describe('house rules', () => {
       },
     });
     expect((await maren.call('GET /records.csv?kind=house-rules')).body).toContain(
-      'dilutedPeroxide: by-the-series to refuse. 1 flagged',
+      'May peroxide be diluted to disinfect? No; 1 surface to review',
     );
   });
 

@@ -227,7 +227,7 @@ describe('the doors: each refuses a Never with the reason, and writes it down as
       id: 'chlorine-bleach',
     });
     expect([refused.status, codes(refused)]).toEqual([409, ['not-carried-together']]);
-    expect((await refusals('place'))[0]).toMatchObject({ detail: 'Chlorine bleach into Caddy 1' });
+    expect((await refusals('place'))[0]).toMatchObject({ detail: 'chlorine-bleach, Caddy 1' });
     expect(
       (await tobias.call(`POST /places/${shelf.id}/items`, { is: 'kind', id: 'chlorine-bleach' }))
         .status,
@@ -243,7 +243,7 @@ describe('the doors: each refuses a Never with the reason, and writes it down as
     }[];
     expect(all.map(({ name, items }) => [name, items.map((item) => item.name)])).toEqual([
       ['Caddy 1', []],
-      ['Shelf A', ['Chlorine bleach', 'S-3']],
+      ['Shelf A', ['chlorine-bleach', 'S-3']],
     ]);
     expect((await maren.call(`DELETE /places/${shelf.id}`)).body.detail).toMatch(/still holds 2/);
     expect((await maren.call(`DELETE /places/${caddy.id}`)).status).toBe(200);

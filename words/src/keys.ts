@@ -125,6 +125,13 @@ export interface Figures {
   'reason.batch-of-other-family': { wantedFamily: string | number; hand: string | number };
   'reason.batch-of-other-strength': { strength: string | number; wanted: string | number };
   'reason.stock-expired': { day: string | number };
+  'pair.with': { one: string | number; others: string | number };
+  'pair.severity': { severity: string | number; routes: string | number };
+  'response.shut-and-call': { emergency: string | number };
+  'response.still-call': { poison: string | number };
+  'response.fire': { emergency: string | number; poison: string | number };
+  'response.call': { emergency: string | number; poison: string | number };
+  'standing.note': { poison: string | number };
   'common.open': { room: string | number };
   'common.stock': { stock: string | number };
   'common.permittedTo': { floor: string | number; top: string | number };
@@ -157,6 +164,9 @@ export interface Figures {
   'common.foundAllowed': { found: string | number; allowed: string | number };
   'common.foundSayWhyInAt': { value: string | number; LEASTREASON: string | number };
   'common.fetching': { what: string | number };
+  'common.today': { time: string | number };
+  'common.tomorrow': { time: string | number };
+  'common.yesterday': { time: string | number };
   'homes.withSurfacesCameIn': { roomsCount: number; reduce: number };
   'homes.andMore': { problemsCount: string | number };
   'homes.whatTheClientKeepsOr': { keepsCount: string | number };
@@ -371,13 +381,6 @@ export interface Figures {
   'recordWhat.rule': { one: string | number; other: string | number };
   'recordWhat.book-read': { edition: string | number };
   'recordWhat.source-checked': { source: string | number };
-  'pair.with': { one: string | number; others: string | number };
-  'pair.severity': { severity: string | number; routes: string | number };
-  'response.shut-and-call': { emergency: string | number };
-  'response.still-call': { poison: string | number };
-  'response.fire': { emergency: string | number; poison: string | number };
-  'response.call': { emergency: string | number; poison: string | number };
-  'standing.note': { poison: string | number };
   'order.spray': { what: string | number; count: number };
   'order.on-cloth': { what: string | number; count: number };
   'order.hold': { time: string | number };

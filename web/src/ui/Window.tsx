@@ -1,12 +1,31 @@
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import type { WindowProps } from './DialogWindow.tsx';
 
-/** What holds the focus is fetched when the first window is opened. */
+/** What holds the focus in a window is fetched when the first one is opened. */
 const DialogWindow = lazy(() => import('./DialogWindow.tsx'));
 
-export const Window = (props: WindowProps) =>
-  props.open && (
-    <Suspense>
-      <DialogWindow {...props} />
-    </Suspense>
+/** Gives the focus back to what opened a window, once the page can be reached again. */
+const useFocusBack = (open: boolean): void => {
+  useEffect(() => {
+    const opener = document.activeElement;
+    if (!open || !(opener instanceof HTMLElement)) return undefined;
+    return () => {
+      setTimeout(() => {
+        if (document.activeElement === document.body) opener.focus();
+      });
+    };
+  }, [open]);
+};
+
+export const Window = (props: WindowProps) => {
+  const [wanted, setWanted] = useState(props.open);
+  if (props.open && !wanted) setWanted(true);
+  useFocusBack(props.open);
+  return (
+    wanted && (
+      <Suspense>
+        <DialogWindow {...props} />
+      </Suspense>
+    )
   );
+};

@@ -15,10 +15,10 @@ const mixed = (inQuarters: number): string =>
 
 /** From large to small, each with the quarters of it that are sold as a measure. */
 const kitchen: { measure: Measure; word: string; finest: number }[] = [
-  { measure: 'gallon', word: 'gal', finest: 4 },
-  { measure: 'cup', word: 'cups', finest: 1 },
-  { measure: 'tablespoon', word: 'tbsp', finest: 4 },
-  { measure: 'teaspoon', word: 'tsp', finest: 1 },
+  { measure: 'gallon', word: w.name('common', 'gal'), finest: 4 },
+  { measure: 'cup', word: w.name('common', 'cups'), finest: 1 },
+  { measure: 'tablespoon', word: w.name('common', 'tbsp'), finest: 4 },
+  { measure: 'teaspoon', word: w.name('common', 'tsp'), finest: 1 },
 ];
 const turn = { near: Math.round, up: Math.ceil, down: Math.floor };
 

@@ -4,6 +4,7 @@ import * as materials from './materials.ts';
 import * as names from './names.ts';
 import * as neverCombine from './neverCombine.ts';
 import * as reasons from './reasons.ts';
+import * as response from './response.ts';
 import * as commonPage from './pages/common.ts';
 import * as homesPage from './pages/homes.ts';
 import * as peoplePage from './pages/people.ts';
@@ -18,6 +19,7 @@ export const first = {
   ...names,
   ...neverCombine,
   ...reasons,
+  ...response,
   ...commonPage,
   ...homesPage,
   ...peoplePage,

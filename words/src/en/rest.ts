@@ -6,7 +6,6 @@ import * as mixtures from './mixtures.ts';
 import * as problems from './problems.ts';
 import * as recipes from './recipes.ts';
 import * as records from './records.ts';
-import * as response from './response.ts';
 import * as steps from './steps.ts';
 import * as apartPage from './pages/apart.ts';
 import * as benchPage from './pages/bench.ts';
@@ -27,7 +26,6 @@ export const rest = {
   ...problems,
   ...recipes,
   ...records,
-  ...response,
   ...steps,
   ...apartPage,
   ...benchPage,

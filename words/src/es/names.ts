@@ -85,10 +85,10 @@ export const against = {
 };
 
 export const level = {
-  above: 'Por encima de la cabeza',
-  eye: 'Altura de los ojos',
-  hand: 'Altura de las manos',
-  knee: 'Altura de las rodillas',
+  above: 'Arriba',
+  eye: 'Ojos',
+  hand: 'Manos',
+  knee: 'Rodillas',
   toilet: 'Inodoro',
   mirror: 'Espejo',
   floor: 'Piso',

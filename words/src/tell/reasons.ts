@@ -111,7 +111,7 @@ const ppm = (words: Words, value: number): string => {
 };
 
 /** A thing on a shelf or in a caddy: a kind by its id, what is ours by its own name or code. */
-const thing = ({ table }: Words, id: unknown): string =>
+export const thing = ({ table }: Words, id: unknown): string =>
   (table('product') as Record<string, string>)[String(id)] ?? String(id);
 
 /** Figures that only one or two codes have. */

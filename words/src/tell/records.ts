@@ -3,7 +3,7 @@ import type { HouseQuestion } from '@zymostat/core';
 import { clock, lower, strengthOf, upper } from '../figures.ts';
 import type { KeyOf, Words } from '../words.ts';
 import { checkInWords } from './bench.ts';
-import { reasonsInWords } from './reasons.ts';
+import { reasonsInWords, thing } from './reasons.ts';
 import { groupOrAnything } from './rules.ts';
 
 /** A row of the ledger in one line and a note: the same on the page, in files and in print. */
@@ -108,7 +108,13 @@ const tellers: { [K in RecordRow['kind']]: Teller<K> } = {
   }),
   'wet-time': wetTime,
   refusal: (words, { what, detail, reasons }) => ({
-    what: words.say('recordWhat.refusal', { what: words.name('refusedWhat', what), detail }),
+    what: words.say('recordWhat.refusal', {
+      what: words.name('refusedWhat', what),
+      detail: detail
+        .split(', ')
+        .map((part) => thing(words, part))
+        .join(', '),
+    }),
     note: reasonsInWords(words, reasons),
   }),
   'follow-up': ({ say }, { text, owner, due, closed }) => ({

@@ -62,8 +62,8 @@ const HowSure = ({ made, rules }: { made: Made; rules: HouseRules }) => {
     return (
       <span role="status">
         {w.say('bench.measuringItOfTimes', {
-          done: drawn.done.toLocaleString('en-GB'),
-          DRAWS: DRAWS.toLocaleString('en-GB'),
+          done: drawn.done.toLocaleString(w.locale),
+          DRAWS: DRAWS.toLocaleString(w.locale),
         })}{' '}
         <button className="btn btn--quiet" onClick={cancel}>
           {w.name('bench', 'cancel')}

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { rich } from '../../ui/rich.tsx';
 import { type BatchRow, type StockRow } from '@zymostat/contract';
-import { percent, nameOfBatch, strengthOf, reasonInWords } from '@zymostat/words';
+import { lower, percent, nameOfBatch, strengthOf, reasonInWords } from '@zymostat/words';
 import { w } from '../../app/words.ts';
 import {
   activeFacts,
@@ -161,8 +161,8 @@ const PourForm = ({
           value={purpose}
           onChange={setPurpose}
           options={[
-            { value: 'disinfect', name: 'disinfect' },
-            { value: 'clean', name: 'clean' },
+            { value: 'disinfect', name: lower(w.name('goal', 'disinfect')) },
+            { value: 'clean', name: lower(w.name('goal', 'clean')) },
           ]}
         />
         {!isGeneric(stock.active) ? (

@@ -92,7 +92,7 @@ const HomeSheet = ({ homeId }: { homeId: string }) => {
             <tr key={room.id}>
               <td>{room.name}</td>
               <td>
-                {room.ventilation === 'none' ? w.name('homes', 'noWindowOrFan') : room.ventilation}
+                {w.name('ventilation', room.ventilation)}
                 {room.flame === 'no'
                   ? ''
                   : w.say('homes.flame', { flame: w.name('flame', room.flame) })}

@@ -229,7 +229,7 @@ export const SurfaceForm = ({ homeId, revision, roomId, roomName, surface, onDon
           label={w.name('homes', 'touched')}
           value={touched}
           onChange={setTouched}
-          options={touches.map((one) => ({ value: one, name: one }))}
+          options={touches.map((one) => ({ value: one, name: w.name('homes', one) }))}
         />
         <Tick label={w.name('homes', 'foodTouchesIt')} checked={food} onChange={setFood} />
         {surface ? (

@@ -21,7 +21,7 @@ const LineChart = lazy(() =>
 
 const HOUR = 3600;
 const figure = (n: number) =>
-  n >= 10 ? Math.round(n).toLocaleString('en-GB') : n.toFixed(n >= 1 ? 1 : 2);
+  n >= 10 ? Math.round(n).toLocaleString(w.locale) : n.toFixed(n >= 1 ? 1 : 2);
 const span = (s: number) =>
   s === 0
     ? w.name('apart', 'notAtAll')

@@ -18,7 +18,7 @@ import { isAbout, PairSheet } from './PairSheet.tsx';
 import { usePickables } from './pickables.ts';
 
 const byRoute: { value: AskedRoute; name: string }[] = [
-  { value: 'any', name: 'any' },
+  { value: 'any', name: w.name('apart', 'any') },
   ...routes.map((route) => ({ value: route, name: w.name('route', route).toLowerCase() })),
 ];
 

@@ -144,7 +144,7 @@ export const Protocol = ({ home, openRoomId, chosenId, onOpen, onChoose }: Stand
           pip={pip}
         />
         <p className="small soft my-2 flex flex-wrap gap-x-4">
-          <span className="goal goal--clean">{'clean'}</span>
+          <span className="goal goal--clean">{w.name('protocol', 'cleanLegend')}</span>
           <span className="goal goal--sanitise">{w.name('protocol', 'sanitise')}</span>
           <span className="goal goal--disinfect">{w.name('protocol', 'disinfect')}</span>
           <span className="ml-auto">

@@ -66,10 +66,10 @@ export const whatIsPutOn = (active: Active, strength: number): string =>
 
 /** What a goal is called where it is claimed: nothing is called disinfecting that is not. */
 export const goalInWords: Record<Goal, string> = {
-  clean: 'cleaned',
+  clean: w.name('protocol', 'cleaned'),
   reduce: w.name('protocol', 'reducedSomeBacteria'),
-  sanitise: 'sanitised',
-  disinfect: 'disinfected',
+  sanitise: w.name('protocol', 'sanitised'),
+  disinfect: w.name('protocol', 'disinfected'),
 };
 
 /** How it will hold, in a sentence. */

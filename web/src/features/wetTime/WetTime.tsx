@@ -54,10 +54,10 @@ const hues: Record<string, string> = {
   vinegar: '#8C2F63',
 };
 const airingNames: Record<Airing, string> = {
-  closed: 'closed',
-  ajar: 'ajar',
-  open: 'open',
-  fan: 'fan',
+  closed: w.name('wetPage', 'windowClosed'),
+  ajar: w.name('wetPage', 'windowAjar'),
+  open: w.name('wetPage', 'windowOpen'),
+  fan: w.name('wetPage', 'windowFan'),
 };
 const leverWords: Record<HoldingLever, string> = {
   coat: w.name('wetPage', 'aThickerCoat'),
@@ -91,8 +91,8 @@ const Chance = ({
     return (
       <p role="status">
         {w.say('wetPage.sprayedOfTimes', {
-          done: drawn.done.toLocaleString('en-GB'),
-          DRAWS: DRAWS.toLocaleString('en-GB'),
+          done: drawn.done.toLocaleString(w.locale),
+          DRAWS: DRAWS.toLocaleString(w.locale),
         })}{' '}
         <button className="btn btn--quiet" onClick={cancel}>
           {w.name('wetPage', 'cancel')}
@@ -215,7 +215,7 @@ const WetTime = ({
   });
   const film0 = drying.mass[0]!;
   const filmLines: Line[] = [
-    { name: 'strength', points: minutes(drying.strength, 100), colour: hue },
+    { name: w.name('wetPage', 'strength'), points: minutes(drying.strength, 100), colour: hue },
     {
       name: w.name('wetPage', 'filmLeft'),
       points: minutes(drying.mass, 100 / film0),
@@ -226,7 +226,7 @@ const WetTime = ({
     ...(seconds > 0
       ? [
           {
-            name: 'required',
+            name: w.name('wetPage', 'required'),
             points: [
               { x: seconds / 60, y: 0 },
               { x: seconds / 60, y: Math.max(strength * 110, floor * 110) },
@@ -241,7 +241,7 @@ const WetTime = ({
   const most = Math.max(...vapour.ppm);
   const airLines: Line[] = [
     {
-      name: 'vapour',
+      name: w.name('wetPage', 'vapour'),
       points: vapour.times
         .map((t, i) => ({ x: t / 60, y: vapour.ppm[i]! }))
         .filter(({ x }) => x <= airEnd / 60),

@@ -36,4 +36,11 @@ export const common = {
   fetching: 'Fetching {what} …',
   minutes: 'minutes',
   ppm: 'ppm',
+  today: 'today {time}',
+  tomorrow: 'tomorrow {time}',
+  yesterday: 'yesterday {time}',
+  gal: 'gal',
+  cups: 'cups',
+  tbsp: 'tbsp',
+  tsp: 'tsp',
 } as const;

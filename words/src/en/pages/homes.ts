@@ -35,7 +35,6 @@ export const homes = {
   volume: 'Volume',
   surfaces: 'Surfaces',
   toDisinfect: 'To disinfect',
-  noWindowOrFan: 'no window or fan',
   flame: '; flame: {flame}',
   m: '{floorArea} m³',
   changeNameAndWhoLives: 'Change name and who lives here',
@@ -128,4 +127,7 @@ export const homes = {
   yes: 'yes',
   no: 'no',
   unknown: 'unknown',
+  seldom: 'seldom',
+  daily: 'daily',
+  often: 'often',
 } as const;

@@ -133,4 +133,8 @@ export const protocol = {
   oneCoatHoldsForEstimate:
     'One coat stays wet for {holds} (estimate): re-wet {count, plural, one {once, after {every}} other {# times, every {every}}}.',
   it: 'it',
+  cleanLegend: 'clean',
+  cleaned: 'cleaned',
+  sanitised: 'sanitised',
+  disinfected: 'disinfected',
 } as const;

@@ -32,7 +32,6 @@ export const shell = {
   millilitres: 'millilitres',
   noAnswer: 'No answer',
   serverSilent: 'The server does not answer. Nothing you wrote is lost; try again in a moment.',
-  language: 'Language',
   whichLanguage: 'Which language do you want to read?',
   changeLater: 'You can change it later under your name.',
 } as const;

@@ -39,4 +39,11 @@ export const wetPage = {
   aCoatOf50M:
     'A coat of 50 µm is about 50 ml a m²; a damp cloth leaves 15. The model knows water and alcohol, still and moving air; it does not know your surface. Found dry is found dry.',
   close: 'Close',
+  strength: 'strength',
+  required: 'required',
+  vapour: 'vapour',
+  windowClosed: 'closed',
+  windowAjar: 'ajar',
+  windowOpen: 'open',
+  windowFan: 'fan',
 } as const;

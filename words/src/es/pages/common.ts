@@ -36,4 +36,11 @@ export const common = {
   fetching: 'Cargando {what} …',
   minutes: 'minutos',
   ppm: 'ppm',
+  today: 'hoy {time}',
+  tomorrow: 'mañana {time}',
+  yesterday: 'ayer {time}',
+  gal: 'gal',
+  cups: 'tazas',
+  tbsp: 'cda.',
+  tsp: 'cdta.',
 };

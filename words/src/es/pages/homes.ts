@@ -35,7 +35,6 @@ export const homes = {
   volume: 'Volumen',
   surfaces: 'Superficies',
   toDisinfect: 'Para desinfectar',
-  noWindowOrFan: 'sin ventana ni extractor',
   flame: '; llama: {flame}',
   m: '{floorArea} m³',
   changeNameAndWhoLives: 'Cambiar el nombre y quién vive aquí',
@@ -129,4 +128,7 @@ export const homes = {
   yes: 'sí',
   no: 'no',
   unknown: 'desconocido',
+  seldom: 'poco',
+  daily: 'a diario',
+  often: 'mucho',
 };

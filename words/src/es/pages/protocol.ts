@@ -130,9 +130,13 @@ export const protocol = {
     '{material} La suciedad debilita la solución, así que el tiempo mojado cuenta desde una superficie limpia. Limpiar quita la suciedad; no desinfecta.',
   onlyHere: ' Solo aquí: {own}.',
   accepted2: ' Aceptado: {accepted}',
-  reducedSomeBacteria: 'reducido (algunas bacterias)',
+  reducedSomeBacteria: 'reducirse (algunas bacterias)',
   oneCoatIsEnoughIt: 'Basta una capa: queda mojada {holds} (estimado).',
   oneCoatHoldsForEstimate:
     'Una capa queda mojada {holds} (estimado): vuelva a mojar {count, plural, one {una vez, a los {every}} other {# veces, cada {every}}}.',
   it: 'esto',
+  cleanLegend: 'limpiar',
+  cleaned: 'limpiarse',
+  sanitised: 'sanitizarse',
+  disinfected: 'desinfectarse',
 };

@@ -33,7 +33,6 @@ export const shell = {
   noAnswer: 'Sin respuesta',
   serverSilent:
     'El servidor no responde. No se perdió nada de lo que escribió; pruebe otra vez en un momento.',
-  language: 'Idioma',
   whichLanguage: '¿En qué idioma quiere leer?',
   changeLater: 'Puede cambiarlo después, bajo su nombre.',
 };

@@ -39,4 +39,11 @@ export const wetPage = {
   aCoatOf50M:
     'Una capa de 50 µm son unos 50 ml por m²; un paño húmedo deja 15. El modelo conoce agua y alcohol, aire quieto y en movimiento; no conoce su superficie. Si lo encuentra seco, está seco.',
   close: 'Cerrar',
+  strength: 'fuerza',
+  required: 'requerido',
+  vapour: 'vapor',
+  windowClosed: 'cerrada',
+  windowAjar: 'entreabierta',
+  windowOpen: 'abierta',
+  windowFan: 'extractor',
 };
