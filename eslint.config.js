@@ -7,6 +7,10 @@ import ts from 'typescript-eslint';
 /** The arrows between packages point only downwards; those inside are held by `npm run floors`. */
 const mayNotImport = (...patterns) => ({ 'no-restricted-imports': ['error', { patterns }] });
 const barred = (regex, message) => ({ regex, message });
+const noTables = barred(
+  '\\.\\./[^/]+/(tables|\\w*[sS]tore)\\.ts$',
+  'a feature calls another’s service, not its store',
+);
 const noClock = 'core has no clock: take the time as an argument';
 
 export default ts.config(
@@ -94,8 +98,30 @@ export default ts.config(
     rules: mayNotImport(
       barred('@zymostat/web|/web/src', 'the server does not know the page'),
       barred('@zymostat/(core|contract)/', 'use the package, not its insides'),
-      barred('\\.\\./[^/]+/entities', 'a feature calls another’s service, not its tables'),
+      noTables,
     ),
+  },
+  {
+    files: ['server/src/features/**'],
+    ignores: ['**/store.ts', '**/*Store.ts', '**/tables.ts'],
+    rules: {
+      ...mayNotImport(
+        barred('@zymostat/web|/web/src', 'the server does not know the page'),
+        barred('@zymostat/(core|contract)/', 'use the package, not its insides'),
+        noTables,
+        barred(
+          '^typeorm$|/tables\\.ts$|/database/(prepared|views|connect)',
+          'tables and SQL stand in a store',
+        ),
+      ),
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'MemberExpression[property.name=/^(db|query|getRepository)$/]',
+          message: 'tables and SQL stand in a store',
+        },
+      ],
+    },
   },
   {
     files: ['web/src/**'],

@@ -6,39 +6,33 @@
 import { readFileSync } from 'node:fs';
 import { cruise } from 'dependency-cruiser';
 
-const { packages, ...inside } = JSON.parse(readFileSync('floors.json', 'utf8'));
+const floorsOf = JSON.parse(readFileSync('floors.json', 'utf8'));
+const packages = floorsOf['.'];
 
 /** What stands on a floor may not use what stands above it. */
-const upward = (floors, pathOf, name) =>
-  floors.flatMap((floor, at) => {
-    const above = floors.slice(at + 1).map((one) => pathOf(one));
-    return above.length === 0
-      ? []
-      : [
-          {
-            name: `${name}: ${floor} uses what is above it`,
-            severity: 'error',
-            from: { path: `^${pathOf(floor)}` },
-            to: { path: above.map((path) => `^${path}`) },
-          },
-        ];
-  });
+const upward = ([house, floors]) => {
+  const pathOf = (floor) => (house === '.' ? `^${floor}/` : `^${house}/${floor}/`);
+  return floors.slice(0, -1).map((floor, at) => ({
+    name: `${house}: ${floor} uses what is above it`,
+    severity: 'error',
+    from: { path: pathOf(floor) },
+    to: { path: floors.slice(at + 1).map(pathOf) },
+  }));
+};
+
+const unlisted = ([house, floors]) => ({
+  name: `${house}: a folder that floors.json does not list`,
+  severity: 'error',
+  from: { path: `^${house}/(?!(${floors.join('|')})/)[^/]+/` },
+  to: {},
+});
 
 const circle = { name: 'circle', severity: 'error', from: {}, to: { circular: true } };
-const unlisted = Object.entries(inside).map(([name, floors]) => ({
-  name: `${name}: a folder that floors.json does not list`,
-  severity: 'error',
-  from: { path: `^${name}/src/(?!(${floors.join('|')})/)[^/]+/` },
-  to: {},
-}));
-
+const houses = Object.entries(floorsOf);
 const rules = [
   circle,
-  ...unlisted,
-  ...upward(packages, (one) => `${one}/`, 'packages'),
-  ...Object.entries(inside).flatMap(([name, floors]) =>
-    upward(floors, (one) => `${name}/src/${one}/`, name),
-  ),
+  ...houses.filter(([house]) => house !== '.').map(unlisted),
+  ...houses.flatMap(upward),
 ];
 
 const sources = packages.filter((name) => name !== 'e2e').map((name) => `${name}/src`);

@@ -1,8 +1,39 @@
 export * from './languages.ts';
-export * from './messages.ts';
-export * from './routes.ts';
 export * from './limits.ts';
-export * from './endpoints.ts';
-export { homeFields, houseRules, id, roomFields, setting, surfaceFields } from './parts.ts';
-export { fileSchemas, openapi } from './openapi.ts';
 export * from './pictograms.ts';
+export * from './routes.ts';
+export * from './things.ts';
+export type { Schema } from './parts/schema.ts';
+export { id } from './parts/text.ts';
+export * from './fields/field.ts';
+export * from './fields/home.ts';
+export * from './fields/room.ts';
+export * from './fields/surface.ts';
+export * from './messages/batches.ts';
+export * from './messages/book.ts';
+export * from './messages/bottles.ts';
+export * from './messages/homes.ts';
+export * from './messages/houseRules.ts';
+export * from './messages/mishaps.ts';
+export * from './messages/people.ts';
+export * from './messages/places.ts';
+export * from './messages/problem.ts';
+export * from './messages/protocols.ts';
+export * from './messages/recipes.ts';
+export * from './messages/rounds.ts';
+export * from './messages/sources.ts';
+export * from './messages/stock.ts';
+export type { Refused } from './facts/refusal.ts';
+export * from './facts/index.ts';
+export type { Endpoint, Stream, Who } from './endpoints/endpoint.ts';
+export * from './endpoints/index.ts';
+export type { LabelSheet } from './endpoints/batches.ts';
+export type { PosterSheet } from './endpoints/book.ts';
+export type { LogFilter } from './endpoints/mishaps.ts';
+export {
+  recordFilter,
+  type ExportFilter,
+  type RecordFilter,
+  type Records,
+} from './endpoints/records.ts';
+export { fileSchemas, openapi } from './openapi.ts';

@@ -1,6 +1,10 @@
 import { toJsonSchema } from '@valibot/to-json-schema';
-import { endpoints, type Endpoint, type Schema } from './endpoints.ts';
-import { homeFile, problem, recipeFile } from './messages.ts';
+import type { Endpoint, Stream } from './endpoints/endpoint.ts';
+import { endpoints, streams } from './endpoints/index.ts';
+import { homeFile } from './messages/homes.ts';
+import { problem } from './messages/problem.ts';
+import { recipeFile } from './messages/recipes.ts';
+import type { Schema } from './parts/schema.ts';
 
 /**
  * JSON Schema of what goes over the wire; checks that JSON Schema cannot say are left to the
@@ -27,25 +31,35 @@ const parameters = (schema: Schema, where: 'path' | 'query') => {
   }));
 };
 
-const operation = (operationId: string, one: Endpoint) => ({
+const seenHeader = {
+  name: 'If-Match',
+  in: 'header',
+  required: true,
+  description: 'The revision of the home that the caller saw, in quotation marks.',
+  schema: { type: 'string' },
+};
+
+/** What every route has: who may call, what is asked in its address, how it says no. */
+const described = (operationId: string, one: Endpoint | Stream, type: string, answer: object) => ({
   operationId,
   summary: one.does,
   description: `For: ${one.who}.`,
   parameters: [
     ...parameters(one.params, 'path'),
     ...parameters(one.query, 'query'),
-    ...(one.seen
-      ? [
-          {
-            name: 'If-Match',
-            in: 'header',
-            required: true,
-            description: 'The revision of the home that the caller saw, in quotation marks.',
-            schema: { type: 'string' },
-          },
-        ]
-      : []),
+    ...('seen' in one && one.seen ? [seenHeader] : []),
   ],
+  responses: {
+    200: { description: 'Done', content: { [type]: { schema: answer } } },
+    default: {
+      description: 'A problem (RFC 9457)',
+      content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } },
+    },
+  },
+});
+
+const operation = (operationId: string, one: Endpoint) => ({
+  ...described(operationId, one, 'application/json', jsonSchema(one.answer)),
   ...(one.method === 'post' || one.method === 'put'
     ? {
         requestBody: {
@@ -54,25 +68,19 @@ const operation = (operationId: string, one: Endpoint) => ({
         },
       }
     : {}),
-  responses: {
-    200: {
-      description: 'Done',
-      content: { 'application/json': { schema: jsonSchema(one.answer) } },
-    },
-    default: {
-      description: 'A problem (RFC 9457)',
-      content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } },
-    },
-  },
 });
 
-/** The OpenAPI 3.1 description of every endpoint. */
+const inBraces = (path: string): string => `/api${path.replace(/:(\w+)/g, '{$1}')}`;
+
+/** The OpenAPI 3.1 description of every route, files and streams too. */
 export const openapi = () => {
   const paths: Record<string, Record<string, object>> = {};
   for (const [name, one] of Object.entries(endpoints) as [string, Endpoint][]) {
-    const path = `/api${one.path.replace(/:(\w+)/g, '{$1}')}`;
+    const path = inBraces(one.path);
     paths[path] = { ...paths[path], [one.method]: operation(name, one) };
   }
+  for (const [name, one] of Object.entries(streams) as [string, Stream][])
+    paths[inBraces(one.path)] = { get: described(name, one, one.type, { type: 'string' }) };
   return {
     openapi: '3.1.0',
     info: {

@@ -66,3 +66,17 @@ export const routes = {
   records: 'GET /records',
 } as const;
 export type RouteName = keyof typeof routes;
+
+/** Routes that answer with a file, or as long as somebody listens. */
+export const streamRoutes = {
+  batchLabel: 'GET /batches/:id/label.pdf',
+  scale: 'GET /scale',
+  poster: 'GET /book/poster.pdf',
+  bookCsv: 'GET /book.csv',
+  bookJson: 'GET /book.json',
+  mishapsCsv: 'GET /mishaps.csv',
+  mishapsJson: 'GET /mishaps.json',
+  recordsCsv: 'GET /records.csv',
+  recordsJson: 'GET /records.json',
+  live: 'GET /live',
+} as const;

@@ -1,6 +1,14 @@
 import { readFileSync } from 'node:fs';
 import * as v from 'valibot';
-import { endpoints, fileSchemas, homeFields, openapi, roomFields, setting } from '../src/index.ts';
+import {
+  endpoints,
+  fileSchemas,
+  homeFields,
+  openapi,
+  roomFields,
+  setting,
+  streams,
+} from '../src/index.ts';
 
 describe('messages', () => {
   const room = { name: 'Bath', floorArea: 4, height: 2.4, ventilation: 'window', flame: 'unknown' };
@@ -37,7 +45,7 @@ test('the description names every endpoint with its body and its answer', () => 
   const described = Object.values(paths).flatMap((methods) =>
     Object.values(methods).map((one) => (one as { operationId: string }).operationId),
   );
-  expect(described.sort()).toEqual(Object.keys(endpoints).sort());
+  expect(described.sort()).toEqual([...Object.keys(endpoints), ...Object.keys(streams)].sort());
   expect(paths['/api/homes/{id}/rooms']!.post).toMatchObject({
     parameters: [{ name: 'id', in: 'path', required: true }],
     requestBody: {

@@ -222,7 +222,9 @@ test.describe.serial('the bench', () => {
     await expect(page.locator('.list__row').first()).toContainText('set aside');
     await expect(page.locator('.list__row', { hasText: code })).toContainText(`${code} verified`);
     await choose(page, /^Kind/, 'Batch');
-    await expect(page.locator('.list__row', { hasText: code })).toContainText('72 % 2-propanol');
+    await expect(page.locator('.list__row', { hasText: code })).toContainText(
+      '72 % v/v 2-propanol',
+    );
     await choose(page, /^Kind/, 'Bottle');
     await expect(page.locator('.list__row').first()).toContainText('filled from');
   });

@@ -170,13 +170,13 @@ test.describe.serial('a cleaner on the phone', () => {
     await choose(desk, /^Home/, name);
     await choose(desk, /^Kind/, 'Wet time');
     await expect(desk.locator('.list__row').first()).toContainText(
-      new RegExp(`${what}: \\d:\\d\\d of`),
+      new RegExp(`${what}\\. \\d:\\d\\d of`),
     );
     await expect(desk.locator('.list__row').first()).toContainText('of 10:00, not met');
     await desk.locator('.list__row').first().click();
     await expect(desk.locator('.sheet .verdict__say')).toContainText('Not met.');
     await choose(desk, /^Kind/, 'Refusal');
-    await expect(desk.locator('.list__row').first()).toContainText('in a round');
+    await expect(desk.locator('.list__row').first()).toContainText('In a round');
     await desk.context().close();
   });
 

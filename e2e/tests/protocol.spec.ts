@@ -126,7 +126,7 @@ test.describe.serial('a protocol, from survey to revision', () => {
   test('sees how long a coat holds, how sure that is, and what is in the air', async () => {
     await openSurface(page, 'Basin tap');
     await expect(sheet(page)).toContainText(
-      /One coat is enough: it holds for about \d+ min \(estimate\)/,
+      /One coat is enough: it stays wet for about \d+ min \(estimate\)/,
     );
     await expect(family(page, 'Alcohol')).toContainText('Home oxygen is in use');
     await family(page, 'Peroxide').getByRole('button', { name: 'Wet time and air' }).click();

@@ -152,13 +152,16 @@ test('a supervisor surveys a home and approves its protocol in Spanish', async (
 
     await page.getByRole('link', { name: 'Protocolo', exact: true }).click();
     await page.locator('.descent__stop', { hasText: 'Lavabo' }).click();
-    await choose(page, /^Debe/, 'desinfectarse');
+    await page
+      .getByRole('group', { name: 'Debe' })
+      .getByRole('button', { name: 'desinfectarse' })
+      .click();
     await expect(page.getByRole('article', { name: 'Vinagre' })).toContainText(
-      'Vinagre: limpia y quita el sarro.',
+      'limpia y quita el sarro. No está registrado',
     );
     await expectNothingCutOff(page);
     await expectAccessible(page);
-    await page.getByRole('button', { name: 'Poner peróxido' }).click();
+    await page.getByRole('button', { name: 'Poner peróxido' }).first().click();
     await expect(page.getByText('Puesto aquí')).toBeVisible();
     await page.getByRole('button', { name: 'Revisar y aprobar' }).click();
     await expect(page.getByText('Antes de aprobar')).toBeVisible();

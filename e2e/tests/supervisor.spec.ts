@@ -237,8 +237,8 @@ test.describe.serial('a supervisor', () => {
     await expect(list.locator('.list__row').first()).toContainText('Near miss');
     await choose(page, /^Home/, homeName(page));
     await expect(list.locator('.list__row')).toHaveText([
-      /Approval.*version 1/,
-      /Refusal.*a protocol: Bathroom: Shelf/,
+      /Approval.*Version 1 approved/,
+      /Refusal.*A protocol: Bathroom: Shelf/,
     ]);
     await page.getByLabel('Day').fill('2020-01-01');
     await expect(page.getByText('Nothing was recorded that day.')).toBeVisible();

@@ -1,30 +1,36 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import { fileURLToPath } from 'node:url';
 import { openapi } from '@zymostat/contract';
 import compression from 'compression';
-import express, { type ErrorRequestHandler, type Express } from 'express';
+import express, { type Express, type Router } from 'express';
 import helmet from 'helmet';
-import { QueryFailedError } from 'typeorm';
-import type { Context } from './context.ts';
-import { benchRoutes } from './features/bench/routes.ts';
+import { batchRoutes } from './features/batches/routes.ts';
+import { boardRoutes } from './features/board/routes.ts';
+import { bookRoutes } from './features/book/routes.ts';
 import { bottleRoutes } from './features/bottles/routes.ts';
 import { homeRoutes } from './features/homes/routes.ts';
 import { instrumentRoutes, type Instruments } from './features/instruments/routes.ts';
-import { keepApartRoutes } from './features/keepApart/routes.ts';
 import { labelRoutes } from './features/labels/routes.ts';
-import type { LedgerListener } from './features/live/listener.ts';
+import type { LedgerListener } from './platform/database/ledgerListener.ts';
 import { liveRoutes } from './features/live/routes.ts';
+import { mishapRoutes } from './features/mishaps/routes.ts';
 import { peopleRoutes } from './features/people/routes.ts';
+import { personOfToken } from './features/people/service.ts';
+import { placeRoutes } from './features/places/routes.ts';
 import { protocolRoutes } from './features/protocols/routes.ts';
 import { recipeRoutes } from './features/recipes/routes.ts';
 import { recordRoutes } from './features/records/routes.ts';
 import { roundRoutes } from './features/rounds/routes.ts';
+import { sessionRoutes } from './features/session/routes.ts';
 import { sourceRoutes } from './features/sources/routes.ts';
-import { wordsFor } from './http/language.ts';
-import { ProblemError, problems } from './http/problems.ts';
-
-const pageFolder = fileURLToPath(new URL('../../web/dist/', import.meta.url));
+import { stockRoutes } from './features/stock/routes.ts';
+import { pageFolder } from './platform/config.ts';
+import type { Context } from './platform/context.ts';
+import { answerProblem } from './platform/http/answerProblem.ts';
+import { identify } from './platform/http/caller.ts';
+import { problems } from './platform/http/problems.ts';
+import { numberRequests } from './platform/http/requestId.ts';
+import { makeLog, type Logger } from './platform/log.ts';
 
 /**
  * Only this origin, nothing inline: the page's style properties are set through the object model.
@@ -46,48 +52,72 @@ const contentSecurity = {
   },
 };
 
-/**
- * PostgreSQL's classes of "not now": connection lost (08), shutting down or starting (57), too many
- * clients (53).
- */
-const isUnavailable = (error: unknown): boolean => {
-  const { code = '', message = '' } = ((error instanceof QueryFailedError
-    ? error.driverError
-    : error) ?? {}) as { code?: string; message?: string };
-  return (
-    /^(08|53|57)/.test(code) ||
-    ['ECONNREFUSED', 'ECONNRESET', 'EPIPE'].includes(code) ||
-    /Connection terminated|timeout exceeded when trying to connect|not queryable/i.test(message)
+/** What a server works with besides its context. */
+interface Around {
+  listener: LedgerListener;
+  instruments?: Instruments;
+  log?: Logger;
+}
+
+const addFeatures = (
+  api: Router,
+  context: Context,
+  { listener, instruments = {} }: Around,
+): void => {
+  sessionRoutes(api, context);
+  peopleRoutes(api, context);
+  homeRoutes(api, context);
+  boardRoutes(api, context);
+  protocolRoutes(api, context);
+  stockRoutes(api, context);
+  batchRoutes(api, context);
+  bottleRoutes(api, context);
+  recipeRoutes(api, context);
+  labelRoutes(api, context);
+  instrumentRoutes(api, instruments);
+  bookRoutes(api, context);
+  placeRoutes(api, context);
+  mishapRoutes(api, context);
+  roundRoutes(api, context);
+  sourceRoutes(api, context);
+  recordRoutes(api, context);
+  liveRoutes(api, listener);
+};
+
+const apiOf = (context: Context, around: Around): Router => {
+  const api = express.Router();
+  api.use((_request, response, next) => {
+    response.set('Cache-Control', 'no-store');
+    next();
+  });
+  api.use(express.json({ limit: '256kb' }));
+  api.use(identify((token) => personOfToken(context, token)));
+  addFeatures(api, context, around);
+  const description = openapi();
+  api.get('/openapi.json', (_request, response) => void response.json(description));
+  api.use((request) => {
+    throw problems.notFound('address', `${request.method} ${request.originalUrl}`);
+  });
+  return api;
+};
+
+/** The page, where it is built: any address that is no file is the page's own. */
+const addPage = (app: Express, folder: string): void => {
+  app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y' }));
+  app.use(express.static(folder, { index: false }));
+  app.get('/{*path}', (_request, response) =>
+    response.sendFile(join(folder, 'index.html'), { headers: { 'Cache-Control': 'no-cache' } }),
   );
 };
 
-const asProblem = (error: unknown): ProblemError => {
-  if (error instanceof ProblemError) return error;
-  if (isUnavailable(error)) return problems.unavailable();
-  const { status, type } = error as { status?: number; type?: string };
-  if (type === 'entity.parse.failed') return problems.unreadable('not-json');
-  if (type === 'entity.too.large') return problems.unreadable('too-large');
-  if (status !== undefined && status >= 400 && status < 500) return problems.unreadable('address');
-  console.error(error);
-  return problems.unexpected();
-};
-
-const answerProblem: ErrorRequestHandler = (error, request, response, next) => {
-  if (response.headersSent) return next(error);
-  const problem = asProblem(error).inWords(wordsFor(request));
-  response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
-};
-
-export const createApp = (
-  context: Context,
-  listener: LedgerListener,
-  instruments: Instruments = {},
-): Express => {
+export const createApp = (context: Context, around: Around): Express => {
+  const { log = makeLog() } = around;
   const app = express();
   app.set('trust proxy', 'loopback');
   app.set('query parser', 'simple');
   // Answers are not stored by anybody: a tag to compare them by would be for nothing.
   app.set('etag', false);
+  app.use(numberRequests(log));
   app.use(helmet({ contentSecurityPolicy: contentSecurity, strictTransportSecurity: false }));
   app.use(
     compression({
@@ -96,45 +126,9 @@ export const createApp = (
         compression.filter(request, response),
     }),
   );
-
-  const api = express.Router();
-  api.use((_request, response, next) => {
-    response.set('Cache-Control', 'no-store');
-    next();
-  });
-  api.use(express.json({ limit: '256kb' }));
-  peopleRoutes(api, context);
-  homeRoutes(api, context);
-  protocolRoutes(api, context);
-  benchRoutes(api, context);
-  bottleRoutes(api, context);
-  recipeRoutes(api, context);
-  labelRoutes(api, context);
-  instrumentRoutes(api, context, instruments);
-  keepApartRoutes(api, context);
-  roundRoutes(api, context);
-  sourceRoutes(api, context);
-  recordRoutes(api, context);
-  liveRoutes(api, context, listener);
-  const description = openapi();
-  api.get('/openapi.json', (_request, response) => void response.json(description));
-  api.use((request) => {
-    throw problems.notFound('address', `${request.method} ${request.originalUrl}`);
-  });
-  app.use('/api', api);
-
-  if (existsSync(pageFolder)) {
-    app.use(
-      '/assets',
-      express.static(join(pageFolder, 'assets'), { immutable: true, maxAge: '1y' }),
-    );
-    app.use(express.static(pageFolder, { index: false }));
-    app.get('/{*path}', (_request, response) =>
-      response.sendFile(join(pageFolder, 'index.html'), {
-        headers: { 'Cache-Control': 'no-cache' },
-      }),
-    );
-  }
-  app.use(answerProblem);
+  app.use('/api', apiOf(context, around));
+  const folder = pageFolder();
+  if (existsSync(folder)) addPage(app, folder);
+  app.use(answerProblem(log));
   return app;
 };

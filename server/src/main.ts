@@ -1,21 +1,19 @@
 import { createServer } from 'node:http';
 import { createApp } from './app.ts';
-import { databaseUrl, instruments, port } from './config.ts';
-import { liveContext } from './context.ts';
+import { databaseUrl, instruments, port } from './platform/config.ts';
+import { liveContext } from './platform/context.ts';
 import { connect } from './database/connect.ts';
-import { ledgerListener } from './features/live/listener.ts';
+import { ledgerListener } from './platform/database/ledgerListener.ts';
+import { makeLog } from './platform/log.ts';
 
 const url = databaseUrl();
 const db = await connect(url);
 const listener = ledgerListener(url);
-const server = createServer(createApp(liveContext(db), listener, instruments()));
+const log = makeLog();
+const app = createApp(liveContext(db), { listener, instruments: instruments(), log });
+const server = createServer(app);
 
-server.listen(port(), '127.0.0.1', () => {
-  const address = server.address();
-  console.log(
-    `Zymostat listens on http://127.0.0.1:${typeof address === 'object' && address ? address.port : port()}`,
-  );
-});
+server.listen(port(), '127.0.0.1', () => log.info({ address: server.address() }, 'listening'));
 
 const stop = async () => {
   server.close();

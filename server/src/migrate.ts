@@ -1,4 +1,4 @@
-import { databaseUrl } from './config.ts';
+import { databaseUrl } from './platform/config.ts';
 import { connect } from './database/connect.ts';
 
 const db = await connect(databaseUrl());

@@ -2,7 +2,7 @@ import { inflateSync } from 'node:zlib';
 import { randomUUID } from 'node:crypto';
 import { densityAt, dilute, litres, massFraction, massOfStock } from '@zymostat/core';
 import { extractText, getDocumentProxy } from 'unpdf';
-import { StockEntity } from '../src/features/bench/entities.ts';
+import { StockEntity } from '../src/features/stock/tables.ts';
 import { testBed, type Bed, type Caller } from './support.ts';
 
 let bed: Bed;
@@ -165,7 +165,7 @@ describe('bottles', () => {
       'old-label',
     ]);
     expect(await newest('refusal')).toMatchObject({
-      body: { what: 'bottle', detail: expect.stringContaining(bottle.code) },
+      body: { what: 'bottle', refused: { is: 'filling', bottleCode: bottle.code } },
     });
 
     const wash = (code: string, washedBy: string) =>

@@ -2,8 +2,8 @@ import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { startDevices } from '../../devices/src/start.ts';
 import { createApp } from '../src/app.ts';
-import { ledgerListener } from '../src/features/live/listener.ts';
-import { Caller, testBed, type Bed } from './support.ts';
+import { ledgerListener } from '../src/platform/database/ledgerListener.ts';
+import { Caller, testBed, type Bed, quiet } from './support.ts';
 
 let bed: Bed;
 let devices: Awaited<ReturnType<typeof startDevices>>;
@@ -18,10 +18,14 @@ beforeAll(async () => {
   ledger = listener();
   const at = (port: number) => `127.0.0.1:${port}`;
   server = createServer(
-    createApp(bed.context, ledger, {
-      scale: at(devices.ports.scale),
-      meter: at(devices.ports.meter),
-      strip: at(devices.ports.strip),
+    createApp(bed.context, {
+      listener: ledger,
+      log: quiet,
+      instruments: {
+        scale: at(devices.ports.scale),
+        meter: at(devices.ports.meter),
+        strip: at(devices.ports.strip),
+      },
     }),
   );
   await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));

@@ -17,7 +17,7 @@ const codes = ({ body }: { body: { reasons?: { code: string }[] } }) =>
 const refusals = async (what: string) =>
   (
     (await maren.call('GET /records?kind=refusal&limit=500')).body.rows as {
-      body: { what: string; detail: string; reasons: { code: string }[] };
+      body: { what: string; refused: object; reasons: { code: string }[] };
     }[]
   )
     .map(({ body }) => body)
@@ -59,7 +59,10 @@ describe('the doors: each refuses a Never with the reason, and writes it down as
     const refused = await maren.call(`POST /homes/${home}/protocols`, {});
     expect(refused.status).toBe(409);
     expect(codes(refused)).toContain('meets-in-bowl');
-    expect((await refusals('protocol'))[0]!.detail).toBe('Bathroom: WC bowl');
+    expect((await refusals('protocol'))[0]!.refused).toEqual({
+      is: 'surfaces',
+      surfaces: [{ roomName: 'Bathroom', surfaceName: 'WC bowl' }],
+    });
 
     await maren.call(`PUT /surfaces/${surfaces[0]}/setting`, {
       goal: 'clean',
@@ -227,7 +230,9 @@ describe('the doors: each refuses a Never with the reason, and writes it down as
       id: 'chlorine-bleach',
     });
     expect([refused.status, codes(refused)]).toEqual([409, ['not-carried-together']]);
-    expect((await refusals('place'))[0]).toMatchObject({ detail: 'chlorine-bleach, Caddy 1' });
+    expect((await refusals('place'))[0]).toMatchObject({
+      refused: { is: 'putting', thing: 'chlorine-bleach', place: 'Caddy 1' },
+    });
     expect(
       (await tobias.call(`POST /places/${shelf.id}/items`, { is: 'kind', id: 'chlorine-bleach' }))
         .status,

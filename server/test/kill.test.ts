@@ -7,7 +7,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
 import { fileURLToPath } from 'node:url';
-import { liveContext } from '../src/context.ts';
+import { liveContext } from '../src/platform/context.ts';
 import { connect } from '../src/database/connect.ts';
 import { verifyChain } from '../src/features/records/service.ts';
 import { addHome, Caller, disinfect, pourChecked, seedCompany } from './support.ts';

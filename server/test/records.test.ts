@@ -114,5 +114,5 @@ test('whoever listens hears of a new fact', async () => {
   for (let i = 0; i < 50 && !heard.join('').includes('data: incident'); i += 1) await pause(50);
   abort.abort();
   await reading;
-  expect(heard.join('')).toContain('data: incident');
+  expect(heard.join('')).toContain('data: Mishaps Records');
 });

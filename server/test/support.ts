@@ -4,11 +4,12 @@ import type { AddressInfo } from 'node:net';
 import { cautiousRules, litres } from '@zymostat/core';
 import pg from 'pg';
 import { createApp } from '../src/app.ts';
-import type { Context } from '../src/context.ts';
+import type { Context } from '../src/platform/context.ts';
 import { connect } from '../src/database/connect.ts';
-import { StockEntity } from '../src/features/bench/entities.ts';
-import { ledgerListener } from '../src/features/live/listener.ts';
-import { CompanyEntity, PersonEntity } from '../src/features/people/entities.ts';
+import { makeLog } from '../src/platform/log.ts';
+import { StockEntity } from '../src/features/stock/tables.ts';
+import { ledgerListener } from '../src/platform/database/ledgerListener.ts';
+import { CompanyEntity, PersonEntity } from '../src/features/people/tables.ts';
 import { hashPassword } from '../src/features/people/service.ts';
 
 /* eslint-disable @typescript-eslint/no-explicit-any -- answers are read as a client without types would */
@@ -140,6 +141,9 @@ export interface Bed {
   close: () => Promise<void>;
 }
 
+/** What a test does not want to read. */
+export const quiet = makeLog('silent');
+
 /** A server of its own on a database of its own, with a clock that the test sets. */
 export const testBed = async (): Promise<Bed> => {
   const { url, drop } = await freshDatabase();
@@ -148,7 +152,7 @@ export const testBed = async (): Promise<Bed> => {
   const context: Context = { db: db.manager, now: () => time, newId: randomUUID };
   const stock = await seedCompany(context);
   const listener = ledgerListener(url);
-  const server: Server = createServer(createApp(context, listener));
+  const server: Server = createServer(createApp(context, { listener, log: quiet }));
   await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
   const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
   return {

@@ -1,4 +1,4 @@
-import { readHomeFile } from '../src/features/homes/homeFiles.ts';
+import { readHomeFile } from '../src/features/homes/files/readHomeFile.ts';
 
 const read = (text: string) => readHomeFile(new File([text], 'home'));
 const head = 'room,name,material,level,area,touched,food\n';
@@ -31,7 +31,7 @@ test('each broken line is named with what was found and what is allowed, and not
     expect.stringMatching(/^Line 2: found material “gingerbread”/),
     expect.stringMatching(/^Line 3: found level “ceiling”. above, eye/),
     expect.stringMatching(/^Line 4: found “,,,,,,”. A room and a name/),
-    expect.stringMatching(/^Line 5: area: An area is 0.01 to 200 m²/),
+    expect.stringMatching(/^Line 5: area: At least 0.01\./),
     expect.stringMatching(/^Line 6: found touched “always”/),
   ]);
 });

@@ -1,18 +1,26 @@
 import { DataSource } from 'typeorm';
-import { BatchEntity, StockEntity } from '../features/bench/entities.ts';
-import { BottleEntity, BottleEventEntity } from '../features/bottles/entities.ts';
-import { CompanyRuleEntity, PlaceEntity, PlaceItemEntity } from '../features/keepApart/entities.ts';
-import { HomeEntity, RoomEntity, SurfaceEntity } from '../features/homes/entities.ts';
+import { BatchEntity } from '../features/batches/tables.ts';
+import { ownRulesView } from '../features/book/store.ts';
+import { CompanyRuleEntity } from '../features/book/tables.ts';
+import { fillingView } from '../features/bottles/store.ts';
+import { BottleEntity, BottleEventEntity } from '../features/bottles/tables.ts';
+import { surveyView } from '../features/homes/store.ts';
+import { HomeEntity, RoomEntity, SurfaceEntity } from '../features/homes/tables.ts';
+import { houseRulesView, personNameView } from '../features/people/store.ts';
 import {
   CompanyEntity,
   PersonEntity,
   SessionEntity,
   SignInAttemptEntity,
-} from '../features/people/entities.ts';
-import { VersionEntity } from '../features/protocols/entities.ts';
-import { RecipeEntity, RecipeVersionEntity } from '../features/recipes/entities.ts';
-import { LedgerEntity } from '../features/records/entities.ts';
-import { RoundEntity } from '../features/rounds/entities.ts';
+} from '../features/people/tables.ts';
+import { PlaceEntity, PlaceItemEntity } from '../features/places/tables.ts';
+import { VersionEntity } from '../features/protocols/tables.ts';
+import { RecipeEntity, RecipeVersionEntity } from '../features/recipes/tables.ts';
+import { LedgerEntity } from '../features/records/tables.ts';
+import { RoundEntity } from '../features/rounds/tables.ts';
+import { stockView } from '../features/stock/store.ts';
+import { StockEntity } from '../features/stock/tables.ts';
+import { makeViews } from '../platform/database/views.ts';
 import { FirstTables1767225600000 } from './migrations/1767225600000-first-tables.ts';
 import { Bench1767312000000 } from './migrations/1767312000000-bench.ts';
 import { HouseRules1767398400000 } from './migrations/1767398400000-house-rules.ts';
@@ -20,7 +28,9 @@ import { KeepApart1767484800000 } from './migrations/1767484800000-keep-apart.ts
 import { PeopleLanguage1767657600000 } from './migrations/1767657600000-people-language.ts';
 import { WhatWasSeen1767571200000 } from './migrations/1767571200000-what-was-seen.ts';
 
-/** The database at `url`, migrated. */
+const views = [personNameView, houseRulesView, ownRulesView, stockView, surveyView, fillingView];
+
+/** The database at `url`, migrated, with its views as the stores have them. */
 export const connect = async (url: string): Promise<DataSource> => {
   const db = new DataSource({
     type: 'postgres',
@@ -61,5 +71,6 @@ export const connect = async (url: string): Promise<DataSource> => {
   });
   await db.initialize();
   await db.runMigrations();
+  await makeViews(db, views);
   return db;
 };

@@ -9,12 +9,14 @@ import {
   type TreatedSurface,
   type WetEvent,
 } from '@zymostat/core';
-import type { Context } from '../context.ts';
-import { checkBatch, pourBatch } from '../features/bench/service.ts';
-import type { Person } from '../features/people/entities.ts';
+import type { Context } from '../platform/context.ts';
+import { checkBatch } from '../features/batches/check.ts';
+import { pourBatch } from '../features/batches/pour.ts';
+import type { Person } from '../features/people/tables.ts';
 import { versionById } from '../features/protocols/service.ts';
-import { addEvent, finishRound, roundById, startRound } from '../features/rounds/service.ts';
-import { ProblemError } from '../http/problems.ts';
+import { addEvent } from '../features/rounds/takeEvent.ts';
+import { finishRound, roundById, startRound } from '../features/rounds/service.ts';
+import { ProblemError } from '../platform/http/problems.ts';
 
 const SECOND = 1000;
 

@@ -1,21 +1,23 @@
 import { createHash } from 'node:crypto';
 import { cautiousRules, litres, seeded } from '@zymostat/core';
-import { databaseUrl } from '../config.ts';
-import type { Context } from '../context.ts';
+import { databaseUrl } from '../platform/config.ts';
+import type { Context } from '../platform/context.ts';
 import { connect } from '../database/connect.ts';
-import { StockEntity } from '../features/bench/entities.ts';
-import { addProduct, checkBatch } from '../features/bench/service.ts';
+import { StockEntity } from '../features/stock/tables.ts';
+import { addProduct } from '../features/stock/service.ts';
+import { checkBatch } from '../features/batches/check.ts';
 import { addBottle, fillBottle, washBottle } from '../features/bottles/service.ts';
 import { addHome, addRoom, addSurface, setSurface } from '../features/homes/service.ts';
-import { addRule, editionOf, readBook } from '../features/keepApart/book.ts';
-import { addPlace, places as shelvesAndCaddies, putThing } from '../features/keepApart/places.ts';
+import { addRule, editionOf, readBook } from '../features/book/service.ts';
+import { addPlace, places as shelvesAndCaddies, putThing } from '../features/places/service.ts';
 import { UNSEEN } from '../features/homes/changes.ts';
-import { followUp, logMishap } from '../features/keepApart/service.ts';
-import { CompanyEntity, PersonEntity, type Person } from '../features/people/entities.ts';
+import { followUp, logMishap } from '../features/mishaps/service.ts';
+import { CompanyEntity, PersonEntity, type Person } from '../features/people/tables.ts';
 import { hashPassword } from '../features/people/service.ts';
-import { approve } from '../features/protocols/service.ts';
+import { approve } from '../features/protocols/approve.ts';
 import { addRecipe, saveRecipe } from '../features/recipes/service.ts';
-import { addEvent, startRound, finishRound } from '../features/rounds/service.ts';
+import { addEvent } from '../features/rounds/takeEvent.ts';
+import { startRound, finishRound } from '../features/rounds/service.ts';
 import { Caddy, orRefused, pourAndCheck, workThrough, type Clock } from './history.ts';
 import {
   bottles,

@@ -1,5 +1,6 @@
-import { changeLanguage, learnRest, w } from './words.ts';
-import { lazy, Suspense, useEffect, type ComponentType } from 'react';
+import { later } from './later.ts';
+import { changeLanguage, w } from './words.ts';
+import { lazy, Suspense, useEffect } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { LanguageChoice } from '../features/people/LanguageChoice.tsx';
 import { SignIn } from '../features/people/SignIn.tsx';
@@ -7,31 +8,24 @@ import { Waiting, WentWrong } from '../ui/parts.tsx';
 import { api, problemOf } from './api.ts';
 import { Shell } from './Shell.tsx';
 
-/** A place is fetched when it is first gone to, and with it all that is said there. */
-const place = (load: () => Promise<{ default: ComponentType }>) =>
-  lazy(async () => {
-    const [, module] = await Promise.all([learnRest(), load()]);
-    return module;
-  });
-
 /** Each place is a chunk of its own; the first one brings its words along. */
 const Homes = lazy(() => import('../features/homes/Homes.tsx'));
-const HomePage = place(() => import('../features/homes/HomePage.tsx'));
-const Bench = place(() => import('../features/bench/Bench.tsx'));
-const Analyse = place(() => import('../features/bench/Analyse.tsx'));
-const Bottles = place(() => import('../features/bench/Bottles.tsx'));
-const KeepApart = place(() => import('../features/keepApart/KeepApart.tsx'));
-const MayI = place(() => import('../features/keepApart/MayI.tsx'));
-const Shelves = place(() => import('../features/keepApart/Shelves.tsx'));
-const ClientHomes = place(() => import('../features/keepApart/ClientHomes.tsx'));
-const Log = place(() => import('../features/keepApart/Log.tsx'));
-const TheBook = place(() => import('../features/keepApart/TheBook.tsx'));
-const Records = place(() => import('../features/records/Records.tsx'));
-const HouseRules = place(() => import('../features/houseRules/HouseRulesPage.tsx'));
-const Products = place(() => import('../features/products/Products.tsx'));
-const Sources = place(() => import('../features/sources/Sources.tsx'));
-const Rounds = place(() => import('../features/rounds/Rounds.tsx'));
-const Round = place(() => import('../features/rounds/RoundPage.tsx'));
+const HomePage = later(() => import('../features/homes/HomePage.tsx'));
+const Bench = later(() => import('../features/bench/Bench.tsx'));
+const Analyse = later(() => import('../features/bench/Analyse.tsx'));
+const Bottles = later(() => import('../features/bench/Bottles.tsx'));
+const KeepApart = later(() => import('../features/keepApart/KeepApart.tsx'));
+const MayI = later(() => import('../features/keepApart/MayI.tsx'));
+const Shelves = later(() => import('../features/keepApart/Shelves.tsx'));
+const ClientHomes = later(() => import('../features/keepApart/ClientHomes.tsx'));
+const Log = later(() => import('../features/keepApart/Log.tsx'));
+const TheBook = later(() => import('../features/keepApart/TheBook.tsx'));
+const Records = later(() => import('../features/records/Records.tsx'));
+const HouseRules = later(() => import('../features/houseRules/HouseRulesPage.tsx'));
+const Products = later(() => import('../features/products/Products.tsx'));
+const Sources = later(() => import('../features/sources/Sources.tsx'));
+const Rounds = later(() => import('../features/rounds/Rounds.tsx'));
+const Round = later(() => import('../features/rounds/RoundPage.tsx'));
 
 /**
  * The outbox is fetched only where something was ever kept; a browser that cannot tell is taken to

@@ -9,6 +9,7 @@ import {
 } from '@reduxjs/toolkit/query/react';
 import {
   routes,
+  things,
   type Answer,
   type Body,
   type HomeDetail,
@@ -93,23 +94,7 @@ export const api = createApi({
     baseUrl: '/api',
     prepareHeaders: (headers) => headers.set('Accept-Language', w.language),
   }),
-  tagTypes: [
-    'Me',
-    'Homes',
-    'Home',
-    'Stock',
-    'Batches',
-    'Bottles',
-    'Recipes',
-    'Mishaps',
-    'Book',
-    'Places',
-    'Rounds',
-    'Round',
-    'WetNow',
-    'Records',
-    'Sources',
-  ],
+  tagTypes: things,
   endpoints: (build) => ({
     me: build.query<Answer<'me'>, void>({ query: () => call('me'), providesTags: ['Me'] }),
     signIn: build.mutation<Answer<'signIn'>, Body<'signIn'>>({

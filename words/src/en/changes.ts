@@ -23,3 +23,13 @@ export const field = {
   touched: 'how often it is touched',
   food: 'whether food touches it',
 } as const;
+
+/** What a field of a surface is called where it stands by itself. */
+export const fieldHead = {
+  name: 'name',
+  material: 'material',
+  level: 'level',
+  area: 'area',
+  touched: 'touched',
+  food: 'food',
+} as const;

@@ -1,4 +1,5 @@
 import * as figures from './figures.ts';
+import * as flags from './flags.ts';
 import * as grounds from './grounds.ts';
 import * as materials from './materials.ts';
 import * as names from './names.ts';
@@ -14,6 +15,7 @@ import * as shellPage from './pages/shell.ts';
 /** What the first page says, in English. */
 export const first = {
   ...figures,
+  ...flags,
   ...grounds,
   ...materials,
   ...names,

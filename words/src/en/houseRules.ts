@@ -80,11 +80,3 @@ export const fill = {
   'nothing-fits': 'nothing fits without a reason: you decide',
   'goal-was-set': 'as the goal was set',
 } as const;
-
-export const flag = {
-  never: 'would be refused now',
-  care: 'wants a reason now',
-  longer: 'takes longer now',
-  shorter: 'takes less time now',
-  gone: 'is no longer in the survey',
-} as const;

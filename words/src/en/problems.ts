@@ -118,6 +118,8 @@ export const invalid = {
   'least-copies': 'At least one copy.',
   'most-copies': 'At most {requirement} copies.',
   'sheet-place': 'The place on the sheet is 1 to 6.',
+  'at-least': 'At least {requirement, number}.',
+  'at-most': 'At most {requirement, number}.',
   'too-many': 'At most {requirement}.',
   'longer-reason':
     'A reason has at least {requirement} characters: what was tested, or who allows it.',

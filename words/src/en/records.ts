@@ -2,35 +2,50 @@
 export const recordWhat = {
   approval: 'Version {number} approved',
   batch: '{code}: {strength} {active}',
-  'check-verified': '{batch} verified',
-  'check-set-aside': '{batch} set aside',
-  'bottle-filled': '{bottle} filled from {batch}',
-  'bottle-washed': '{bottle} washed, label crossed out',
+  check: '{batchCode} {inStrength, select, yes {verified} other {set aside}}',
+  bottle:
+    '{did, select, filled {{bottleCode} filled from {batchCode}} other {{bottleCode} washed, label crossed out}}',
   'house-rule': '{asks} {school}',
   'round-started': 'By version {version}',
   'round-finished':
     '{done} done{open, plural, =0 {} other {, # left open}}{notMet, plural, =0 {} other {, # not met}}',
-  'surface-event': '{room}: {surface}. {event}',
-  'wet-time': '{room}: {surface}. {held} of {required}, {met, select, yes {met} other {not met}}',
-  'wet-cleaned': '{room}: {surface}. Cleaned',
-  refusal: '{what}: {detail}',
-  rule: '{one} with {other}',
+  'surface-event': '{roomName}: {surfaceName}. {event}',
+  'wet-time':
+    '{roomName}: {surfaceName}. {timed, select, yes {{heldSeconds} of {requiredSeconds}, {met, select, yes {met} other {not met}}} other {Cleaned}}',
+  refusal: '{what}: {refused}',
+  'follow-up': '{text}',
+  'rule-added': '{one} with {other}',
+  'rule-withdrawn': '{one} with {other}',
   'book-read': 'Edition {edition}',
   'source-checked': '{source} compared with its figures',
+  'near-miss': '{what}',
+  incident: '{what}',
 } as const;
 
 export const recordNote = {
   approval:
     '{surfaces, plural, one {# surface} other {# surfaces}}, {accepted} accepted with a reason',
-  batch: 'from {stock}',
-  'bottle-washed': 'by {name}',
+  batch: 'from {stockCode}',
+  bottle: '{washedBy, select, no {} other {by {washedBy}}}',
   'house-rules': '{flagged, plural, one {# surface} other {# surfaces}} to review',
-  'surface-event': 'bottle {batch}',
+  'surface-event': '{batchCode, select, no {} other {bottle {batchCode}}}',
   'wet-time': '{event}, {strength}',
   'follow-up':
-    '{owner}{due, select, no {} other {, by {due}}}, {state, select, closed {closed} other {open}}',
-  rule: 'edition {edition} of the book',
-  mishap: 'Place: {place}. Who: {who}. Done: {done}',
+    '{owner}{due, select, no {} other {, by {due}}}, {closed, select, yes {closed} other {open}}',
+  'rule-added': 'edition {edition} of the book',
+  'rule-withdrawn': 'edition {edition} of the book',
+  'source-checked': '{note}',
+  'near-miss': 'Place: {place}. Who: {who}. Done: {done}',
+  incident: 'Place: {place}. Who: {who}. Done: {done}',
+} as const;
+
+/** What was refused, by what kind of thing it was. */
+export const refusedThing = {
+  surface: '{roomName}: {surfaceName}',
+  pour: '{stockCode} at {strength}, {purpose, select, disinfect {to disinfect} other {to clean}}',
+  event: '{roomName}: {surfaceName}{batchCode, select, no {} other {, bottle {batchCode}}}',
+  filling: '{bottleCode} from {batchCode}',
+  putting: '{thing} into {place}',
 } as const;
 
 export const refusedWhat = {

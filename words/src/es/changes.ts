@@ -23,3 +23,13 @@ export const field = {
   touched: 'cuánto se toca',
   food: 'si toca alimentos',
 };
+
+/** Cómo se llama un campo de una superficie cuando está solo. */
+export const fieldHead = {
+  name: 'nombre',
+  material: 'material',
+  level: 'altura',
+  area: 'área',
+  touched: 'cuánto se toca',
+  food: 'comida',
+};

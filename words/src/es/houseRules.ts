@@ -81,11 +81,3 @@ export const fill = {
   'nothing-fits': 'nada sirve sin un motivo: usted decide',
   'goal-was-set': 'según la meta que estaba puesta',
 };
-
-export const flag = {
-  never: 'ahora se rechazaría',
-  care: 'ahora pide un motivo',
-  longer: 'ahora tarda más',
-  shorter: 'ahora tarda menos',
-  gone: 'ya no está en la inspección',
-};

@@ -114,6 +114,8 @@ export const invalid = {
   'least-copies': 'Al menos una copia.',
   'most-copies': 'Como máximo {requirement} copias.',
   'sheet-place': 'El lugar en la hoja es de 1 a 6.',
+  'at-least': 'Como mínimo {requirement, number}.',
+  'at-most': 'Como máximo {requirement, number}.',
   'too-many': 'Como máximo {requirement}.',
   'longer-reason':
     'Un motivo tiene al menos {requirement} caracteres: qué se probó, o quién lo permite.',

@@ -2,36 +2,50 @@
 export const recordWhat = {
   approval: 'Versión {number} aprobada',
   batch: '{code}: {strength} de {active}',
-  'check-verified': '{batch} comprobado',
-  'check-set-aside': '{batch} apartado',
-  'bottle-filled': '{bottle} llenada de {batch}',
-  'bottle-washed': '{bottle} lavada, etiqueta tachada',
+  check: '{batchCode} {inStrength, select, yes {comprobado} other {apartado}}',
+  bottle:
+    '{did, select, filled {{bottleCode} llenada de {batchCode}} other {{bottleCode} lavada, etiqueta tachada}}',
   'house-rule': '{asks} {school}',
   'round-started': 'Según la versión {version}',
   'round-finished':
     '{done} hechas{open, plural, =0 {} one {, # sin hacer} other {, # sin hacer}}{notMet, plural, =0 {} one {, # sin cumplir} other {, # sin cumplir}}',
-  'surface-event': '{room}: {surface}. {event}',
+  'surface-event': '{roomName}: {surfaceName}. {event}',
   'wet-time':
-    '{room}: {surface}. {held} de {required}, {met, select, yes {cumplido} other {no cumplido}}',
-  'wet-cleaned': '{room}: {surface}. Limpiado',
-  refusal: '{what}: {detail}',
-  rule: '{one} con {other}',
+    '{roomName}: {surfaceName}. {timed, select, yes {{heldSeconds} de {requiredSeconds}, {met, select, yes {cumplido} other {no cumplido}}} other {Limpiado}}',
+  refusal: '{what}: {refused}',
+  'follow-up': '{text}',
+  'rule-added': '{one} con {other}',
+  'rule-withdrawn': '{one} con {other}',
   'book-read': 'Edición {edition}',
   'source-checked': '{source} comparada con sus cifras',
+  'near-miss': '{what}',
+  incident: '{what}',
 };
 
 export const recordNote = {
   approval:
     '{surfaces, plural, one {# superficie} other {# superficies}}, {accepted} con motivo aceptado',
-  batch: 'de {stock}',
-  'bottle-washed': 'por {name}',
+  batch: 'de {stockCode}',
+  bottle: '{washedBy, select, no {} other {por {washedBy}}}',
   'house-rules': '{flagged, plural, one {# superficie} other {# superficies}} por revisar',
-  'surface-event': 'botella {batch}',
+  'surface-event': '{batchCode, select, no {} other {botella {batchCode}}}',
   'wet-time': '{event}, {strength}',
   'follow-up':
-    '{owner}{due, select, no {} other {, hasta {due}}}, {state, select, closed {cerrado} other {abierto}}',
-  rule: 'edición {edition} del libro',
-  mishap: 'Lugar: {place}. Quién: {who}. Qué se hizo: {done}',
+    '{owner}{due, select, no {} other {, hasta {due}}}, {closed, select, yes {cerrado} other {abierto}}',
+  'rule-added': 'edición {edition} del libro',
+  'rule-withdrawn': 'edición {edition} del libro',
+  'source-checked': '{note}',
+  'near-miss': 'Lugar: {place}. Quién: {who}. Qué se hizo: {done}',
+  incident: 'Lugar: {place}. Quién: {who}. Qué se hizo: {done}',
+};
+
+/** Qué se rechazó, según la clase de cosa que era. */
+export const refusedThing = {
+  surface: '{roomName}: {surfaceName}',
+  pour: '{stockCode} al {strength}, {purpose, select, disinfect {para desinfectar} other {para limpiar}}',
+  event: '{roomName}: {surfaceName}{batchCode, select, no {} other {, botella {batchCode}}}',
+  filling: '{bottleCode} con {batchCode}',
+  putting: '{thing} en {place}',
 };
 
 export const refusedWhat = {

@@ -1,5 +1,5 @@
-import type { RecordRow } from '@zymostat/contract';
-import type { HouseQuestion } from '@zymostat/core';
+import type { FactBody, RecordKind, RecordRow, Refused } from '@zymostat/contract';
+import type { Active, HouseQuestion } from '@zymostat/core';
 import { clock, lower, strengthOf, upper } from '../figures.ts';
 import type { KeyOf, Words } from '../words.ts';
 import { checkInWords } from './bench.ts';
@@ -12,8 +12,29 @@ export interface RecordWords {
   note: string;
 }
 
-type Row<K extends RecordRow['kind']> = Extract<RecordRow, { kind: K }>;
-type Teller<K extends RecordRow['kind']> = (words: Words, body: Row<K>['body']) => RecordWords;
+type Figures = Record<string, string | number>;
+type Body = Readonly<Record<string, unknown>>;
+
+const yesOrNo = (is: boolean): string => (is ? 'yes' : 'no');
+
+/** What a message may say of one value of a body: codes by their names, figures with their units. */
+const figureOf = (words: Words, body: Body, key: string): string | number | undefined => {
+  const value = body[key];
+  if (value === null || typeof value === 'boolean') return yesOrNo(value === true);
+  if (key === 'active') return words.name('active', value as Active);
+  if (key === 'event') return words.name('event', value as KeyOf<'event'>);
+  if (key === 'strength') return strengthOf(words, body.active as Active, value as number);
+  if (key.endsWith('Seconds')) return clock(value as number);
+  return typeof value === 'string' || typeof value === 'number' ? value : undefined;
+};
+
+const figuresOf = (words: Words, body: Body): Figures =>
+  Object.fromEntries(
+    Object.keys(body).flatMap((key) => {
+      const figure = figureOf(words, body, key);
+      return figure === undefined ? [] : [[key, figure]];
+    }),
+  );
 
 const schoolInWords = ({ say, table, name }: Words, question: string, school: string): string => {
   const id = `${question}.${school}`;
@@ -25,120 +46,68 @@ const schoolInWords = ({ say, table, name }: Words, question: string, school: st
     : id;
 };
 
-const wetTime: Teller<'wet-time'> = (words, body) => {
-  const { roomName: room, surfaceName: surface, requiredSeconds, heldSeconds, met } = body;
-  const { say, name } = words;
-  const what =
-    requiredSeconds > 0
-      ? say('recordWhat.wet-time', {
-          room,
-          surface,
-          held: clock(heldSeconds),
-          required: clock(requiredSeconds),
-          met: met ? 'yes' : 'no',
-        })
-      : say('recordWhat.wet-cleaned', { room, surface });
-  const event = lower(name('event', body.event));
-  const strength = strengthOf(words, body.active, body.strength);
-  return { what, note: say('recordNote.wet-time', { event, strength }) };
-};
+const thingsOf = (refused: Refused): [KeyOf<'refusedThing'>, Body][] =>
+  refused.is === 'surfaces'
+    ? refused.surfaces.map((surface) => ['surface', surface])
+    : [[refused.is, refused]];
 
-const rule = (
+/** What was refused; rows of before hold it as text. */
+export const refusedInWords = (
   words: Words,
-  { rule: { one, other }, edition }: Pick<Row<'rule-added'>['body'], 'rule' | 'edition'>,
-): RecordWords => ({
-  what: upper(
-    words.say('recordWhat.rule', {
-      one: words.name('group', one),
-      other: groupOrAnything(words, other),
-    }),
-  ),
-  note: words.say('recordNote.rule', { edition }),
-});
-
-const mishap = (
-  { say }: Words,
-  { what, place, who, done }: Pick<Row<'near-miss'>['body'], 'what' | 'place' | 'who' | 'done'>,
-): RecordWords => ({
-  what,
-  note: say('recordNote.mishap', { place, who, done }),
-});
-
-const tellers: { [K in RecordRow['kind']]: Teller<K> } = {
-  approval: ({ say }, { number, surfaces, accepted }) => ({
-    what: say('recordWhat.approval', { number }),
-    note: say('recordNote.approval', { surfaces, accepted }),
-  }),
-  batch: (words, { code, active, strength, stockCode }) => ({
-    what: words.say('recordWhat.batch', {
-      code,
-      strength: strengthOf(words, active, strength),
-      active: words.name('active', active),
-    }),
-    note: words.say('recordNote.batch', { stock: stockCode }),
-  }),
-  check: (words, body) => ({
-    what: words.say(`recordWhat.${body.inStrength ? 'check-verified' : 'check-set-aside'}`, {
-      batch: body.batchCode,
-    }),
-    note: checkInWords(words, body),
-  }),
-  bottle: ({ say }, { did, bottleCode: bottle, batchCode, washedBy }) =>
-    did === 'filled'
-      ? { what: say('recordWhat.bottle-filled', { bottle, batch: batchCode ?? '' }), note: '' }
-      : {
-          what: say('recordWhat.bottle-washed', { bottle }),
-          note: washedBy ? say('recordNote.bottle-washed', { name: washedBy }) : '',
-        },
-  'house-rules': (words, { changes, flagged }) => ({
-    what: changes.map(({ question, to }) => schoolInWords(words, question, to)).join('; '),
-    note: words.say('recordNote.house-rules', { flagged }),
-  }),
-  'round-started': ({ say }, { version }) => ({
-    what: say('recordWhat.round-started', { version }),
-    note: '',
-  }),
-  'round-finished': ({ say }, { done, open, notMet }) => ({
-    what: say('recordWhat.round-finished', { done, open, notMet }),
-    note: '',
-  }),
-  'surface-event': ({ say, name }, { roomName: room, surfaceName: surface, event, batchCode }) => ({
-    what: say('recordWhat.surface-event', { room, surface, event: name('event', event) }),
-    note: batchCode ? say('recordNote.surface-event', { batch: batchCode }) : '',
-  }),
-  'wet-time': wetTime,
-  refusal: (words, { what, detail, reasons }) => ({
-    what: words.say('recordWhat.refusal', {
-      what: words.name('refusedWhat', what),
-      detail: detail
-        .split(', ')
-        .map((part) => thing(words, part))
-        .join(', '),
-    }),
-    note: reasonsInWords(words, reasons),
-  }),
-  'follow-up': ({ say }, { text, owner, due, closed }) => ({
-    what: text,
-    note: say('recordNote.follow-up', {
-      owner,
-      due: due ?? 'no',
-      state: closed ? 'closed' : 'open',
-    }),
-  }),
-  'rule-added': rule,
-  'rule-withdrawn': rule,
-  'book-read': ({ say }, { edition }) => ({
-    what: say('recordWhat.book-read', { edition }),
-    note: '',
-  }),
-  'source-checked': ({ say }, { source, note }) => ({
-    what: say('recordWhat.source-checked', { source }),
-    note,
-  }),
-  'near-miss': mishap,
-  incident: mishap,
+  { refused, detail = '' }: FactBody<'refusal'>,
+): string => {
+  if (!refused) return detail;
+  const named = (body: Body): Body =>
+    'thing' in body ? { ...body, thing: thing(words, body.thing) } : body;
+  return thingsOf(refused)
+    .map(([id, body]) => words.tell('refusedThing', id, figuresOf(words, named(body))))
+    .join('; ');
 };
+
+const ruleFigures = (
+  words: Words,
+  { rule: { one, other } }: Pick<FactBody<'rule-added'>, 'rule'>,
+): Figures => ({
+  one: upper(words.name('group', one)),
+  other: groupOrAnything(words, other),
+});
+
+/** Kinds that say more than their body's own figures. */
+const more: { [K in RecordKind]?: (words: Words, body: FactBody<K>) => Figures } = {
+  'wet-time': (_, { requiredSeconds }) => ({ timed: yesOrNo(requiredSeconds > 0) }),
+  refusal: (words, body) => ({
+    what: words.name('refusedWhat', body.what),
+    refused: refusedInWords(words, body),
+  }),
+  'rule-added': ruleFigures,
+  'rule-withdrawn': ruleFigures,
+};
+
+/** Kinds whose line or note is put together from several messages. */
+const own: { [K in RecordKind]?: (words: Words, body: FactBody<K>) => Partial<RecordWords> } = {
+  check: (words, body) => ({ note: checkInWords(words, body) }),
+  'house-rules': (words, { changes }) => ({
+    what: changes.map(({ question, to }) => schoolInWords(words, question, to)).join('; '),
+  }),
+  'wet-time': (words, { event, active, strength }) => ({
+    note: words.say('recordNote.wet-time', {
+      event: lower(words.name('event', event)),
+      strength: strengthOf(words, active, strength),
+    }),
+  }),
+  refusal: (words, { reasons }) => ({ note: reasonsInWords(words, reasons) }),
+};
+
+type Teller<T> = ((words: Words, body: FactBody<RecordKind>) => T) | undefined;
 
 /** What a row of the ledger says. */
-export const recordInWords = (words: Words, row: RecordRow): RecordWords =>
-  (tellers[row.kind] as Teller<typeof row.kind>)(words, row.body as never);
+export const recordInWords = (words: Words, { kind, body }: RecordRow): RecordWords => {
+  const figures = {
+    ...figuresOf(words, body),
+    ...(more[kind] as Teller<Figures>)?.(words, body),
+  };
+  const told = (own[kind] as Teller<Partial<RecordWords>>)?.(words, body);
+  const tell = (topic: 'recordWhat' | 'recordNote') =>
+    kind in words.table(topic) ? words.tell(topic, kind, figures) : '';
+  return { what: told?.what ?? tell('recordWhat'), note: told?.note ?? tell('recordNote') };
+};

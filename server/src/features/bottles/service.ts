@@ -1,24 +1,24 @@
 import { type BatchRow, type Body, type BottleRow, type FactBody } from '@zymostat/contract';
 import { isUsedUp, judgeBottle, verdictOf, type Reason, type ReasonCode } from '@zymostat/core';
-import { In } from 'typeorm';
-import { within, type Context } from '../../context.ts';
-import { problems } from '../../http/problems.ts';
-import { batchById, batchesById } from '../bench/service.ts';
-import { theBook } from '../keepApart/book.ts';
+import { within, type Context } from '../../platform/context.ts';
+import { problems } from '../../platform/http/problems.ts';
+import { batchById, batchesById, filledFrom } from '../batches/service.ts';
+import { theBook } from '../book/service.ts';
 import { personNames, type Person } from '../people/service.ts';
 import { append, appendAlone } from '../records/service.ts';
-import { BottleEntity, BottleEventEntity, type BottleRecord } from './entities.ts';
-import { filledFrom } from './filledFrom.ts';
+import * as store from './store.ts';
 
 const bottleCode = (number: string | number): string => `F-${String(number).padStart(3, '0')}`;
 
 /** Bottles with what happened to each, newest first. */
-const withHistory = async (context: Context, records: BottleRecord[]): Promise<BottleRow[]> => {
-  const { db } = context;
-  const events = await db.find(BottleEventEntity, {
-    where: { bottleId: In(records.map(({ id }) => id)) },
-    order: { id: 'DESC' },
-  });
+const withHistory = async (
+  context: Context,
+  records: store.BottleRecord[],
+): Promise<BottleRow[]> => {
+  const events = await store.eventsOf(
+    context,
+    records.map(({ id }) => id),
+  );
   const batches = await batchesById(
     context,
     events.flatMap(({ batchId }) => batchId ?? []),
@@ -54,13 +54,10 @@ const withHistory = async (context: Context, records: BottleRecord[]): Promise<B
 };
 
 export const allBottles = async (context: Context): Promise<BottleRow[]> =>
-  withHistory(
-    context,
-    await context.db.getRepository(BottleEntity).find({ order: { number: 'ASC' } }),
-  );
+  withHistory(context, await store.allBottles(context));
 
 const bottleById = async (context: Context, id: string): Promise<BottleRow> => {
-  const record = await context.db.findOneBy(BottleEntity, { id });
+  const record = await store.bottleById(context, id);
   if (!record) throw problems.notFound('bottle');
   return (await withHistory(context, [record]))[0]!;
 };
@@ -70,13 +67,13 @@ export const addBottle = async (
   fields: Body<'addBottle'>,
 ): Promise<BottleRow> => {
   const id = context.newId();
-  await context.db.insert(BottleEntity, { id, ...fields });
+  await store.addBottle(context, { id, ...fields });
   return bottleById(context, id);
 };
 
 /** Holds a bottle for the rest of the transaction, so that two people cannot fill it at once. */
 const take = async (inside: Context, id: string): Promise<BottleRow> => {
-  await inside.db.findOne(BottleEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
+  await store.holdBottle(inside, id);
   return bottleById(inside, id);
 };
 
@@ -113,13 +110,7 @@ const recordBottle = async (
 ): Promise<void> => {
   const { did, batchId } = fact;
   const at = new Date(inside.now());
-  await inside.db.insert(BottleEventEntity, {
-    bottleId: id,
-    at,
-    personId: person.id,
-    did,
-    batchId,
-  });
+  await store.addEvent(inside, { bottleId: id, at, personId: person.id, did, batchId });
   const washedBy = did === 'washed' ? person.name : null;
   await append(inside, {
     kind: 'bottle',
@@ -141,29 +132,26 @@ export const fillBottle = async (
   batchId: string,
   person: Person,
 ): Promise<BottleRow> => {
-  const refused = await within(context, async (inside) => {
+  const done = await within(context, async (inside) => {
     const bottle = await take(inside, id);
     const batch = await batchById(inside, batchId);
     const { outcome, reasons } = verdictOf(await fillReasons(inside, bottle, batch));
     const { code: batchCode, active, strength } = batch;
     if (outcome === 'never')
-      return {
-        reasons,
-        detail: `${bottle.code}, ${batchCode}`,
-      };
+      return { reasons, refused: { is: 'filling' as const, bottleCode: bottle.code, batchCode } };
     const fact = { did: 'filled' as const, batchId, batchCode, active, strength };
     await recordBottle(inside, bottle, fact, person);
     return null;
   });
-  if (!refused) return bottleById(context, id);
-  const { detail, reasons } = refused;
+  if (!done) return bottleById(context, id);
+  const { refused, reasons } = done;
   await appendAlone(context, {
     kind: 'refusal',
     factId: context.newId(),
     at: context.now(),
     home: null,
     person,
-    body: { what: 'bottle', detail, reasons },
+    body: { what: 'bottle', refused, reasons },
   });
   throw problems.refused(reasons);
 };

@@ -1,8 +1,14 @@
-import type { Problem, Revised } from '@zymostat/contract';
-import { within, type Context } from '../../context.ts';
-import { prepared } from '../../database/prepared.ts';
-import { problems } from '../../http/problems.ts';
+import type { Revised } from '@zymostat/contract';
+import { within, type Context } from '../../platform/context.ts';
+import { problems } from '../../platform/http/problems.ts';
 import type { Person } from '../people/service.ts';
+import {
+  changesAfter,
+  holdRevision,
+  noteChange,
+  setRevision,
+  type Changed,
+} from './changesStore.ts';
 
 /**
  * What of a home is changed: its own fields, a room's, a surface's, what is set for one; or
@@ -18,27 +24,8 @@ export interface Change {
   what: What;
 }
 
-export type Changed = NonNullable<Problem['changes']>[number];
-
 /** No revision was looked at: for what is made by the server itself. */
 export const UNSEEN = Infinity;
-
-const hold = prepared<{ revision: number }>(
-  'hold home',
-  'SELECT revision FROM home WHERE id = $1 FOR UPDATE',
-);
-const since = prepared<Changed & { subjectId: string }>(
-  'changes since',
-  `
-  SELECT person.name AS by, (extract(epoch FROM at) * 1000)::float8 AS at, subject, what, fields, subject_id AS "subjectId"
-  FROM home_change JOIN person ON person.id = person_id WHERE home_id = $1 AND revision > $2 ORDER BY revision DESC LIMIT 200`,
-);
-const note = prepared<never>(
-  'note change',
-  `
-  INSERT INTO home_change (home_id, revision, at, person_id, subject_id, subject, what, fields) VALUES ($1, $2, $3, $4, $5, $6, $7, $8)`,
-);
-const count = prepared<never>('count change', 'UPDATE home SET revision = $2 WHERE id = $1');
 
 /** Who makes a change, and which revision of the home they had seen. */
 export interface Doer {
@@ -47,14 +34,14 @@ export interface Doer {
 }
 
 /** Holds a home for the rest of the transaction and gives its revision. */
-export const holdHome = async ({ db }: Context, homeId: string): Promise<number> => {
-  const [found] = await hold(db, [homeId]);
-  if (!found) throw problems.notFound('home');
-  return found.revision;
+export const holdHome = async (inside: Context, homeId: string): Promise<number> => {
+  const revision = await holdRevision(inside, homeId);
+  if (revision === undefined) throw problems.notFound('home');
+  return revision;
 };
 
-const changesSince = async ({ db }: Context, homeId: string, seen: number) =>
-  seen === UNSEEN ? [] : since(db, [homeId, Math.trunc(seen)]);
+const changesSince = async (inside: Context, homeId: string, seen: number) =>
+  seen === UNSEEN ? [] : changesAfter(inside, homeId, Math.trunc(seen));
 
 /** Refuses where anything at all of a home was changed since somebody saw it: for approvals. */
 export const refuseUnseen = async (
@@ -96,20 +83,13 @@ export const changing = (
     if (meanwhile.length > 0) throw problems.changedMeanwhile(meanwhile.map(asChange), revision);
     const fields = await work(inside);
     let next = revision;
-    for (const { id, name } of fields.length > 0 ? subjects : []) {
+    const at = new Date(inside.now());
+    for (const subject of fields.length > 0 ? subjects : []) {
       next += 1;
-      await note(inside.db, [
-        homeId,
-        next,
-        new Date(inside.now()),
-        person.id,
-        id,
-        name,
-        what,
-        JSON.stringify(fields),
-      ]);
+      const change = { homeId, revision: next, at, personId: person.id, subject, what, fields };
+      await noteChange(inside, change);
     }
-    if (next > revision) await count(inside.db, [homeId, next]);
+    if (next > revision) await setRevision(inside, homeId, next);
     return { revision: next };
   });
 

@@ -1,10 +1,9 @@
 import type { KeyOf } from '@zymostat/words';
-import { endpoints } from '@zymostat/contract';
+import { endpoints, streams } from '@zymostat/contract';
 import { stripSteps } from '@zymostat/core';
-import type { Request, Response, Router } from 'express';
-import type { Context } from '../../context.ts';
-import { problems } from '../../http/problems.ts';
-import { mayCall, serve } from '../../http/serve.ts';
+import type { Router } from 'express';
+import { problems } from '../../platform/http/problems.ts';
+import { serve, serveEvents } from '../../platform/http/serve.ts';
 import { ask, lineStream } from './lineClient.ts';
 
 /** Where the instruments of the bench listen, as host:port. */
@@ -38,37 +37,27 @@ const answerOf = async (
   return match;
 };
 
-export const instrumentRoutes = (
-  router: Router,
-  context: Context,
-  { scale, meter, strip }: Instruments,
-): void => {
+export const instrumentRoutes = (router: Router, { scale, meter, strip }: Instruments): void => {
   const stream = scale ? lineStream(scale) : null;
 
-  router.get('/scale', async (request: Request, response: Response) => {
-    await mayCall(context, 'person', request);
-    response.writeHead(200, {
-      'Content-Type': 'text/event-stream',
-      'Cache-Control': 'no-store, no-transform',
-      Connection: 'keep-alive',
-    });
+  serveEvents(router, streams.scale, (tell) => {
     let last = '';
-    const tell = (line: string | null) => {
+    const hear = (line: string | null) => {
       if (line?.startsWith('error')) return;
       const reading = JSON.stringify(asReading(line));
-      if (reading !== last) response.write(`data: ${reading}\n\n`);
+      if (reading !== last) tell(reading);
       last = reading;
     };
-    if (!stream) tell(null);
-    const stop = stream?.listen(tell);
-    request.on('close', () => stop?.());
+    if (!stream) hear(null);
+    const stop = stream?.listen(hear);
+    return () => stop?.();
   });
 
-  serve(router, context, endpoints.tareScale, () => {
+  serve(router, endpoints.tareScale, () => {
     if (!stream?.say('tare')) throw problems.noInstrument('scale');
     return Promise.resolve(null);
   });
-  serve(router, context, endpoints.readMeter, async () => {
+  serve(router, endpoints.readMeter, async () => {
     const [, density, temperature] = await answerOf(
       meter,
       'density meter',
@@ -76,7 +65,7 @@ export const instrumentRoutes = (
     );
     return { density: Number(density), temperature: Number(temperature) };
   });
-  serve(router, context, endpoints.readStrip, async () => {
+  serve(router, endpoints.readStrip, async () => {
     const [, percent] = await answerOf(strip, 'strip reader', /^strip ([\d.]+) %$/);
     const step = stripSteps.find((one) => Math.abs(one * 100 - Number(percent)) < 1e-6);
     if (step === undefined) throw problems.noInstrument('strip reader');

@@ -1,7 +1,7 @@
 import { pictogramSvg } from '@zymostat/contract';
 import type { LabelWords, Words } from '@zymostat/words';
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
-import { createPdf, MM } from '../../print/pdf.ts';
+import { createPdf, MM } from '../../platform/pdf.ts';
 
 /**
  * The two sizes, how many go on a sheet of A4, and the sheet they are printed on. Nothing is set

@@ -1,16 +1,18 @@
 import type { Body, RecipeRow } from '@zymostat/contract';
-import { In } from 'typeorm';
-import { within, type Context } from '../../context.ts';
-import { problems } from '../../http/problems.ts';
+import { within, type Context } from '../../platform/context.ts';
+import { problems } from '../../platform/http/problems.ts';
 import { personNames, type Person } from '../people/service.ts';
-import { RecipeEntity, RecipeVersionEntity, type RecipeRecord } from './entities.ts';
+import * as store from './store.ts';
 
-const withVersions = async (context: Context, recipes: RecipeRecord[]): Promise<RecipeRow[]> => {
+const withVersions = async (
+  context: Context,
+  recipes: store.RecipeRecord[],
+): Promise<RecipeRow[]> => {
   const [versions, names] = await Promise.all([
-    context.db.find(RecipeVersionEntity, {
-      where: { recipeId: In(recipes.map(({ id }) => id)) },
-      order: { number: 'DESC' },
-    }),
+    store.versionsOf(
+      context,
+      recipes.map(({ id }) => id),
+    ),
     personNames(context),
   ]);
   return recipes.map(({ id, name }) => ({
@@ -29,34 +31,20 @@ const withVersions = async (context: Context, recipes: RecipeRecord[]): Promise<
 };
 
 export const allRecipes = async (context: Context): Promise<RecipeRow[]> =>
-  withVersions(
-    context,
-    await context.db.getRepository(RecipeEntity).find({ order: { name: 'ASC' } }),
-  );
+  withVersions(context, await store.allRecipes(context));
 
 const insertVersion = (
-  { db, now }: Context,
+  context: Context,
   { recipeId, number }: { recipeId: string; number: number },
   { claim, text }: Body<'addRecipe'>,
   person: Person,
-) =>
-  db.insert(RecipeVersionEntity, {
-    recipeId,
-    number,
-    claim,
-    text,
-    savedAt: new Date(now()),
-    savedBy: person.id,
-  });
+): Promise<void> => {
+  const savedAt = new Date(context.now());
+  return store.addVersion(context, { recipeId, number, claim, text, savedAt, savedBy: person.id });
+};
 
-const nameIsTaken = async ({ db }: Context, name: string, but?: string): Promise<boolean> =>
-  (
-    await db
-      .getRepository(RecipeEntity)
-      .createQueryBuilder('recipe')
-      .where('lower(recipe.name) = lower(:name)', { name })
-      .getMany()
-  ).some(({ id }) => id !== but);
+const nameIsTaken = async (context: Context, name: string, but?: string): Promise<boolean> =>
+  (await store.recipesCalled(context, name)).some(({ id }) => id !== but);
 
 /** Saves a recipe, good or bad: what is written on bottles is worth keeping too. */
 export const addRecipe = async (
@@ -64,14 +52,14 @@ export const addRecipe = async (
   fields: Body<'addRecipe'>,
   person: Person,
 ): Promise<RecipeRow> => {
+  const { name } = fields;
   const id = context.newId();
   await within(context, async (inside) => {
-    if (await nameIsTaken(inside, fields.name))
-      throw problems.conflict('recipe-name', { name: fields.name });
-    await inside.db.insert(RecipeEntity, { id, name: fields.name });
+    if (await nameIsTaken(inside, name)) throw problems.conflict('recipe-name', { name });
+    await store.addRecipe(inside, { id, name });
     await insertVersion(inside, { recipeId: id, number: 1 }, fields, person);
   });
-  return (await withVersions(context, [{ id, name: fields.name }]))[0]!;
+  return (await withVersions(context, [{ id, name }]))[0]!;
 };
 
 /** The next version; earlier ones stay as they were. */
@@ -81,18 +69,14 @@ export const saveRecipe = async (
   fields: Body<'saveRecipe'>,
   person: Person,
 ): Promise<RecipeRow> => {
+  const { name } = fields;
   await within(context, async (inside) => {
-    const recipe = await inside.db.findOne(RecipeEntity, {
-      where: { id },
-      lock: { mode: 'pessimistic_write' },
-    });
+    const recipe = await store.holdRecipe(inside, id);
     if (!recipe) throw problems.notFound('recipe');
-    if (await nameIsTaken(inside, fields.name, id))
-      throw problems.conflict('recipe-name-taken', { name: fields.name });
-    const newest = await inside.db.maximum(RecipeVersionEntity, 'number', { recipeId: id });
-    if (recipe.name !== fields.name)
-      await inside.db.update(RecipeEntity, { id }, { name: fields.name });
-    await insertVersion(inside, { recipeId: id, number: (newest ?? 0) + 1 }, fields, person);
+    if (await nameIsTaken(inside, name, id)) throw problems.conflict('recipe-name-taken', { name });
+    const number = (await store.newestNumber(inside, id)) + 1;
+    if (recipe.name !== name) await store.rename(inside, { id, name });
+    await insertVersion(inside, { recipeId: id, number }, fields, person);
   });
-  return (await withVersions(context, [{ id, name: fields.name }]))[0]!;
+  return (await withVersions(context, [{ id, name }]))[0]!;
 };

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import type { LedgerRow } from './entities.ts';
+import type { LedgerRow } from './store.ts';
 
 export const FIRST_HASH = '0'.repeat(64);
 

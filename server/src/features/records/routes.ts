@@ -1,50 +1,16 @@
-import { endpoints, recordFilter } from '@zymostat/contract';
+import { endpoints, streams } from '@zymostat/contract';
 import type { Router } from 'express';
-import * as v from 'valibot';
-import type { Context } from '../../context.ts';
-import { serve, serveStream } from '../../http/serve.ts';
-import { csvOf, recordsHead } from './csv.ts';
-import { eachRecord, findRecords } from './service.ts';
-
-const exported = v.omit(recordFilter, ['before', 'limit']);
+import type { Context } from '../../platform/context.ts';
+import { serve, serveLines } from '../../platform/http/serve.ts';
+import { recordsCsv, recordsJson } from './files.ts';
+import { findRecords } from './service.ts';
 
 export const recordRoutes = (router: Router, context: Context): void => {
-  serve(router, context, endpoints.records, ({ query }) => findRecords(context, query));
-
-  serveStream(
-    router,
-    context,
-    {
-      path: '/records.csv',
-      who: 'supervisor',
-      query: exported,
-      type: 'text/csv; charset=utf-8',
-      fileName: 'records.csv',
-    },
-    async function* (filter, words) {
-      yield recordsHead(words);
-      for await (const row of eachRecord(context, filter)) yield csvOf(words, row);
-    },
+  serve(router, endpoints.records, ({ query }) => findRecords(context, query));
+  serveLines(router, streams.recordsCsv, 'records.csv', ({ query, words }) =>
+    recordsCsv(context, query, words),
   );
-
-  serveStream(
-    router,
-    context,
-    {
-      path: '/records.json',
-      who: 'supervisor',
-      query: exported,
-      type: 'application/json',
-      fileName: 'records.json',
-    },
-    async function* (filter) {
-      yield '{"format":"zymostat.records/1","rows":[';
-      let comma = '';
-      for await (const row of eachRecord(context, filter)) {
-        yield `${comma}\n${JSON.stringify(row)}`;
-        comma = ',';
-      }
-      yield '\n]}\n';
-    },
+  serveLines(router, streams.recordsJson, 'records.json', ({ query }) =>
+    recordsJson(context, query),
   );
 };

@@ -1,5 +1,5 @@
 import type { Answer, Body } from '@zymostat/contract';
-import type { Context } from '../../context.ts';
+import type { Context } from '../../platform/context.ts';
 import type { Person } from '../people/service.ts';
 import { appendAlone, findRecords } from '../records/service.ts';
 

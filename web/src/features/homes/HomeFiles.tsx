@@ -4,7 +4,8 @@ import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../../app/api.ts';
 import { WentWrong } from '../../ui/parts.tsx';
-import { exportHome, exportSurfaces, readHomeFile } from './homeFiles.ts';
+import { readHomeFile } from './files/readHomeFile.ts';
+import { exportHome, exportSurfaces } from './files/writeHomeFile.ts';
 
 /** Takes a survey along as a file, and brings one in: rooms are added to this home, all or none. */
 export const HomeFiles = ({ home }: { home: HomeDetail }) => {

@@ -4,9 +4,10 @@ import { type HomeRow } from '@zymostat/contract';
 import { w } from '../../app/words.ts';
 import { enforce } from '@zymostat/core';
 import { skipToken } from '@reduxjs/toolkit/query';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { api } from '../../app/api.ts';
+import { later } from '../../app/later.ts';
 import { useBook } from '../../app/useBook.ts';
 import { useKeys } from '../../app/useKeys.ts';
 import { Severity, StandingNote, Verdict, Waiting, WentWrong } from '../../ui/parts.tsx';
@@ -17,7 +18,7 @@ import { Flags } from '../protocols/Flags.tsx';
 import { HeldUp } from '../protocols/HeldUp.tsx';
 
 /** Fetched when somebody adds or changes a home. */
-const HomeForm = lazy(() =>
+const HomeForm = later(() =>
   import('./HomeForm.tsx').then((module) => ({ default: module.HomeForm })),
 );
 

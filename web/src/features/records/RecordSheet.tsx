@@ -1,6 +1,6 @@
 import { rich } from '../../ui/rich.tsx';
 import { type RecordRow } from '@zymostat/contract';
-import { sourceInWords, strengthOf, clock, reasonInWords } from '@zymostat/words';
+import { sourceInWords, strengthOf, clock, reasonInWords, refusedInWords } from '@zymostat/words';
 import { w } from '../../app/words.ts';
 import { activeFacts } from '@zymostat/core';
 import { Fragment, type ReactNode } from 'react';
@@ -100,7 +100,8 @@ const headline = (row: RecordRow): string => {
           requiredSeconds: clock(requiredSeconds),
         });
   }
-  if (row.kind === 'refusal') return w.say('records.refused', { detail: row.body.detail });
+  if (row.kind === 'refusal')
+    return w.say('records.refused', { detail: refusedInWords(w, row.body) });
   return `${w.name('record', row.kind)}: ${recordInWords(w, row).what}`;
 };
 

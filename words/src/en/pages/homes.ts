@@ -116,9 +116,9 @@ export const homes = {
     'Line 1: found “{record}”. Expected at least the columns room and name, of {columns}.',
   line: 'Line {lines}: {what}',
   foundARoomAndA: 'found “{record}”. A room and a name are expected.',
-  foundMaterialWhichIsNot: 'found material “{material}”, which is not in the table.',
-  foundLevelAreAllowed: 'found level “{level}”. {levels} are allowed.',
-  foundTouchedAreAllowed: 'found touched “{touched}”. {touches} are allowed.',
+  foundNoNumber: 'found {field} “{found}”, which is no number.',
+  foundChoice:
+    'found {field} “{found}”{few, select, yes {. {allowed} are allowed.} other {, which is not in the table.}}',
   room2: 'Room “{fields}”: {issues}',
   foundNoSurfaceAfterThe: 'Found no surface after the first line.',
   foundAFileOfKb: 'Found a file of {round} kB. At most 1 MB is a home.',

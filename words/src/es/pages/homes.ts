@@ -117,9 +117,9 @@ export const homes = {
     'Línea 1: se encontró “{record}”. Se esperan al menos las columnas room y name, de {columns}.',
   line: 'Línea {lines}: {what}',
   foundARoomAndA: 'se encontró “{record}”. Se esperan un cuarto y un nombre.',
-  foundMaterialWhichIsNot: 'se encontró el material “{material}”, que no está en la tabla.',
-  foundLevelAreAllowed: 'se encontró la altura “{level}”. Se permiten {levels}.',
-  foundTouchedAreAllowed: 'se encontró “{touched}” para cuánto se toca. Se permiten {touches}.',
+  foundNoNumber: 'en {field} se encontró “{found}”, que no es un número.',
+  foundChoice:
+    'en {field} se encontró “{found}”{few, select, yes {. Se permiten {allowed}.} other {, que no está en la tabla.}}',
   room2: 'Cuarto “{fields}”: {issues}',
   foundNoSurfaceAfterThe: 'No se encontró ninguna superficie después de la primera línea.',
   foundAFileOfKb: 'Se encontró un archivo de {round} kB. Una casa tiene como máximo 1 MB.',

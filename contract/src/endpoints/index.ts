@@ -1,0 +1,49 @@
+import type * as v from 'valibot';
+import { peopleEndpoints } from './people.ts';
+import { homesEndpoints } from './homes.ts';
+import { protocolsEndpoints } from './protocols.ts';
+import { stockEndpoints } from './stock.ts';
+import { batchesEndpoints, batchesStreams } from './batches.ts';
+import { instrumentsEndpoints, instrumentsStreams } from './instruments.ts';
+import { bottlesEndpoints } from './bottles.ts';
+import { recipesEndpoints } from './recipes.ts';
+import { mishapsEndpoints, mishapsStreams } from './mishaps.ts';
+import { bookEndpoints, bookStreams } from './book.ts';
+import { placesEndpoints } from './places.ts';
+import { sourcesEndpoints } from './sources.ts';
+import { roundsEndpoints } from './rounds.ts';
+import { recordsEndpoints, recordsStreams } from './records.ts';
+
+/**
+ * Every route that answers with a message: the server serves this list, the page calls it, and the
+ * OpenAPI description is made from it.
+ */
+export const endpoints = {
+  ...peopleEndpoints,
+  ...homesEndpoints,
+  ...protocolsEndpoints,
+  ...stockEndpoints,
+  ...batchesEndpoints,
+  ...instrumentsEndpoints,
+  ...bottlesEndpoints,
+  ...recipesEndpoints,
+  ...mishapsEndpoints,
+  ...bookEndpoints,
+  ...placesEndpoints,
+  ...sourcesEndpoints,
+  ...roundsEndpoints,
+  ...recordsEndpoints,
+} as const;
+
+/** Every route that answers with a file, or as long as somebody listens. */
+export const streams = {
+  ...batchesStreams,
+  ...instrumentsStreams,
+  ...mishapsStreams,
+  ...bookStreams,
+  ...recordsStreams,
+} as const;
+
+export type EndpointName = keyof typeof endpoints;
+export type Body<N extends EndpointName> = v.InferInput<(typeof endpoints)[N]['body']>;
+export type Answer<N extends EndpointName> = v.InferOutput<(typeof endpoints)[N]['answer']>;

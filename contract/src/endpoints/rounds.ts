@@ -1,0 +1,32 @@
+import * as v from 'valibot';
+import { newRound, newRoundEvent, round, roundRow, taken, wetNow } from '../messages/rounds.ts';
+import { id } from '../parts/text.ts';
+import { routes } from '../routes.ts';
+import { byId, endpoint } from './endpoint.ts';
+
+export const roundsEndpoints = {
+  roundHomes: endpoint(routes.roundHomes, 'person', 'Homes with an approved protocol', {
+    answer: v.array(v.strictObject({ id, name: v.string(), place: v.string() })),
+  }),
+  rounds: endpoint(routes.rounds, 'person', 'Rounds in hand', { answer: v.array(roundRow) }),
+  startRound: endpoint(
+    routes.startRound,
+    'person',
+    'Start a round by the newest approved protocol',
+    { body: newRound, answer: roundRow },
+  ),
+  round: endpoint(routes.round, 'person', 'One round with its events', {
+    params: byId,
+    answer: round,
+  }),
+  addEvent: endpoint(
+    routes.addEvent,
+    'person',
+    'Record what was done at a surface; each event is taken once',
+    { params: byId, body: newRoundEvent, answer: taken },
+  ),
+  finishRound: endpoint(routes.finishRound, 'person', 'Finish a round', { params: byId }),
+  wetNow: endpoint(routes.wetNow, 'person', 'What is wet right now across all rounds', {
+    answer: wetNow,
+  }),
+} as const;

@@ -1,0 +1,62 @@
+import * as v from 'valibot';
+import type { Thing } from '../things.ts';
+import { approval } from './approval.ts';
+import { batch } from './batch.ts';
+import { bookRead } from './bookRead.ts';
+import { bottle } from './bottle.ts';
+import { check } from './check.ts';
+import { followUp } from './followUp.ts';
+import { houseRules } from './houseRules.ts';
+import { incident } from './incident.ts';
+import { nearMiss } from './nearMiss.ts';
+import { refusal } from './refusal.ts';
+import { roundFinished } from './roundFinished.ts';
+import { roundStarted } from './roundStarted.ts';
+import { ruleAdded } from './ruleAdded.ts';
+import { ruleWithdrawn } from './ruleWithdrawn.ts';
+import { sourceChecked } from './sourceChecked.ts';
+import { surfaceEvent } from './surfaceEvent.ts';
+import { wetTime } from './wetTime.ts';
+
+/** Every kind of fact that the ledger holds, in the order that people look for them. */
+const facts = [
+  approval,
+  batch,
+  check,
+  bottle,
+  roundStarted,
+  surfaceEvent,
+  wetTime,
+  refusal,
+  roundFinished,
+  houseRules,
+  nearMiss,
+  incident,
+  followUp,
+  ruleAdded,
+  ruleWithdrawn,
+  bookRead,
+  sourceChecked,
+] as const;
+
+type Facts = typeof facts;
+type RowsOf<F extends readonly { row: unknown }[]> = { -readonly [I in keyof F]: F[I]['row'] };
+type KindsOf<F extends readonly { kind: unknown }[]> = { -readonly [I in keyof F]: F[I]['kind'] };
+
+/**
+ * A row of the ledger. What happened is in `body`, by `kind`; `hash` covers the row and the hash
+ * before it.
+ */
+export const record = v.variant('kind', facts.map(({ row }) => row) as unknown as RowsOf<Facts>);
+export type RecordRow = v.InferOutput<typeof record>;
+export type RecordKind = RecordRow['kind'];
+/** The body of one kind of fact. */
+export type FactBody<K extends RecordKind> = Extract<RecordRow, { kind: K }>['body'];
+
+export const recordKinds = facts.map(({ kind }) => kind) as unknown as KindsOf<Facts>;
+
+const touchedBy = new Map<string, readonly Thing[]>(
+  facts.map(({ kind, touches }) => [kind, touches]),
+);
+/** What of the page is to be fetched anew after a fact: nothing for a kind that nobody knows. */
+export const thingsTouchedBy = (kind: string): readonly Thing[] => touchedBy.get(kind) ?? [];

@@ -1,0 +1,10 @@
+import * as v from 'valibot';
+import { id } from '../parts/text.ts';
+import { factOf } from './fact.ts';
+
+/** A round was finished. */
+export const roundFinished = factOf(
+  'round-finished',
+  ['Rounds', 'WetNow', 'Homes'],
+  v.strictObject({ roundId: id, done: v.number(), open: v.number(), notMet: v.number() }),
+);

@@ -1,0 +1,10 @@
+import * as v from 'valibot';
+import { companyRule } from '../messages/book.ts';
+import { factOf } from './fact.ts';
+
+/** The company added a rule to the book. */
+export const ruleAdded = factOf(
+  'rule-added',
+  ['Me', 'Book', 'Home'],
+  v.strictObject({ rule: companyRule, edition: v.number() }),
+);

@@ -1,0 +1,11 @@
+import * as v from 'valibot';
+import { companyRule } from '../messages/book.ts';
+import { sentence } from '../parts/text.ts';
+import { factOf } from './fact.ts';
+
+/** The company withdrew a rule of its own. */
+export const ruleWithdrawn = factOf(
+  'rule-withdrawn',
+  ['Me', 'Book', 'Home'],
+  v.strictObject({ rule: companyRule, edition: v.number(), why: sentence }),
+);

@@ -1,0 +1,27 @@
+import { levels, materialIds, touches } from '@zymostat/core';
+import * as v from 'valibot';
+import { between, name } from '../parts/text.ts';
+import { kindOfField, type FieldKind } from './field.ts';
+
+/**
+ * What is noted of a surface when it is surveyed, in the order in which forms ask and files hold
+ * it. Columns, forms, lists and files are all made from this one list.
+ */
+export const surfaceFields = v.strictObject({
+  name,
+  material: v.picklist(materialIds),
+  level: v.picklist(levels),
+  area: between(0.01, 200),
+  touched: v.picklist(touches),
+  food: v.boolean(),
+});
+export type SurfaceFields = v.InferOutput<typeof surfaceFields>;
+export type SurfaceField = keyof SurfaceFields;
+
+export const surfaceFieldNames = Object.keys(surfaceFields.entries) as SurfaceField[];
+export const kindOfSurfaceField = (field: SurfaceField): FieldKind =>
+  kindOfField(surfaceFields.entries[field]);
+export const choicesOf = (field: SurfaceField): readonly string[] => {
+  const schema = surfaceFields.entries[field];
+  return 'options' in schema ? schema.options : [];
+};

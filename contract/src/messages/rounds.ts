@@ -1,0 +1,69 @@
+import * as v from 'valibot';
+import { clientKeeps } from '../fields/home.ts';
+import { version } from './protocols.ts';
+import { name, id, instant } from '../parts/text.ts';
+import { active, eventKind } from '../parts/trade.ts';
+
+export const roundEvent = v.strictObject({
+  id,
+  surfaceId: id,
+  kind: eventKind,
+  at: instant,
+  batchId: v.nullable(id),
+});
+
+/**
+ * `personId`: who did it; nobody else's session may send it. `turnedBack`: the phone has already
+ * refused it, so it is only put on record.
+ */
+export const newRoundEvent = v.strictObject({
+  ...roundEvent.entries,
+  personId: id,
+  turnedBack: v.optional(v.boolean(), false),
+});
+
+export const taken = v.strictObject({ id, taken: v.picklist(['now', 'before']) });
+
+export const newRound = v.strictObject({ id, homeId: id });
+
+export const roundRow = v.strictObject({
+  id,
+  homeId: id,
+  homeName: name,
+  place: name,
+  by: name,
+  startedAt: instant,
+  finishedAt: v.nullable(instant),
+});
+
+/** `clientKeeps` as of now, whatever stood when the version was approved. */
+export const round = v.strictObject({
+  ...roundRow.entries,
+  version,
+  clientKeeps,
+  events: v.array(roundEvent),
+});
+
+export const wetNow = v.array(
+  v.strictObject({
+    roundId: id,
+    surfaceId: id,
+    homeName: name,
+    surfaceName: name,
+    by: name,
+    active,
+    seconds: v.number(),
+    wetSince: instant,
+    coats: v.array(instant),
+  }),
+);
+
+export type RoundEvent = v.InferOutput<typeof roundEvent>;
+
+export type NewRoundEvent = v.InferOutput<typeof newRoundEvent>;
+
+export type RoundRow = v.InferOutput<typeof roundRow>;
+
+export type Round = v.InferOutput<typeof round>;
+
+export type WetNow = v.InferOutput<typeof wetNow>;

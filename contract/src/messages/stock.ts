@@ -1,0 +1,81 @@
+import { groups, materialIds, threats } from '@zymostat/core';
+import * as v from 'valibot';
+import { listOf, written, name, id, instant } from '../parts/text.ts';
+import { strength, volume, active } from '../parts/trade.ts';
+
+/**
+ * A registered product's label as the supervisor enters it: at least one use, each against
+ * something and for a time.
+ */
+export const productLabel = v.strictObject({
+  groups: v.pipe(
+    listOf(v.picklist(groups), groups.length),
+    v.minLength(1, 'groups-needed'),
+    v.transform((list) => [...new Set(list)]),
+  ),
+  uses: v.pipe(
+    listOf(
+      v.strictObject({
+        goal: v.picklist(['sanitise', 'disinfect']),
+        against: v.pipe(
+          listOf(v.picklist(threats), threats.length),
+          v.minLength(1, 'against-needed'),
+        ),
+        seconds: v.pipe(
+          v.number(),
+          v.integer(),
+          v.minValue(1, 'labels-time-1-s'),
+          v.maxValue(7200, 'labels-time-1-s'),
+        ),
+      }),
+      20,
+    ),
+    v.minLength(1, 'uses-needed'),
+  ),
+  notOn: v.pipe(
+    listOf(v.picklist(materialIds), materialIds.length),
+    v.transform((list) => [...new Set(list)]),
+  ),
+  dilution: v.optional(
+    v.nullable(
+      v.strictObject({
+        water: v.pipe(v.number(), v.gtValue(0, 'water-parts'), v.maxValue(1000, 'water-parts')),
+        keeps: v.pipe(
+          v.number(),
+          v.integer(),
+          v.minValue(60, 'dilution-keeps-1-min'),
+          v.maxValue(63_072_000, 'dilution-keeps-1-min'),
+        ),
+        hardness: v.nullable(
+          v.pipe(v.number(), v.minValue(0, 'hardness'), v.maxValue(2000, 'hardness')),
+        ),
+      }),
+    ),
+    null,
+  ),
+  registration: v.optional(v.nullable(written(60)), null),
+});
+
+export const stock = v.strictObject({
+  id,
+  code: v.string(),
+  name,
+  active,
+  strength,
+  volume: v.number(),
+  expiresAt: instant,
+  pricePerLitre: v.nullable(v.number()),
+  label: v.nullable(productLabel),
+});
+
+export const productFields = v.strictObject({
+  name,
+  volume,
+  expiresAt: instant,
+  pricePerLitre: v.nullable(
+    v.pipe(v.number(), v.minValue(0, 'price-0-or-more'), v.maxValue(10_000)),
+  ),
+  label: productLabel,
+});
+
+export type StockRow = v.InferOutput<typeof stock>;

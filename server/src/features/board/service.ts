@@ -1,0 +1,25 @@
+import type { Answer } from '@zymostat/contract';
+import type { Context } from '../../platform/context.ts';
+import { allHomes, countsByHome } from '../homes/service.ts';
+import { newestNumbers } from '../protocols/service.ts';
+import { lastRoundByHome } from '../rounds/service.ts';
+
+/** The list of homes: what is in each, its newest version and its last round. */
+export const homeRows = async (context: Context): Promise<Answer<'homes'>> => {
+  const [homes, counts, rounds, newest] = await Promise.all([
+    allHomes(context),
+    countsByHome(context),
+    lastRoundByHome(context),
+    newestNumbers(context),
+  ]);
+  return homes.map(({ id, name, place, situations, clientKeeps }) => ({
+    id,
+    name,
+    place,
+    situations,
+    clientKeeps,
+    ...(counts.get(id) ?? { rooms: 0, surfaces: 0 }),
+    version: newest.get(id) ?? null,
+    lastRoundAt: rounds.get(id) ?? null,
+  }));
+};

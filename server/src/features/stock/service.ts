@@ -1,0 +1,45 @@
+import type { Body, StockRow } from '@zymostat/contract';
+import { within, type Context } from '../../platform/context.ts';
+import { problems } from '../../platform/http/problems.ts';
+import * as store from './store.ts';
+
+export { stockById, stocksAtHand } from './store.ts';
+
+const productCode = (n: number): string => `P-${String(n).padStart(4, '0')}`;
+
+/** Enters a registered product: it is used as sold, and may do what its label grants. */
+export const addProduct = async (
+  context: Context,
+  { expiresAt, ...fields }: Body<'addProduct'>,
+): Promise<StockRow> => {
+  const id = context.newId();
+  await within(context, async (inside) => {
+    // Numbered by how many there are; the code is unique, so two at once cannot both have it.
+    const code = productCode((await store.countOfProducts(inside)) + 1);
+    await store.addStock(inside, {
+      id,
+      code,
+      active: 'registered product',
+      strength: 1,
+      ...fields,
+      expiresAt: new Date(expiresAt),
+    } as Parameters<typeof store.addStock>[1]);
+  });
+  return (await store.stockById(context, id))!;
+};
+
+/**
+ * Changes what was entered of a label. What was approved by the old one is flagged where it no
+ * longer holds.
+ */
+export const editProduct = async (
+  context: Context,
+  id: string,
+  { expiresAt, ...fields }: Body<'editProduct'>,
+): Promise<StockRow> => {
+  const to = { ...fields, expiresAt: new Date(expiresAt) } as Parameters<
+    typeof store.changeProduct
+  >[2];
+  if (!(await store.changeProduct(context, id, to))) throw problems.notFound('product');
+  return (await store.stockById(context, id))!;
+};

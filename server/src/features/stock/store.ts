@@ -1,0 +1,47 @@
+import type { StockRow } from '@zymostat/contract';
+import type { Context } from '../../platform/context.ts';
+import { prepared } from '../../platform/database/prepared.ts';
+import type { View } from '../../platform/database/views.ts';
+import { StockEntity, type StockContainer } from './tables.ts';
+
+/** All stock as one JSON list. */
+export const stockView: View = {
+  name: 'stock_at_hand',
+  select: `SELECT coalesce(json_agg(json_build_object('id', id, 'code', code, 'name', name, 'active', active, 'strength', strength, 'volume', volume,
+    'expiresAt', (extract(epoch FROM expires_at) * 1000)::bigint, 'pricePerLitre', price_per_litre, 'label', label) ORDER BY code), '[]') AS stocks FROM stock`,
+};
+
+const findStocks = prepared<{ stocks: StockRow[] }>('stocks', 'SELECT stocks FROM stock_at_hand');
+export const stocksAtHand = async ({ db }: Context): Promise<StockRow[]> =>
+  (await findStocks(db, []))[0]!.stocks;
+
+const asStock = ({ expiresAt, label, ...rest }: StockContainer): StockRow => ({
+  ...rest,
+  expiresAt: expiresAt.getTime(),
+  label: label
+    ? { ...label, dilution: label.dilution ?? null, registration: label.registration ?? null }
+    : null,
+});
+
+export const stockById = async ({ db }: Context, id: string): Promise<StockRow | null> => {
+  const stock = await db.getRepository(StockEntity).findOneBy({ id });
+  return stock && asStock(stock);
+};
+
+export const countOfProducts = ({ db }: Context): Promise<number> =>
+  db.countBy(StockEntity, { active: 'registered product' });
+
+export const addStock = async ({ db }: Context, container: StockContainer): Promise<void> =>
+  void (await db.insert(StockEntity, container as never));
+
+/** Changes a registered product; whether there was one. */
+export const changeProduct = async (
+  { db }: Context,
+  id: string,
+  fields: Partial<StockContainer>,
+): Promise<boolean> => {
+  const { affected } = await db
+    .getRepository(StockEntity)
+    .update({ id, active: 'registered product' }, fields as never);
+  return (affected ?? 0) > 0;
+};

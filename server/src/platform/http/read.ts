@@ -1,0 +1,22 @@
+import type { Schema } from '@zymostat/contract';
+import { figuresOfMisfit } from '@zymostat/words';
+import * as v from 'valibot';
+import { MOST_NAMED, problems } from './problems.ts';
+
+/**
+ * Parses one part of a request; what does not fit is named with what was found and what is allowed.
+ */
+export const read = <S extends Schema>(
+  schema: S,
+  given: unknown,
+  where: string,
+): v.InferOutput<S> => {
+  const result = v.safeParse(schema, given);
+  if (result.success) return result.output;
+  const fields = result.issues.slice(0, MOST_NAMED).map((issue) => ({
+    path: [where, v.getDotPath(issue)].filter(Boolean).join('.'),
+    code: issue.message,
+    figures: figuresOfMisfit(issue),
+  }));
+  throw problems.badRequest(fields);
+};
