@@ -1,4 +1,4 @@
-import { learnRest, speak } from '../src/app/words.ts';
+import { learnRest, speak } from '../src/words/words.ts';
 
 await speak('en');
 await learnRest();

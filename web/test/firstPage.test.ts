@@ -34,7 +34,7 @@ const tellersOf = (text: string): string[] => {
 const topicsIn = (text: string): string[] =>
   [...text.matchAll(/\b(?:say|name|table|tell|rich)\(\s*['`](\w+)/g)].map((found) => found[1]!);
 
-const page = closure([`${root}web/src/app/start.tsx`, `${root}web/src/features/homes/Homes.tsx`]);
+const page = closure([`${root}web/src/shell/start.tsx`, `${root}web/src/features/board/Homes.tsx`]);
 const texts = [...page].map((file) => readFileSync(file, 'utf8'));
 
 test('the page that is drawn first says nothing that is fetched later', () => {

@@ -8,14 +8,8 @@ import {
   lastMonths,
   pairOf,
   type Mishap,
-} from '../src/features/keepApart/counts.ts';
-import {
-  kinds,
-  linesOf,
-  ofStock,
-  shortName,
-  wholeGroups,
-} from '../src/features/keepApart/pickables.ts';
+} from '../src/features/mishaps/counts.ts';
+import { kinds, linesOf, ofStock, shortName, wholeGroups } from '../src/features/book/pickables.ts';
 
 const row = (seq: number, at: string, more: object = {}, kind = 'near-miss') =>
   ({

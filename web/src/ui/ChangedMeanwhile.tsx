@@ -1,7 +1,7 @@
 import { type Problem } from '@zymostat/contract';
 import { changeInWords } from '@zymostat/words';
-import { w } from '../app/words.ts';
-import { problemOf } from '../app/api.ts';
+import { w } from '../words/words.ts';
+import { problemOf } from '../api/api.ts';
 import { WentWrong } from './parts.tsx';
 
 interface Props {

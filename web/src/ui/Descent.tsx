@@ -1,5 +1,5 @@
 import { type HomeDetail, type RoomRow, type SurfaceRow } from '@zymostat/contract';
-import { w } from '../app/words.ts';
+import { w } from '../words/words.ts';
 import { levels, type Level } from '@zymostat/core';
 import { Fragment, type ReactNode } from 'react';
 

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
-import { rich } from './rich.tsx';
+import { rich } from '../words/rich.tsx';
 import { percent } from '@zymostat/words';
-import { w } from '../app/words.ts';
+import { w } from '../words/words.ts';
 import type { Family, Span } from '@zymostat/core';
 import type { CSSProperties } from 'react';
 

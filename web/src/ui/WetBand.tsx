@@ -1,5 +1,5 @@
 import { duration, clock, about } from '@zymostat/words';
-import { w } from '../app/words.ts';
+import { w } from '../words/words.ts';
 import type { Family } from '@zymostat/core';
 import type { CSSProperties } from 'react';
 

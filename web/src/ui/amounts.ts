@@ -1,7 +1,7 @@
-import { w } from '../app/words.ts';
+import { w } from '../words/words.ts';
 import { inMillilitres, oneOf, type Measure } from '@zymostat/core';
 
-export type UnitSystem = 'us' | 'metric';
+import type { UnitSystem } from '../store/units.ts';
 
 /**
  * Which way an amount may be off: a stock never less, water never more, so that a batch never comes

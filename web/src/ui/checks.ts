@@ -1,4 +1,4 @@
-import { w } from '../app/words.ts';
+import { w } from '../words/words.ts';
 import { LEAST_REASON } from '@zymostat/contract';
 import { parseFigure, parseStrength, parseVolume, type Basis } from '@zymostat/core';
 

@@ -1,8 +1,9 @@
 import { standingNote } from '@zymostat/words';
-import { w } from '../app/words.ts';
+import { w } from '../words/words.ts';
 import type { Goal as GoalName, Outcome, Severity as SeverityName } from '@zymostat/core';
 import type { ReactNode } from 'react';
-import { api, problemOf } from '../app/api.ts';
+import { problemOf } from '../api/api.ts';
+import { useMeQuery } from '../api/me.ts';
 
 /** A word and a shape, never colour alone. */
 export const Severity = ({ is, word }: { is: SeverityName | Outcome; word?: string }) => (
@@ -42,7 +43,7 @@ export const Verdict = ({
 );
 
 export const StandingNote = () => {
-  const { data } = api.useMeQuery();
+  const { data } = useMeQuery();
   return (
     <p className="standing-note">
       {standingNote(w, data?.company.poisonLine ?? w.name('common', 'onTheLabel'))}

@@ -1,4 +1,4 @@
-import { w } from '../app/words.ts';
+import { w } from '../words/words.ts';
 import { isThisYear, isToday, isTomorrow, isYesterday, lightFormat } from 'date-fns';
 
 // Month names come from the browser: a formatter that knows languages weighs more than all else on

@@ -1,8 +1,8 @@
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import type { HomeDetail } from '@zymostat/contract';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api } from '../../app/api.ts';
+import { useImportRoomsMutation } from './api.ts';
 import { WentWrong } from '../../ui/parts.tsx';
 import { readHomeFile } from './files/readHomeFile.ts';
 import { exportHome, exportSurfaces } from './files/writeHomeFile.ts';
@@ -12,7 +12,7 @@ export const HomeFiles = ({ home }: { home: HomeDetail }) => {
   const file = useRef<HTMLInputElement>(null);
   const [problems, setProblems] = useState<string[]>([]);
   const [brought, setBrought] = useState<string>();
-  const [importRooms, importing] = api.useImportRoomsMutation();
+  const [importRooms, importing] = useImportRoomsMutation();
   const navigate = useNavigate();
   const take = async (list: FileList | null) => {
     if (!list?.[0]) return;

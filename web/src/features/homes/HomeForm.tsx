@@ -1,9 +1,9 @@
-import { rich } from '../../ui/rich.tsx';
+import { rich } from '../../words/rich.tsx';
 import { type HomeDetail } from '@zymostat/contract';
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import { productIds, situations, type ProductId, type Situation } from '@zymostat/core';
 import { useState } from 'react';
-import { api } from '../../app/api.ts';
+import { useAddHomeMutation, useEditHomeMutation } from './api.ts';
 import { written } from '../../ui/checks.ts';
 import { TextField, Tick } from '../../ui/Field.tsx';
 import { Form } from '../../ui/Form.tsx';
@@ -22,8 +22,8 @@ export const HomeForm = ({
   const [place, setPlace] = useState(home?.place ?? '');
   const [lives, setLives] = useState<Situation[]>(home?.situations ?? []);
   const [keeps, setKeeps] = useState<ProductId[]>(home?.clientKeeps ?? []);
-  const [addHome, adding] = api.useAddHomeMutation();
-  const [editHome, editing] = api.useEditHomeMutation();
+  const [addHome, adding] = useAddHomeMutation();
+  const [editHome, editing] = useEditHomeMutation();
   const tick = (one: Situation) => (on: boolean) =>
     setLives(on ? [...lives, one] : lives.filter((other) => other !== one));
   const keep = (one: ProductId) => (on: boolean) =>

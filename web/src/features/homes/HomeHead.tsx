@@ -1,5 +1,5 @@
 import { type HomeDetail } from '@zymostat/contract';
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import { Link } from 'react-router';
 
 export const tabs = {

@@ -1,8 +1,8 @@
 import { type RoomRow } from '@zymostat/contract';
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import { materialIds, noteSurface, readSurfaces, type MaterialId } from '@zymostat/core';
 import { useState } from 'react';
-import { api } from '../../app/api.ts';
+import { useAddSurfaceMutation } from './api.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { TextField } from '../../ui/Field.tsx';
 import { Form } from '../../ui/Form.tsx';
@@ -15,7 +15,7 @@ import { WentWrong } from '../../ui/parts.tsx';
 export const QuickSurfaces = ({ room, onDone }: { room: RoomRow; onDone: () => void }) => {
   const [text, setText] = useState('');
   const [materials, setMaterials] = useState<Record<string, MaterialId>>({});
-  const [addSurface, adding] = api.useAddSurfaceMutation();
+  const [addSurface, adding] = useAddSurfaceMutation();
   const noted = readSurfaces(text);
   const there = new Set(room.surfaces.map(({ name }) => name.toLowerCase()));
   const unsure = noted.filter(({ name, sure }) => !sure && !materials[name]);

@@ -1,5 +1,5 @@
 import { type RoomRow } from '@zymostat/contract';
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import {
   parseFigure,
   readSurfaces,
@@ -9,7 +9,7 @@ import {
   type Ventilation,
 } from '@zymostat/core';
 import { useState } from 'react';
-import { api } from '../../app/api.ts';
+import { useAddRoomMutation, useAddSurfaceMutation, useEditRoomMutation } from './api.ts';
 import { figureBetween, written } from '../../ui/checks.ts';
 import { Choice, Segments } from '../../ui/Choice.tsx';
 import { ChangedMeanwhile } from '../../ui/ChangedMeanwhile.tsx';
@@ -36,9 +36,9 @@ export const RoomForm = ({ homeId, revision, room, onDone }: Props) => {
   const [ventilation, setVentilation] = useState<Ventilation>(room?.ventilation ?? 'window');
   const [flame, setFlame] = useState<Flame>(room?.flame ?? 'unknown');
   const [withSurfaces, setWith] = useState<RoomTemplate | null>(null);
-  const [addRoom, adding] = api.useAddRoomMutation();
-  const [addSurface, addingSurface] = api.useAddSurfaceMutation();
-  const [editRoom, editing] = api.useEditRoomMutation();
+  const [addRoom, adding] = useAddRoomMutation();
+  const [addSurface, addingSurface] = useAddSurfaceMutation();
+  const [editRoom, editing] = useEditRoomMutation();
   const submit = async (by = seen) => {
     if (written(name) || anArea(floorArea) || aHeight(height)) return;
     const body = {

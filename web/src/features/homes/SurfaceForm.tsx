@@ -7,7 +7,7 @@ import {
   Label,
 } from '@headlessui/react';
 import { type SurfaceRow } from '@zymostat/contract';
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import {
   materialIds,
   noteSurface,
@@ -19,7 +19,7 @@ import {
   type Touched,
 } from '@zymostat/core';
 import { useState } from 'react';
-import { api } from '../../app/api.ts';
+import { useAddSurfaceMutation, useEditSurfaceMutation, useRemoveSurfaceMutation } from './api.ts';
 import { figureBetween, written } from '../../ui/checks.ts';
 import { Choice, Segments } from '../../ui/Choice.tsx';
 import { optionsOf, TextField, Tick } from '../../ui/Field.tsx';
@@ -131,9 +131,9 @@ export const SurfaceForm = ({ homeId, revision, roomId, roomName, surface, onDon
   const [guessed, guess] = useState(false);
   const [tried, setTried] = useState(false);
   const [asking, ask] = useState(false);
-  const [addSurface, adding] = api.useAddSurfaceMutation();
-  const [editSurface, editing] = api.useEditSurfaceMutation();
-  const [removeSurface] = api.useRemoveSurfaceMutation();
+  const [addSurface, adding] = useAddSurfaceMutation();
+  const [editSurface, editing] = useEditSurfaceMutation();
+  const [removeSurface] = useRemoveSurfaceMutation();
   const submit = async (by = seen) => {
     setTried(true);
     if (written(name) || anArea(area) || !material) return;

@@ -1,10 +1,10 @@
 import type { ReactNode } from 'react';
-import { rich } from '../../ui/rich.tsx';
-import { w } from '../../app/words.ts';
+import { rich } from '../../words/rich.tsx';
+import { w } from '../../words/words.ts';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api } from '../../app/api.ts';
-import { useKeys } from '../../app/useKeys.ts';
+import { useRemoveRoomMutation } from './api.ts';
+import { useKeys } from '../../ui/useKeys.ts';
 import { Descent } from '../../ui/Descent.tsx';
 import { StandingNote, Verdict } from '../../ui/parts.tsx';
 import { Window } from '../../ui/Window.tsx';
@@ -18,7 +18,7 @@ import { SurfaceForm } from './SurfaceForm.tsx';
 export const Survey = ({ home, openRoomId, chosenId, onOpen, onChoose }: Standing) => {
   const [dialog, setDialog] = useState<'new-room' | 'room' | 'take-room' | 'several' | null>(null);
   const [adding, add] = useState(false);
-  const [removeRoom] = api.useRemoveRoomMutation();
+  const [removeRoom] = useRemoveRoomMutation();
   const room = home.rooms.find((one) => one.id === openRoomId);
   const surface = room?.surfaces.find((one) => one.id === chosenId);
   const startAdding = () => {

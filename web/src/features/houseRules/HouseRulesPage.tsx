@@ -1,11 +1,13 @@
 import type { Me } from '@zymostat/contract';
 import type { KeyOf } from '@zymostat/words';
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import { houseQuestions, schools, type HouseQuestion, type HouseRules } from '@zymostat/core';
 import { Radio, RadioGroup } from '@headlessui/react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api } from '../../app/api.ts';
+import { useMeQuery } from '../../api/me.ts';
+import { useSetNumbersMutation } from '../people/api.ts';
+import { useRuleEffectsQuery, useSetHouseRulesMutation } from '../protocols/api.ts';
 import { written } from '../../ui/checks.ts';
 import { TextField } from '../../ui/Field.tsx';
 import { Form } from '../../ui/Form.tsx';
@@ -48,7 +50,7 @@ const Question = ({
 const Numbers = ({ company }: { company: Me['company'] }) => {
   const [emergencyNumber, setEmergency] = useState(company.emergencyNumber);
   const [poisonLine, setPoison] = useState(company.poisonLine);
-  const [save, { error, isSuccess, isLoading }] = api.useSetNumbersMutation();
+  const [save, { error, isSuccess, isLoading }] = useSetNumbersMutation();
   const submit = () => {
     if (!written(emergencyNumber) && !written(poisonLine))
       void save({ emergencyNumber, poisonLine });
@@ -93,16 +95,16 @@ const Numbers = ({ company }: { company: Me['company'] }) => {
  * before it is saved.
  */
 const HouseRulesPage = () => {
-  const { data: me } = api.useMeQuery();
+  const { data: me } = useMeQuery();
   const [chosen, setChosen] = useState<HouseRules>();
-  const [save, saving] = api.useSetHouseRulesMutation();
+  const [save, saving] = useSetHouseRulesMutation();
   const stands = me?.company.houseRules;
   const rules = chosen ?? stands;
   const changes =
     stands && rules
       ? houseQuestions.filter((question) => stands[question] !== rules[question])
       : [];
-  const effects = api.useRuleEffectsQuery(rules!, { skip: changes.length === 0 });
+  const effects = useRuleEffectsQuery(rules!, { skip: changes.length === 0 });
   if (!me || !stands || !rules)
     return (
       <main className="px-6">

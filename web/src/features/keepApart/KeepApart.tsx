@@ -1,21 +1,21 @@
 import type { ReactNode } from 'react';
-import { rich } from '../../ui/rich.tsx';
-import { w } from '../../app/words.ts';
+import { rich } from '../../words/rich.tsx';
+import { w } from '../../words/words.ts';
 import { routes } from '@zymostat/core';
 import { useCallback, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { api } from '../../app/api.ts';
-import { useBook } from '../../app/useBook.ts';
-import { useKeys } from '../../app/useKeys.ts';
+import { useMishapsQuery } from '../mishaps/api.ts';
+import { useBook } from '../../api/useBook.ts';
+import { useKeys } from '../../ui/useKeys.ts';
 import { Segments } from '../../ui/Choice.tsx';
 import { Severity, StandingNote } from '../../ui/parts.tsx';
 import { Window } from '../../ui/Window.tsx';
-import { FirstResponse } from './FirstResponse.tsx';
-import { KeepApartHead } from './KeepApartHead.tsx';
-import { Matrix, type AskedRoute } from './Matrix.tsx';
-import { MishapForm } from './MishapForm.tsx';
-import { isAbout, PairSheet } from './PairSheet.tsx';
-import { usePickables } from './pickables.ts';
+import { FirstResponse } from '../book/FirstResponse.tsx';
+import { KeepApartHead } from '../book/KeepApartHead.tsx';
+import { Matrix, type AskedRoute } from '../book/Matrix.tsx';
+import { MishapForm } from '../mishaps/MishapForm.tsx';
+import { isAbout, PairSheet } from '../book/PairSheet.tsx';
+import { usePickables } from '../book/pickables.ts';
 
 const byRoute: { value: AskedRoute; name: string }[] = [
   { value: 'any', name: w.name('apart', 'any') },
@@ -24,7 +24,7 @@ const byRoute: { value: AskedRoute; name: string }[] = [
 
 /** The matrix of what must not meet, and the pair that is chosen in it. */
 const KeepApart = () => {
-  const { data: mishaps = [] } = api.useMishapsQuery();
+  const { data: mishaps = [] } = useMishapsQuery();
   const { lines, find, ready } = usePickables();
   const book = useBook();
   const [search, setSearch] = useSearchParams();

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
-import { rich } from '../../ui/rich.tsx';
+import { rich } from '../../words/rich.tsx';
 import { wordsOfRule, remedyInWords } from '@zymostat/words';
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import {
   isAgainst,
   isGeneric,
@@ -12,14 +12,16 @@ import {
   type Severity,
 } from '@zymostat/core';
 import { lazy, Suspense, useState } from 'react';
-import { api } from '../../app/api.ts';
-import { useBook } from '../../app/useBook.ts';
+import { useBatchesQuery } from '../batches/api.ts';
+import { useBottlesQuery } from '../batches/api.ts';
+import { useStockQuery } from '../stock/api.ts';
+import { useBook } from '../../api/useBook.ts';
 import { Choice, Segments } from '../../ui/Choice.tsx';
 import { TextField } from '../../ui/Field.tsx';
 import { StandingNote } from '../../ui/parts.tsx';
-import { KeepApartHead } from './KeepApartHead.tsx';
-import { isSameCode } from './codes.ts';
-import { kinds, usePickables, type Pickable } from './pickables.ts';
+import { KeepApartHead } from '../book/KeepApartHead.tsx';
+import { isSameCode } from '../book/codes.ts';
+import { kinds, usePickables, type Pickable } from '../book/pickables.ts';
 
 /** The camera only where the browser can read codes by itself. */
 const Scan = lazy(() => import('./Scan.tsx'));
@@ -50,9 +52,9 @@ const answerTo = (severity: Severity, route: Route) =>
  */
 const useCodes = () => {
   const { own } = usePickables();
-  const { data: batches = [] } = api.useBatchesQuery();
-  const { data: bottles = [] } = api.useBottlesQuery();
-  const { data: stocks = [] } = api.useStockQuery();
+  const { data: batches = [] } = useBatchesQuery();
+  const { data: bottles = [] } = useBottlesQuery();
+  const { data: stocks = [] } = useStockQuery();
   return (typed: string): Pickable | undefined => {
     const code = typed.trim();
     if (code === '') return undefined;

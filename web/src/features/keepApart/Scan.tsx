@@ -1,4 +1,4 @@
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import { Window } from '../../ui/Window.tsx';
 

@@ -1,6 +1,6 @@
 import { languageNames, languages, type Language } from '@zymostat/words';
-import { api } from '../../app/api.ts';
-import { changeLanguage, w } from '../../app/words.ts';
+import { useSetLanguageMutation } from './api.ts';
+import { changeLanguage, w } from '../../words/words.ts';
 import { WentWrong } from '../../ui/parts.tsx';
 
 /** Every language by its own name, each said in itself. */
@@ -27,7 +27,7 @@ export const LanguageButtons = ({
 
 /** Keeps a person's language on the server and on this device, and opens the page in it. */
 export const useChooseLanguage = () => {
-  const [set, { error }] = api.useSetLanguageMutation();
+  const [set, { error }] = useSetLanguageMutation();
   const choose = async (language: Language) => {
     const { error: failed } = await set({ language });
     if (!failed) changeLanguage(language);

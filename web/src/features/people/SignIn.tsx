@@ -1,8 +1,8 @@
 import { languages } from '@zymostat/words';
-import { changeLanguage, w } from '../../app/words.ts';
+import { changeLanguage, w } from '../../words/words.ts';
 import { useState } from 'react';
-import { api } from '../../app/api.ts';
-import { Mark } from '../../app/Mark.tsx';
+import { useSignInMutation } from '../../api/me.ts';
+import { Mark } from '../../ui/Mark.tsx';
 import { written } from '../../ui/checks.ts';
 import { TextField } from '../../ui/Field.tsx';
 import { Form } from '../../ui/Form.tsx';
@@ -12,7 +12,7 @@ import { LanguageButtons } from './LanguageChoice.tsx';
 export const SignIn = () => {
   const [login, setLogin] = useState('');
   const [password, setPassword] = useState('');
-  const [signIn, { error, isLoading }] = api.useSignInMutation();
+  const [signIn, { error, isLoading }] = useSignInMutation();
   const submit = () => {
     if (login.trim() && password) void signIn({ login: login.trim(), password });
   };

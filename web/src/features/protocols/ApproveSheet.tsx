@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
-import { rich } from '../../ui/rich.tsx';
+import { rich } from '../../words/rich.tsx';
 import { type HomeDetail, type StockRow } from '@zymostat/contract';
 import { stepLine, strengthShort } from '@zymostat/words';
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import {
   activeFacts,
   buildProtocol,
@@ -17,8 +17,9 @@ import {
   type TreatedRoom,
   type TreatedSurface,
 } from '@zymostat/core';
-import { api, problemOf } from '../../app/api.ts';
-import { useBook } from '../../app/useBook.ts';
+import { problemOf } from '../../api/api.ts';
+import { useApproveMutation, useVersionQuery } from './api.ts';
+import { useBook } from '../../api/useBook.ts';
 import { Severity, Verdict, WentWrong } from '../../ui/parts.tsx';
 import { ChangedMeanwhile } from '../../ui/ChangedMeanwhile.tsx';
 import { WetBand } from '../../ui/WetBand.tsx';
@@ -205,9 +206,9 @@ const Done = ({ surfaces, stocks }: { surfaces: TreatedSurface[]; stocks: StockR
  * for just that.
  */
 export const ApproveSheet = ({ home, stocks, rules, now, objections, judged, onDone }: Props) => {
-  const [approve, approving] = api.useApproveMutation();
+  const [approve, approving] = useApproveMutation();
   const [newest] = home.versions;
-  const { data: before } = api.useVersionQuery(newest?.id ?? '', { skip: !newest });
+  const { data: before } = useVersionQuery(newest?.id ?? '', { skip: !newest });
   const book = useBook();
   const rooms = buildProtocol(home, stocks, { rules, now, book }, judged);
   const surfaces = all(rooms);

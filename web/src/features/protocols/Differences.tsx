@@ -1,9 +1,9 @@
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import type { HomeDetail, StockRow } from '@zymostat/contract';
 import { buildProtocol, diffVersions, type HouseRules } from '@zymostat/core';
 import { useState } from 'react';
-import { api } from '../../app/api.ts';
-import { useBook } from '../../app/useBook.ts';
+import { useVersionQuery } from './api.ts';
+import { useBook } from '../../api/useBook.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { Waiting } from '../../ui/parts.tsx';
 import { dateOf } from '../../ui/times.ts';
@@ -34,8 +34,8 @@ export const Differences = ({
   const [toId, setTo] = useState<string>(DRAFT);
   const from = fromId ?? (home.changedSinceApproval ? newest : before)?.id ?? '';
   const to = toId === DRAFT && !home.changedSinceApproval ? (newest?.id ?? DRAFT) : toId;
-  const earlier = api.useVersionQuery(from, { skip: !open || from === '' });
-  const later = api.useVersionQuery(to, { skip: !open || to === DRAFT });
+  const earlier = useVersionQuery(from, { skip: !open || from === '' });
+  const later = useVersionQuery(to, { skip: !open || to === DRAFT });
   if (!newest || (!before && !home.changedSinceApproval)) return null;
   const next =
     to === DRAFT ? buildProtocol(home, stocks, { rules, now, book }) : later.data?.protocol.rooms;

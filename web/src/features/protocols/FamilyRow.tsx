@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
-import { rich } from '../../ui/rich.tsx';
+import { rich } from '../../words/rich.tsx';
 import { type StockRow } from '@zymostat/contract';
 import { sourceInWords, reasonInWords, strengthOf, percent, nameOfBatch } from '@zymostat/words';
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import { activeFacts, type Compared, type Goal, type HouseRules } from '@zymostat/core';
 import { useState } from 'react';
 import { aStrength } from '../../ui/checks.ts';

@@ -1,10 +1,10 @@
 import { type HomeDetail, type StockRow } from '@zymostat/contract';
 import { strengthShort } from '@zymostat/words';
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import { activeFacts, fillRest, isUnset, materialOf, type HouseRules } from '@zymostat/core';
 import { useMemo, useState } from 'react';
-import { api } from '../../app/api.ts';
-import { useBook } from '../../app/useBook.ts';
+import { useSetManyMutation } from '../homes/api.ts';
+import { useBook } from '../../api/useBook.ts';
 import { ChangedMeanwhile } from '../../ui/ChangedMeanwhile.tsx';
 import { Window } from '../../ui/Window.tsx';
 
@@ -25,7 +25,7 @@ export const FillRest = ({
 }) => {
   const [open, setOpen] = useState(false);
   const book = useBook();
-  const [setMany, saving] = api.useSetManyMutation();
+  const [setMany, saving] = useSetManyMutation();
   const unset = home.rooms.flatMap((room) => room.surfaces.filter(isUnset));
   const proposed = useMemo(
     () => (open ? fillRest(home, stocks, { rules, now, book }) : []),

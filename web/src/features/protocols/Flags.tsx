@@ -1,7 +1,7 @@
-import { rich } from '../../ui/rich.tsx';
+import { rich } from '../../words/rich.tsx';
 import { type FlagRow, type HomeDetail } from '@zymostat/contract';
 import { reasonInWords } from '@zymostat/words';
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import { Fragment } from 'react';
 import { Link } from 'react-router';
 import { Severity } from '../../ui/parts.tsx';

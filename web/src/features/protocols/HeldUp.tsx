@@ -1,6 +1,6 @@
 import { type HomeDetail } from '@zymostat/contract';
 import { reasonInWords } from '@zymostat/words';
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import type { Objection } from '@zymostat/core';
 import { Fragment } from 'react';
 import { Link } from 'react-router';

@@ -1,11 +1,12 @@
-import { rich } from '../../ui/rich.tsx';
+import { rich } from '../../words/rich.tsx';
 import { type SurfaceRow } from '@zymostat/contract';
 import { strengthShort, cleanedStep } from '@zymostat/words';
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import { activeFacts, enforce, judgeSurfaces, materialOf } from '@zymostat/core';
 import { useState } from 'react';
-import { api } from '../../app/api.ts';
-import { useBook } from '../../app/useBook.ts';
+import { useMeQuery } from '../../api/me.ts';
+import { useStockQuery } from '../stock/api.ts';
+import { useBook } from '../../api/useBook.ts';
 import { Descent } from '../../ui/Descent.tsx';
 import { Goal, StandingNote, Verdict, Waiting } from '../../ui/parts.tsx';
 import { dayOf } from '../../ui/times.ts';
@@ -20,8 +21,8 @@ import { SurfaceSheet } from './SurfaceSheet.tsx';
 
 /** What is set for each surface of a home, and what stands before its approval. */
 export const Protocol = ({ home, openRoomId, chosenId, onOpen, onChoose }: Standing) => {
-  const { data: stocks } = api.useStockQuery();
-  const { data: me } = api.useMeQuery();
+  const { data: stocks } = useStockQuery();
+  const { data: me } = useMeQuery();
   const [approving, approve] = useState(false);
   const book = useBook();
   const [now] = useState(Date.now);

@@ -1,5 +1,5 @@
 import { stepOrders } from '@zymostat/words';
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import type { TreatedSurface } from '@zymostat/core';
 
 /** What whoever has the bottle will be told, step by step. */

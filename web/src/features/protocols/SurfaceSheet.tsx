@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
-import { rich } from '../../ui/rich.tsx';
+import { rich } from '../../words/rich.tsx';
 import { type HomeDetail, type RoomRow, type StockRow, type SurfaceRow } from '@zymostat/contract';
 import { percent } from '@zymostat/words';
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import {
   activeFacts,
   actsBetween,
@@ -22,8 +22,8 @@ import {
   type Setting,
 } from '@zymostat/core';
 import { lazy, Suspense, useState } from 'react';
-import { api } from '../../app/api.ts';
-import { useBook } from '../../app/useBook.ts';
+import { useSetSurfaceMutation } from '../homes/api.ts';
+import { useBook } from '../../api/useBook.ts';
 import { aReason, figureBetween } from '../../ui/checks.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { Switches } from '../../ui/Switches.tsx';
@@ -98,7 +98,7 @@ const typedFrom = ({ use }: Setting, stocks: StockRow[]): Typed => {
 /** One surface: what it must reach, and what each family could do for it here. */
 export const SurfaceSheet = ({ home, room, surface, stocks, rules, now }: Props) => {
   const { setting } = surface;
-  const [save, saving] = api.useSetSurfaceMutation();
+  const [save, saving] = useSetSurfaceMutation();
   const [typed, setTyped] = useState(() => typedFrom(setting, stocks));
   const [why, setWhy] = useState(setting.accepted ?? '');
   const book = useBook();

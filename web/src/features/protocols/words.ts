@@ -7,7 +7,7 @@ import {
   about,
   clock,
 } from '@zymostat/words';
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import {
   activeFacts,
   materialOf,

@@ -1,7 +1,7 @@
-import { rich } from '../../ui/rich.tsx';
+import { rich } from '../../words/rich.tsx';
 import { type RecordRow } from '@zymostat/contract';
 import { sourceInWords, strengthOf, clock, reasonInWords, refusedInWords } from '@zymostat/words';
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import { activeFacts } from '@zymostat/core';
 import { Fragment, type ReactNode } from 'react';
 import { inMetric } from '../../ui/amounts.ts';

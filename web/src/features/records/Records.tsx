@@ -1,10 +1,12 @@
-import { rich } from '../../ui/rich.tsx';
+import { rich } from '../../words/rich.tsx';
 import { recordKinds, type RecordKind, type RecordRow } from '@zymostat/contract';
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { api, type Filter } from '../../app/api.ts';
-import { useKeys } from '../../app/useKeys.ts';
+import type { Filter } from './api.ts';
+import { useHomesQuery } from '../homes/api.ts';
+import { useRecordsQuery } from './api.ts';
+import { useKeys } from '../../ui/useKeys.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { TextField } from '../../ui/Field.tsx';
 import { StandingNote, WentWrong } from '../../ui/parts.tsx';
@@ -64,14 +66,14 @@ const Line = ({
 /** What happened, unaltered, in order. */
 const Records = () => {
   const [search, setSearch] = useSearchParams();
-  const { data: homes = [] } = api.useHomesQuery();
+  const { data: homes = [] } = useHomesQuery();
   const [before, setBefore] = useState<number[]>([]);
   const [chosenSeq, choose] = useState<string>();
   const homeId = search.get('home') ?? undefined;
   const kind = (search.get('kind') as RecordKind | null) ?? undefined;
   const day = search.get('day') ?? '';
   const filter: Filter = { homeId, kind, ...spanOf(day) };
-  const { data, error } = api.useRecordsQuery({ ...filter, before: before.at(-1) });
+  const { data, error } = useRecordsQuery({ ...filter, before: before.at(-1) });
   const rows = data?.rows ?? [];
   const chosen = rows.find((row) => String(row.seq) === chosenSeq) ?? rows[0];
   useKeys(

@@ -1,9 +1,9 @@
 import type { ReactNode } from 'react';
-import { rich } from '../../ui/rich.tsx';
-import { w } from '../../app/words.ts';
-import { useAppSelector } from '../../app/store.ts';
+import { rich } from '../../words/rich.tsx';
+import { w } from '../../words/words.ts';
+import { useAppSelector } from '../../store/store.ts';
 import { momentOf } from '../../ui/times.ts';
-import { markRead } from './outbox.ts';
+import { markRead } from '../../offline/outbox.ts';
 
 /**
  * What lies on this phone and is not on record: what was not taken and why, and what others have

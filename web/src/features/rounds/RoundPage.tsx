@@ -1,14 +1,16 @@
 import type { ReactNode } from 'react';
-import { rich } from '../../ui/rich.tsx';
+import { rich } from '../../words/rich.tsx';
 import { clock as clockWords } from '@zymostat/words';
 import { cleanedStep } from '@zymostat/words';
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import { outcomeOf, secondsBetween, type EventKind, type Verdict } from '@zymostat/core';
 import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { api } from '../../app/api.ts';
-import { useBook } from '../../app/useBook.ts';
-import { useAppSelector } from '../../app/store.ts';
+import { useMeQuery } from '../../api/me.ts';
+import { useBatchesQuery } from '../batches/api.ts';
+import { useFinishRoundMutation, useRoundQuery } from './api.ts';
+import { useBook } from '../../api/useBook.ts';
+import { useAppSelector } from '../../store/store.ts';
 import { StandingNote, Waiting, WentWrong } from '../../ui/parts.tsx';
 import { useNow } from '../../ui/useNow.ts';
 import { Window } from '../../ui/Window.tsx';
@@ -73,10 +75,10 @@ const RoundPage = () => {
   const { roundId } = useParams<{ roundId: string }>();
   const [search, setSearch] = useSearchParams();
   const navigate = useNavigate();
-  const { data: round, error } = api.useRoundQuery(roundId!, { refetchOnMountOrArgChange: true });
-  const { data: rows = [] } = api.useBatchesQuery();
-  const { data: me } = api.useMeQuery();
-  const [finish, finishing] = api.useFinishRoundMutation();
+  const { data: round, error } = useRoundQuery(roundId!, { refetchOnMountOrArgChange: true });
+  const { data: rows = [] } = useBatchesQuery();
+  const { data: me } = useMeQuery();
+  const [finish, finishing] = useFinishRoundMutation();
   const [stopped, setStopped] = useState<{
     verdict: Verdict;
     stop: Stop;

@@ -1,17 +1,17 @@
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { v7 as newId } from 'uuid';
-import { api } from '../../app/api.ts';
+import { useRoundHomesQuery, useRoundsQuery, useStartRoundMutation } from './api.ts';
 import { KeptHere } from './KeptHere.tsx';
 import { StandingNote, Verdict, WentWrong } from '../../ui/parts.tsx';
 import { momentOf } from '../../ui/times.ts';
 
 /** Which round to work: one in hand, or a new one by a home's approved protocol. */
 const Rounds = () => {
-  const { data: rounds, error } = api.useRoundsQuery();
-  const { data: homes } = api.useRoundHomesQuery();
-  const [startRound, starting] = api.useStartRoundMutation();
+  const { data: rounds, error } = useRoundsQuery();
+  const { data: homes } = useRoundHomesQuery();
+  const [startRound, starting] = useStartRoundMutation();
   const [ids] = useState(() => new Map<string, string>());
   const navigate = useNavigate();
   const start = async (homeId: string) => {

@@ -1,6 +1,6 @@
 import { type BatchRow } from '@zymostat/contract';
 import { strengthShort, wordsOfRule, reasonInWords, standingNote } from '@zymostat/words';
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import { activeFacts, type Verdict } from '@zymostat/core';
 import { Link } from 'react-router';
 import type { Stop } from './useRound.ts';

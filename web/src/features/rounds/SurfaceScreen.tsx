@@ -1,10 +1,10 @@
 import type { ReactNode } from 'react';
-import { rich } from '../../ui/rich.tsx';
+import { rich } from '../../words/rich.tsx';
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/react';
 import type { BatchRow } from '@zymostat/contract';
 import { clock as clockWords } from '@zymostat/words';
 import { strengthShort, stepOrders, cleanedStep } from '@zymostat/words';
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import {
   activeFacts,
   isRinse,

@@ -13,8 +13,8 @@ import {
 } from '@zymostat/core';
 import { useMemo } from 'react';
 import { v7 as newId } from 'uuid';
-import { useAppSelector } from '../../app/store.ts';
-import { keep } from './outbox.ts';
+import { useAppSelector } from '../../store/store.ts';
+import { keep } from '../../offline/outbox.ts';
 
 /** One surface of a round, with its clock as of the last event. */
 export interface Stop {

@@ -1,11 +1,12 @@
 import type { ReactNode } from 'react';
-import { rich } from '../../ui/rich.tsx';
-import { w } from '../../app/words.ts';
+import { rich } from '../../words/rich.tsx';
+import { w } from '../../words/words.ts';
 import type { CheckedSource } from '@zymostat/contract';
 import { sources, type Source, type SourceId } from '@zymostat/core';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { api } from '../../app/api.ts';
+import { useMeQuery } from '../../api/me.ts';
+import { useCheckSourceMutation, useSourcesQuery } from './api.ts';
 import { written } from '../../ui/checks.ts';
 import { TextField } from '../../ui/Field.tsx';
 import { Form } from '../../ui/Form.tsx';
@@ -15,7 +16,7 @@ import { dateOf } from '../../ui/times.ts';
 /** Says that somebody has compared a publication with what is held of it, and what they found. */
 const Compare = ({ source }: { source: SourceId }) => {
   const [note, setNote] = useState('');
-  const [check, { error, isLoading }] = api.useCheckSourceMutation();
+  const [check, { error, isLoading }] = useCheckSourceMutation();
   const submit = async () => {
     if (written(note)) return;
     const result = await check({ source, note: note.trim() });
@@ -84,8 +85,8 @@ const SourceSheet = ({ source, checks, supervisor }: SheetProps) => (
 
 /** What the figures rest on: every publication, and who has compared it with what is held. */
 const Sources = () => {
-  const { data: me } = api.useMeQuery();
-  const { data: checked = [], error } = api.useSourcesQuery();
+  const { data: me } = useMeQuery();
+  const { data: checked = [], error } = useSourcesQuery();
   const [search, setSearch] = useSearchParams();
   const chosen = sources.find(({ key }) => key === search.get('of')) ?? sources[0];
   const of = (key: string) => checked.filter((one) => one.source === key);

@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
-import { rich } from '../../ui/rich.tsx';
+import { rich } from '../../words/rich.tsx';
 import { type RoomRow } from '@zymostat/contract';
 import { sourceInWords, strengthOf, clock, reasonInWords } from '@zymostat/words';
-import { w } from '../../app/words.ts';
+import { w } from '../../words/words.ts';
 import {
   activeFacts,
   airChanges,
@@ -26,14 +26,14 @@ import {
   type RoomAir,
 } from '@zymostat/core';
 import { useMemo, useState } from 'react';
-import { DRAWS, useWorkerDraws } from '../../app/useWorkerDraws.ts';
+import { DRAWS, useWorkerDraws } from '../../workers/useWorkerDraws.ts';
 import { Segments } from '../../ui/Choice.tsx';
 import { LineChart, type Line } from '../../ui/LineChart.tsx';
 import { Slider } from '../../ui/Slider.tsx';
 import { StandingNote } from '../../ui/parts.tsx';
 import { WetBand } from '../../ui/WetBand.tsx';
 import { Window } from '../../ui/Window.tsx';
-import type { HoldingWorker } from './holding.worker.ts';
+import type { HoldingWorker } from '../../workers/holding.worker.ts';
 
 interface Props {
   title: string;
@@ -85,7 +85,8 @@ const Chance = ({
   coatsOn: number;
 }) => {
   const { drawn, ask, cancel } = useWorkerDraws<HoldingWorker, Holding>(
-    () => new Worker(new URL('./holding.worker.ts', import.meta.url), { type: 'module' }),
+    () =>
+      new Worker(new URL('../../workers/holding.worker.ts', import.meta.url), { type: 'module' }),
   );
   if (drawn.state === 'drawing')
     return (

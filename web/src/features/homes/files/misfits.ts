@@ -1,6 +1,6 @@
 import { misfitInWords } from '@zymostat/words';
 import * as v from 'valibot';
-import { w } from '../../../app/words.ts';
+import { w } from '../../../words/words.ts';
 
 type Issue = v.BaseIssue<unknown>;
 

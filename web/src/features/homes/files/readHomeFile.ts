@@ -1,6 +1,6 @@
 import { homeFile, type HomeFile } from '@zymostat/contract';
 import * as v from 'valibot';
-import { w } from '../../../app/words.ts';
+import { w } from '../../../words/words.ts';
 import { misfits } from './misfits.ts';
 import { readTable, type Brought } from './readTable.ts';
 

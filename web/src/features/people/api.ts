@@ -1,0 +1,15 @@
+import type { Body } from '@zymostat/contract';
+import { api, call } from '../../api/api.ts';
+
+export const peopleApi = api.injectEndpoints({
+  endpoints: (build) => ({
+    setLanguage: build.mutation<null, Body<'setLanguage'>>({
+      query: (body) => call('setLanguage', { body }),
+    }),
+    setNumbers: build.mutation<null, Body<'setNumbers'>>({
+      query: (body) => call('setNumbers', { body }),
+      invalidatesTags: ['Me'],
+    }),
+  }),
+});
+export const { useSetLanguageMutation, useSetNumbersMutation } = peopleApi;

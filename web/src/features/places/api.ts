@@ -1,0 +1,34 @@
+import type { Answer, Body } from '@zymostat/contract';
+import { api, call, type WithBody } from '../../api/api.ts';
+
+export const placesApi = api.injectEndpoints({
+  endpoints: (build) => ({
+    places: build.query<Answer<'places'>, void>({
+      query: () => call('places'),
+      providesTags: ['Places'],
+    }),
+    addPlace: build.mutation<Answer<'addPlace'>, Body<'addPlace'>>({
+      query: (body) => call('addPlace', { body }),
+      invalidatesTags: ['Places'],
+    }),
+    removePlace: build.mutation<null, string>({
+      query: (id) => call('removePlace', { id }),
+      invalidatesTags: ['Places'],
+    }),
+    putThing: build.mutation<Answer<'putThing'>, WithBody<'putThing'>>({
+      query: ({ id, body }) => call('putThing', { id, body }),
+      invalidatesTags: ['Places', 'Records'],
+    }),
+    takeThing: build.mutation<null, string>({
+      query: (id) => call('takeThing', { id }),
+      invalidatesTags: ['Places'],
+    }),
+  }),
+});
+export const {
+  usePlacesQuery,
+  useAddPlaceMutation,
+  useRemovePlaceMutation,
+  usePutThingMutation,
+  useTakeThingMutation,
+} = placesApi;

@@ -1,0 +1,20 @@
+import type { Answer, Body } from '@zymostat/contract';
+import { api, call, type WithBody } from '../../api/api.ts';
+
+export const stockApi = api.injectEndpoints({
+  endpoints: (build) => ({
+    stock: build.query<Answer<'stock'>, void>({
+      query: () => call('stock'),
+      providesTags: ['Stock'],
+    }),
+    addProduct: build.mutation<Answer<'addProduct'>, Body<'addProduct'>>({
+      query: (body) => call('addProduct', { body }),
+      invalidatesTags: ['Stock'],
+    }),
+    editProduct: build.mutation<Answer<'editProduct'>, WithBody<'editProduct'>>({
+      query: ({ id, body }) => call('editProduct', { id, body }),
+      invalidatesTags: ['Stock', 'Home'],
+    }),
+  }),
+});
+export const { useStockQuery, useAddProductMutation, useEditProductMutation } = stockApi;

@@ -1,0 +1,131 @@
+import type { NewRoundEvent, Problem } from '@zymostat/contract';
+import Dexie, { type EntityTable } from 'dexie';
+import { problemOf } from '../api/api.ts';
+import { meApi } from '../api/me.ts';
+import { offlineApi } from './api.ts';
+import { store } from '../store/store.ts';
+import { outbox, type NotTaken, type OfOthers, type Waiting } from '../store/outbox.ts';
+
+interface Kept extends Waiting {
+  order: number;
+  /** The name of whoever did it. */
+  by: string;
+  /** Why the server did not take it: it is kept, and not sent again. */
+  problem?: Problem;
+  read?: boolean;
+}
+
+const kept = new Dexie('zymostat') as Dexie & { outbox: EntityTable<Kept, 'order'> };
+kept.version(1).stores({ outbox: '++order' });
+// What an earlier version kept says nobody's name: it is nobody's to send, and stays.
+kept
+  .version(2)
+  .stores({ outbox: '++order' })
+  .upgrade((tx) =>
+    tx
+      .table('outbox')
+      .toCollection()
+      .modify((row: Kept) => {
+        row.by = 'somebody';
+        row.event.personId = '';
+      }),
+  );
+
+const AGAIN_MS = 2000;
+let sending = false;
+
+const whoIsHere = () => meApi.endpoints.me.select()(store.getState()).data?.person;
+const inOrder = (): Promise<Kept[]> => kept.outbox.orderBy('order').toArray();
+const isMine = ({ event }: Kept): boolean => event.personId === whoIsHere()?.id;
+
+/** The oldest event that the person who is signed in has still to send. */
+const nextToSend = async (): Promise<Kept | undefined> =>
+  (await inOrder()).find((row) => isMine(row) && !row.problem);
+
+/**
+ * Whether the server has decided: no answer, a lost session and another person's session decide
+ * nothing.
+ */
+const isDecided = ({ status, type }: Problem): boolean =>
+  status >= 400 &&
+  status < 500 &&
+  status !== 401 &&
+  status !== 429 &&
+  !type.endsWith('/not-theirs');
+
+/**
+ * Sends what waits, oldest first, one at a time. What gets no answer is tried again; what the
+ * server does not take stays on the phone with why. A refusal that the phone has made itself is on
+ * record once the server has refused it too.
+ */
+const send = async (): Promise<void> => {
+  if (sending) return;
+  sending = true;
+  try {
+    for (let next = await nextToSend(); next; next = await nextToSend()) {
+      const { order, roundId, event } = next;
+      const result = await store.dispatch(
+        offlineApi.endpoints.addEvent.initiate({ id: roundId, body: event }),
+      );
+      const problem = result.error && problemOf(result.error);
+      if (problem && !isDecided(problem)) {
+        store.dispatch(outbox.actions.unsent());
+        setTimeout(() => void send(), AGAIN_MS);
+        return;
+      }
+      if (problem && !(event.turnedBack && problem.type.endsWith('/refused'))) {
+        await kept.outbox.update(order, { problem, read: false });
+        store.dispatch(outbox.actions.notTaken({ roundId, event, problem, read: false }));
+        continue;
+      }
+      await kept.outbox.delete(order);
+      store.dispatch(outbox.actions.sent({ roundId, event }));
+    }
+  } finally {
+    sending = false;
+  }
+};
+
+/**
+ * Puts an event where a reload or a dead battery cannot lose it, shows it at once, and sends it.
+ */
+export const keep = async (roundId: string, event: NewRoundEvent): Promise<void> => {
+  await kept.outbox.add({ roundId, event, by: whoIsHere()?.name ?? 'somebody' } as Kept);
+  store.dispatch(outbox.actions.added({ roundId, event }));
+  void send();
+};
+
+const countOthers = (rows: readonly Kept[]): OfOthers[] => {
+  const found = new Map<string, OfOthers>();
+  for (const { by, event } of rows) {
+    const known = found.get(event.personId);
+    found.set(event.personId, {
+      by,
+      count: (known?.count ?? 0) + 1,
+      since: Math.min(known?.since ?? event.at, event.at),
+    });
+  }
+  return [...found.values()];
+};
+
+/** Takes up what an earlier visit of the page has left, for whoever is signed in now. */
+export const resume = async (): Promise<void> => {
+  const rows = await inOrder();
+  const mine = rows.filter(isMine);
+  const notTaken = mine.flatMap(({ roundId, event, problem, read }): NotTaken[] =>
+    problem ? [{ roundId, event, problem, read: read ?? false }] : [],
+  );
+  const waiting = mine
+    .filter(({ problem }) => !problem)
+    .map(({ roundId, event }) => ({ roundId, event }));
+  const ofOthers = countOthers(rows.filter((row) => !isMine(row) && !row.problem));
+  store.dispatch(outbox.actions.loaded({ waiting, notTaken, ofOthers }));
+  void send();
+};
+
+/** The person has read why something was not taken; it stays on the phone. */
+export const markRead = async (): Promise<void> => {
+  const rows = (await inOrder()).filter((row) => isMine(row) && row.problem);
+  await kept.outbox.bulkPut(rows.map((row) => ({ ...row, read: true })));
+  store.dispatch(outbox.actions.read());
+};

@@ -1,0 +1,95 @@
+import { later } from '../words/later.ts';
+import { changeLanguage, w } from '../words/words.ts';
+import { lazy, Suspense, useEffect } from 'react';
+import { Navigate, Route, Routes } from 'react-router';
+import { LanguageChoice } from '../features/people/LanguageChoice.tsx';
+import { SignIn } from '../features/people/SignIn.tsx';
+import { Waiting, WentWrong } from '../ui/parts.tsx';
+import { problemOf } from '../api/api.ts';
+import { useMeQuery } from '../api/me.ts';
+import { Shell } from './Shell.tsx';
+
+/** Each place is a chunk of its own; the first one brings its words along. */
+const Homes = lazy(() => import('../features/board/Homes.tsx'));
+const HomePage = later(() => import('../features/board/HomePage.tsx'));
+const Bench = later(() => import('../features/batches/Bench.tsx'));
+const Analyse = later(() => import('../features/recipes/Analyse.tsx'));
+const Bottles = later(() => import('../features/bottles/Bottles.tsx'));
+const KeepApart = later(() => import('../features/keepApart/KeepApart.tsx'));
+const MayI = later(() => import('../features/keepApart/MayI.tsx'));
+const Shelves = later(() => import('../features/places/Shelves.tsx'));
+const ClientHomes = later(() => import('../features/book/ClientHomes.tsx'));
+const Log = later(() => import('../features/mishaps/Log.tsx'));
+const TheBook = later(() => import('../features/book/TheBook.tsx'));
+const Records = later(() => import('../features/records/Records.tsx'));
+const HouseRules = later(() => import('../features/houseRules/HouseRulesPage.tsx'));
+const Products = later(() => import('../features/stock/Products.tsx'));
+const Sources = later(() => import('../features/sources/Sources.tsx'));
+const Rounds = later(() => import('../features/rounds/Rounds.tsx'));
+const Round = later(() => import('../features/rounds/RoundPage.tsx'));
+
+/**
+ * The outbox is fetched only where something was ever kept; a browser that cannot tell is taken to
+ * have.
+ */
+const resumeKept = async () => {
+  const stores = await indexedDB.databases?.();
+  if (stores && !stores.some(({ name }) => name === 'zymostat')) return;
+  const { resume } = await import('../offline/outbox.ts');
+  await resume();
+};
+
+export const App = () => {
+  const { data: me, error, isLoading } = useMeQuery();
+  // What was done without signal is sent from wherever the application is opened again.
+  const personId = me?.person.id;
+  useEffect(() => {
+    if (personId) void resumeKept();
+  }, [personId]);
+  if (isLoading) return null;
+  if (error && problemOf(error).status !== 401)
+    return (
+      <main className="p-6">
+        <WentWrong error={error} />
+      </main>
+    );
+  if (!me || error) return <SignIn />;
+  const { language } = me.person;
+  if (!language) return <LanguageChoice />;
+  if (language !== w.language) {
+    changeLanguage(language);
+    return null;
+  }
+  const supervisor = me.person.role === 'supervisor';
+  return (
+    <Suspense fallback={<Waiting what={w.name('shell', 'thePage')} />}>
+      <Routes>
+        <Route path="/rounds/:roundId" element={<Round />} />
+        <Route element={<Shell me={me} />}>
+          {supervisor && (
+            <>
+              <Route path="/homes" element={<Homes />} />
+              <Route path="/homes/:homeId/:tab" element={<HomePage />} />
+              <Route path="/homes/:homeId/:tab/:surfaceId" element={<HomePage />} />
+              <Route path="/records" element={<Records />} />
+              <Route path="/house-rules" element={<HouseRules />} />
+              <Route path="/products" element={<Products />} />
+            </>
+          )}
+          <Route path="/sources" element={<Sources />} />
+          <Route path="/rounds" element={<Rounds />} />
+          <Route path="/bench" element={<Bench />} />
+          <Route path="/bench/analyse" element={<Analyse />} />
+          <Route path="/bench/bottles" element={<Bottles />} />
+          <Route path="/keep-apart" element={<KeepApart />} />
+          <Route path="/keep-apart/may-i" element={<MayI />} />
+          <Route path="/keep-apart/shelves" element={<Shelves />} />
+          <Route path="/keep-apart/log" element={<Log />} />
+          <Route path="/keep-apart/book" element={<TheBook />} />
+          {supervisor && <Route path="/keep-apart/homes" element={<ClientHomes />} />}
+          <Route path="*" element={<Navigate to={supervisor ? '/homes' : '/rounds'} replace />} />
+        </Route>
+      </Routes>
+    </Suspense>
+  );
+};

@@ -1,0 +1,17 @@
+import { w } from '../words/words.ts';
+import type { Me } from '@zymostat/contract';
+
+export interface Place {
+  name: string;
+  path: string;
+}
+
+const homes = { name: w.name('shell', 'homes'), path: '/homes' };
+const rounds = { name: w.name('shell', 'rounds'), path: '/rounds' };
+const bench = { name: w.name('shell', 'bench'), path: '/bench' };
+const keepApart = { name: w.name('shell', 'keepApart'), path: '/keep-apart' };
+const records = { name: w.name('shell', 'records'), path: '/records' };
+
+/** The places each role works in, in working order; the number is the key that goes there. */
+export const placesOf = (role: Me['person']['role']): Place[] =>
+  role === 'supervisor' ? [homes, rounds, bench, keepApart, records] : [rounds, bench, keepApart];

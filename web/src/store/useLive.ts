@@ -1,0 +1,28 @@
+import type { Thing } from '@zymostat/contract';
+import { useEffect } from 'react';
+import { api } from '../api/api.ts';
+import { useAppDispatch } from './store.ts';
+
+const GATHER_MS = 150;
+
+/** Hears from the server which things each new fact touches, and fetches those anew. */
+export const useLive = (): void => {
+  const dispatch = useAppDispatch();
+  useEffect(() => {
+    const touched = new Set<Thing>();
+    let gathering: ReturnType<typeof setTimeout> | undefined;
+    const source = new EventSource('/api/live');
+    source.onmessage = ({ data }: MessageEvent<string>) => {
+      for (const thing of data.split(' ')) touched.add(thing as Thing);
+      gathering ??= setTimeout(() => {
+        dispatch(api.util.invalidateTags([...touched]));
+        touched.clear();
+        gathering = undefined;
+      }, GATHER_MS);
+    };
+    return () => {
+      clearTimeout(gathering);
+      source.close();
+    };
+  }, [dispatch]);
+};
