@@ -1,5 +1,5 @@
 import { isSameCode } from '../src/features/book/codes.ts';
-import { aReason, figureBetween } from '../src/ui/checks.ts';
+import { aReason, figureBetween } from '../src/ui/form/checks.ts';
 
 test('what is not written yet is said so, without empty quotation marks', () => {
   expect(figureBetween(0.02, 120, 'min')('')).toBe(

@@ -133,22 +133,25 @@ export interface Figures {
   'response.call': { emergency: string | number; poison: string | number };
   'standing.note': { poison: string | number };
   'common.open': { room: string | number };
-  'common.stock': { stock: string | number };
-  'common.permittedTo': { floor: string | number; top: string | number };
-  'common.inUse': { batch: string | number };
-  'common.strength': { says: string | number };
+  'common.strength': {
+    stock: string | number;
+    permitted: string;
+    floor: string | number;
+    top: string | number;
+    batch: string;
+  };
   'common.floor': { soft: unknown; floor: string | number };
-  'common.required': { required: string | number };
+  'common.required': { needed: string | number };
   'common.wetSoFar': { now: string | number; needed: string | number };
-  'common.with': { rewetsCount: number };
-  'common.short': { required: string | number };
+  'common.short': { short: string | number };
   'common.holdsEstimate': {
     needed: string | number;
     held: string | number;
-    rewetsCount: string | number;
+    rewets: number;
+    short: string;
   };
-  'common.held': { held: string | number; needed: string | number; held2: string | number };
-  'common.short2': { required: string | number };
+  'common.held': { held: string | number; needed: string | number; short: string };
+  'common.min': { minutes: string | number };
   'common.ml': { ml: string | number };
   'common.nothingIsWrittenYetTo': {
     low: string | number;
@@ -167,10 +170,16 @@ export interface Figures {
   'common.today': { time: string | number };
   'common.tomorrow': { time: string | number };
   'common.yesterday': { time: string | number };
-  'homes.withSurfacesCameIn': { roomsCount: number; reduce: number };
+  'common.l': { l: string | number };
+  'common.cubicMetres': { volume: string | number };
+  'kitchen.gallon': { count: string | number };
+  'kitchen.cup': { count: string | number; more: string };
+  'kitchen.tablespoon': { count: string | number };
+  'kitchen.teaspoon': { count: string | number };
+  'homes.withSurfacesCameIn': { rooms: number; surfaces: number };
   'homes.andMore': { problemsCount: string | number };
-  'homes.whatTheClientKeepsOr': { keepsCount: string | number };
-  'homes.before': { objectionsCount: number; newest: string | number };
+  'homes.whatTheClientKeepsOr': { count: number };
+  'homes.before': { count: number; next: string };
   'homes.versionIsToBeReviewed': { number: string | number };
   'homes.versionStandsAsApproved': { number: string | number };
   'homes.versionWasApprovedByOn': {
@@ -178,28 +187,20 @@ export interface Figures {
     approvedBy: string | number;
     approvedAt: string | number;
   };
-  'homes.flame': { flame: string | number };
-  'homes.m': { floorArea: string | number };
+  'homes.m': { volume: string | number };
   'homes.change': { home: string | number };
-  'homes.theClientKeeps': { clientKeeps: string | number };
+  'homes.theClientKeeps': { keeps: string | number };
   'homes.version': { version: string | number };
-  'homes.lastRound': { lastRoundAt: string | number };
-  'homes.roomsSurfaces': {
-    rooms: string | number;
-    surfaces: string | number;
-    version: string | number;
-    lastRoundAt: string | number;
-  };
+  'homes.roomsSurfaces': { rooms: number; surfaces: number; standing: string | number };
   'homes.addAHomeN': { soft: unknown };
   'homes.whatIsIn': { room: string | number };
-  'homes.guessedToBeConfirmed': { guessed: string | number };
   'homes.thereIsAInThis': { name: string | number };
   'homes.materialOf': { name: string | number };
   'homes.add': { count: number };
   'homes.withItsUsualSurfaces': { surfaces: string | number };
   'homes.aNewSurfaceIn': { roomName: string | number };
   'homes.takeOut': { surface: string | number };
-  'homes.m2': { area: string | number; food: string | number };
+  'homes.m2': { area: string | number; food: string };
   'homes.addASurfaceToN': { room: string | number; soft: unknown };
   'homes.change2': { room: string | number };
   'homes.mByMFlame': {
@@ -211,7 +212,7 @@ export interface Figures {
   };
   'homes.severalSurfacesIn': { room: string | number };
   'homes.takeOut2': { room: string | number };
-  'homes.itsSurfacesGoWithIt': { surfacesCount: string | number };
+  'homes.itsSurfacesGoWithIt': { count: number };
   'homes.line1FoundExpectedAt': { record: string | number; columns: string | number };
   'homes.line': { lines: string | number; what: string | number };
   'homes.foundARoomAndA': { record: string | number };
@@ -225,9 +226,13 @@ export interface Figures {
   'homes.room2': { fields: string | number; issues: string | number };
   'homes.foundAFileOfKb': { round: string | number };
   'homes.theFileCannotBeRead': { error: string | number };
+  'homes.measured': { area: string | number };
+  'homes.guessed': { area: string | number; guessed: string };
+  'homes.materialAndUse': { material: string | number; touched: string | number };
+  'homes.airAndFlame': { air: string | number; flame: string | number };
+  'homes.versionAndLastRound': { version: string | number; on: string | number };
   'protocol.min': { ceil: string | number };
-  'protocol.byClothNeverSprayed': { clothed: string | number };
-  'protocol.ml': { list: string | number };
+  'protocol.ml': { amount: string | number };
   'protocol.inTheWay': { objectionsCount: number };
   'protocol.surfacesChange': { count: number };
   'protocol.ofAreKeptWetThe': { wet: string | number; surfacesCount: string | number };
@@ -243,9 +248,8 @@ export interface Figures {
   'protocol.asItStandsItIs': { rules: string | number };
   'protocol.fillTheRestNotSet': { unsetCount: string | number };
   'protocol.setThese': { changingCount: string | number };
-  'protocol.minApproved': { why: string | number; ceil: string | number; ceil2: string | number };
+  'protocol.minApproved': { why: string | number; now: string | number; approved: string | number };
   'protocol.versionIsToBeReviewed': { number: string | number };
-  'protocol.min2': { ceil: string | number };
   'protocol.never3': { surface: string | number };
   'protocol.careWaits2': { surface: string | number };
   'protocol.ofSurfacesNeedOnlyCleaning': { length: string | number; allCount: string | number };
@@ -255,7 +259,7 @@ export interface Figures {
     number: string | number;
     approvedBy: string | number;
     approvedAt: string | number;
-    changedSinceApproval: string | number;
+    changed: string;
   };
   'protocol.mostNeedOnlyCleaningAnd': { value: string | number };
   'protocol.asItStandsOnThe': { stepsCount: string | number };
@@ -267,27 +271,33 @@ export interface Figures {
     material: string | number;
     area: string | number;
     touched: string | number;
-    food: string | number;
+    food: string;
   };
   'protocol.takeOffAgain': { chosen: string | number };
   'protocol.keepsABleachTabletIn': { home: string | number };
   'protocol.firstTakeTheTabletOut': { b: unknown };
   'protocol.accepted': { b: unknown; accepted: string | number };
   'protocol.dirtMakesTheSolutionToo': { material: string | number };
-  'protocol.onlyHere': { own: string | number };
-  'protocol.accepted2': { accepted: string | number };
   'protocol.oneCoatIsEnoughIt': { holds: string | number };
   'protocol.oneCoatHoldsForEstimate': {
     holds: string | number;
     count: number;
     every: string | number;
   };
+  'protocol.doneWith': { strength: string | number; active: string | number; time: string };
+  'protocol.doneThere': {
+    goal: string | number;
+    how: string | number;
+    own: string;
+    accepted: string;
+  };
+  'protocol.strengthAndTime': { strength: string | number; minutes: number };
+  'protocol.howOften': { times: string | number; clothed: number };
   'shell.wetNow': { soft: unknown; now: string | number };
   'shell.wipeIn': { soft: unknown; left: string | number };
   'shell.metAgoWipe': { soft: unknown; left: string | number };
-  'shell.show': { other: string | number };
-  'shell.notSentYetStayOn': { unsent: string | number };
-  'shell.signOut': { unsent: string | number };
+  'shell.show': { units: string };
+  'shell.signOut': { unsent: number };
   'shell.goTo': { name: string | number };
   'changed.added': { by: string | number; subject: string | number; time: string | number };
   'changed.removed': { by: string | number; subject: string | number; time: string | number };
@@ -412,8 +422,14 @@ export interface Figures {
   'apart.min': { max: string | number };
   'apart.immediatelyDangerousPpm': { danger: string | number };
   'apart.howBadInARoom': { soft: unknown; room: string | number; soft2: unknown };
-  'apart.couldReachPpmOf': { soft: unknown; ppm: string | number; name: string | number };
-  'apart.times': { soft: unknown; times: string | number };
+  'apart.couldReachPpmOf': {
+    b: unknown;
+    fig: unknown;
+    ppm: string | number;
+    name: string | number;
+    times: string;
+    under: string;
+  };
   'apart.dangerousForShutOpenOver': {
     dangerousFor: string | number;
     dangerousFor2: string | number;
@@ -424,12 +440,16 @@ export interface Figures {
   };
   'apart.inACappedBottleWith': { b: unknown; HEADSPACE: string | number };
   'apart.overAnHourPpmAt': { name: string | number; ppm: string | number };
-  'apart.couldReachAboutAtm': { soft: unknown; HEADSPACE: string | number };
-  'apart.aboveAmbientInACapped': { soft: unknown };
+  'apart.couldReachAboutAtm': {
+    b: unknown;
+    fig: unknown;
+    HEADSPACE: string | number;
+    soft: unknown;
+  };
   'apart.oursInBoldArrowKeys': { soft: unknown };
   'apart.writeDownANearMiss': { soft: unknown };
+  'apart.changed': { name: string | number };
   'apart.nearMissesAndIncidentsA': { by: string | number; bars: string | number };
-  'apart.by2': { due: string | number };
   'apart.makeItARuleWith': { one: string | number; other: string | number };
   'apart.with': { name: string | number; name2: string | number; severity: string | number };
   'apart.pairsBy': { route: string | number };
@@ -444,9 +464,9 @@ export interface Figures {
     source: string | number;
   };
   'apart.twoLotsOf': { a: string | number };
-  'apart.and3': { a: string | number; b: string | number; b2: string | number };
+  'apart.and3': { a: string | number; b: string | number };
   'apart.mayMeet2': { pair: string | number };
-  'apart.noRuleIsKnownFor': { pair: string | number; pair2: string | number };
+  'apart.noRuleIsKnownFor': { pair: string | number };
   'apart.mustNeverMeetInA': { pair: string | number };
   'apart.mustNeverShareABottle': { pair: string | number };
   'apart.mustNeverMeetOnA': { pair: string | number };
@@ -454,19 +474,10 @@ export interface Figures {
   'apart.mustNeverBeKeptOr': { pair: string | number };
   'apart.takeCareWhereTheyAre': { pair: string | number };
   'apart.neverNobodyCanOverrideThis': { soft: unknown };
-  'apart.stock': { id: string | number };
-  'apart.bottle': { id: string | number };
   'apart.bottle2': { code: string | number; heldSinceWash: string | number };
-  'apart.kind2': { id: string | number };
   'apart.and4': { a: string | number; b: string | number; happens: string | number };
-  'apart.putOnAnother': {
-    i: string | number;
-    b: unknown;
-    group: string | number;
-    what: string | number;
-    awayCount: string | number;
-  };
-  'apart.thatIsTheFewestAnd': { what: string | number; exact: string | number };
+  'apart.putOnAnother': { b: unknown; group: string | number; kind: string; which: string };
+  'apart.thatIsTheFewestAnd': { kind: string; exact: string };
   'apart.takeOut': { item: string | number };
   'apart.putInto': { place: string | number };
   'apart.ofWhatShouldBeApart': {
@@ -482,11 +493,19 @@ export interface Figures {
   'apart.edition2': { edition: string | number; at: string | number };
   'apart.onlyEdition': { edition: string | number; at: string | number };
   'apart.addARuleN': { soft: unknown };
+  'apart.ourOwn': { by: string | number };
   'apart.others': { othersCount: string | number };
   'apart.ours2': { name: string | number; code: string | number };
   'apart.ours3': { group: string | number; alikeCount: string | number };
   'apart.bottleOf': { batch: string | number };
-  'bench.ml': { pouredVolume: string | number };
+  'apart.followUp': {
+    owner: string | number;
+    due: string;
+    person: string | number;
+    at: string | number;
+    closed: string;
+  };
+  'apart.ownerAndDue': { owner: string | number; due: string };
   'bench.theAlcoholAndWaterClose': { less: string | number };
   'bench.ml2': { volume: string | number };
   'bench.weighsG': { mass: string | number };
@@ -495,7 +514,7 @@ export interface Figures {
   'bench.tooFineForItA': { tooFine: string | number; batch: string | number };
   'bench.whatIsLeftIs': { bad: string | number; is: string | number };
   'bench.thisIs': { is: string | number };
-  'bench.thisMakes': { is: string | number; burns: string | number };
+  'bench.thisMakes': { is: string | number; burns: string };
   'bench.saveVersion': { versionsCount: string | number };
   'bench.version': { number: string | number; savedBy: string | number; savedAt: string | number };
   'bench.neverNobodyCanOverrideThis': { soft: unknown };
@@ -513,16 +532,15 @@ export interface Figures {
   };
   'bench.pastItsTimePourIt': { title: string | number };
   'bench.outOfStrengthSetAside': { title: string | number };
-  'bench.measured': { round: string | number };
+  'bench.measured': { strength: string | number };
   'bench.discardAfterRecordedTo': {
     discardAfter: string | number;
-    discardAfter2: string | number;
-    purpose: string | number;
-    weighed: string | number;
-    measured: string | number;
+    on: string | number;
+    purpose: string;
+    weighed: string;
   };
   'bench.until': { discardAfter: string | number };
-  'bench.toDisinfect': { status: string | number };
+  'bench.toDisinfect': { standing: string };
   'bench.pourABatchN': { soft: unknown };
   'bench.qrCode': { code: string | number };
   'bench.fill': { code: string | number };
@@ -532,21 +550,25 @@ export interface Figures {
   'bench.filledFrom': { batchCode: string | number };
   'bench.addABottleN': { soft: unknown };
   'bench.noBottleIsCalled': { sought: string | number };
-  'bench.goes': { out: string | number };
-  'bench.thenItIs': { outCount: string | number; change: string | number };
+  'bench.thenItIs': { out: string; is: string | number };
   'bench.found600To1300Kg': { text: string | number };
   'bench.thatIsVVAt': { b: unknown; round: string | number; alcohol: string | number };
-  'bench.days': { round: string | number };
+  'bench.days': { count: number };
   'bench.measuringItOfTimes': { done: string | number; DRAWS: string | number };
   'bench.whatTheStockOfLine': { row: string | number };
   'bench.theAmountOfLine': { row: string | number; portion: string | number };
   'bench.inStrengthTimesIn100': { b: unknown; round: string | number; by: string | number };
   'bench.aLitreThisBottle': { b: unknown; perLitre: string | number; total: string | number };
+  'bench.notPriced': { names: string | number };
   'bench.mixingSavesALitre': { other: string | number };
   'bench.buyingSavesALitre': { perLitre: string | number };
-  'bench.flashPointAboutCEstimate': { b: unknown; flashPoint: string | number };
-  'bench.upToLOfIn': { b: unknown; volume: string | number; gas: string | number };
-  'bench.atm': { pressure: string | number };
+  'bench.flashPointAboutCEstimate': { b: unknown; flashPoint: string | number; named: string };
+  'bench.upToLOfIn': {
+    b: unknown;
+    volume: string | number;
+    gas: string | number;
+    pressure: string | number;
+  };
   'bench.phAboutEstimate': { b: unknown; ph: string | number };
   'bench.in': {
     b: unknown;
@@ -556,7 +578,7 @@ export interface Figures {
   };
   'bench.gMol': { mass: string | number; mol: string | number };
   'bench.aMeterOfDensityWould': { mass: string | number };
-  'bench.mlAt20CG': { volume: string | number; mass: string | number; lead: string | number };
+  'bench.mlAt20CG': { volume: string | number; mass: string | number };
   'bench.made': { b: unknown; madeAt: string | number };
   'bench.discardAfter': { b: unknown; discardAfter: string | number };
   'bench.by': { madeBy: string | number };
@@ -572,7 +594,7 @@ export interface Figures {
   'bench.onlyGIsABottle': { weight: string | number };
   'bench.gIsHeavyForAn': { weight: string | number };
   'bench.over': { b: unknown; most: string | number };
-  'bench.ml4': { one: string | number };
+  'bench.ml4': { ml: string | number };
   'bench.pouredItHoldsG': { b: unknown; water: string | number };
   'bench.pourThe': { current: string | number };
   'bench.gTooMuch': { now: string | number; current: string | number };
@@ -580,27 +602,51 @@ export interface Figures {
   'bench.pourGMore': { b: unknown; max: string | number; current: string | number };
   'bench.scale': { state: string | number };
   'bench.fromToMlKeepsIt': { b: unknown; from: string | number; to: string | number };
-  'bench.inTheVesselSoFar': { b: unknown; value: string | number };
+  'bench.inTheVesselSoFar': { b: unknown; ml: string | number };
   'bench.theWholeBatchIsPut': { b: unknown; water: string | number };
   'bench.correctedTheBatchIsNow': { b: unknown; volume: string | number };
   'bench.isIn': { current: string | number };
   'bench.willBe': { b: unknown; strength: string | number };
   'bench.glovesAndGogglesFor': { active: string | number };
-  'bench.lessThanWasPouredAlcohol': { contraction: string | number };
-  'bench.mlOfItPure': { volume: string | number };
   'bench.untilThenTheWorstOf': { found: string | number };
-  'bench.fromToTheWorseEnd': { first: string | number; at: string | number };
-  'bench.takenAs': { assumed: string | number; text: string | number };
   'bench.line2': { row: string | number };
   'bench.foundAFileOfKb': { round: string | number };
+  'bench.batchIs': { title: string | number; called: string | number; check: string };
+  'bench.whyInTheBottle': { rounded: string; less: string };
+  'bench.itIs': { what: string | number; called: string | number };
+  'bench.itemReadAs': {
+    name: string | number;
+    strength: string;
+    usual: string;
+    pure: string;
+    scent: string;
+  };
+  'bench.lineReadAs': {
+    items: string | number;
+    range: string;
+    first: string | number;
+    last: string | number;
+    assumed: string;
+    text: string | number;
+  };
+  'bench.years': { count: number };
+  'bench.named': { b: unknown; named: string | number };
+  'bench.labelPurpose': { is: string | number; cleaning: string };
+  'bench.holds': { active: string | number; strength: string | number; batch: string | number };
+  'bench.batchName': { code: string | number; active: string | number; strength: string | number };
+  'bench.vessel': { volume: string | number; material: string | number; opaque: string };
   'housePage.approvedWouldHaveToBe': { flagged: number };
   'housePage.saveThe': { count: number };
-  'housePage.minApproved': { ceil: string | number; ceil2: string | number };
+  'housePage.minApproved': {
+    why: string | number;
+    now: string | number;
+    approved: string | number;
+  };
   'products.use': { i: string | number };
   'products.useTo': { i: string | number };
   'products.useWetForMin': { i: string | number };
   'products.takeUseOut': { i: string | number };
-  'products.neverOnByTheLabel': { notOnCount: string | number };
+  'products.neverOnByTheLabel': { count: number };
   'products.enterAProductN': { soft: unknown };
   'products.against2': {
     goal: string | number;
@@ -627,13 +673,13 @@ export interface Figures {
   };
   'records.wasAfterOfNotMet': {
     surfaceName: string | number;
-    event: string | number;
+    event: string;
     heldSeconds: string | number;
     requiredSeconds: string | number;
   };
   'records.refused': { detail: string | number };
   'records.row': { soft: unknown; seq: string | number };
-  'records.nothingWasRecorded': { day: string | number };
+  'records.nothingWasRecorded': { day: string };
   'round.notTaken': { surfaceId: string | number };
   'round.ofSinceStillToBe': {
     b: unknown;
@@ -652,7 +698,7 @@ export interface Figures {
     openCount: string | number;
     stopsCount: string | number;
     open: string | number;
-    openCount2: string | number;
+    more: string;
   };
   'round.stillToBeSentWait': { unsent: string | number };
   'round.begun': { by: string | number; startedAt: string | number };
@@ -678,7 +724,7 @@ export interface Figures {
   'sources.restOnMemory': { count: number; b: unknown };
   'wetPage.sprayedOfTimes': { done: string | number; DRAWS: string | number };
   'wetPage.itHoldsTimesIn100': { b: unknown; floor: string | number; lever: string | number };
-  'wetPage.oneCoatHoldsForMore': { holds: string | number; holds2: string | number };
+  'wetPage.oneCoatHoldsForMore': { holds: string | number; more: string | number };
   'wetPage.oneCoatHoldsForShort': {
     holds: string | number;
     seconds: string | number;
@@ -688,7 +734,7 @@ export interface Figures {
   'wetPage.strengthAndFilmOverTime': { holds: string | number; floor: string | number };
   'wetPage.airInThisRoomOf': { volume: string | number };
   'wetPage.vapourOverTimePpmAt': { round: string | number };
-  'wetPage.ppm': { most: string | number };
-  'wetPage.of': { soft: unknown; shortTerm: string | number };
+  'wetPage.upTo': { b: unknown; most: string | number; quarter: string | number; limit: string };
   'wetPage.stayOutUntilAfterThe': { reentry: string | number };
+  'wetPage.title': { title: string | number; strength: string | number; active: string | number };
 }

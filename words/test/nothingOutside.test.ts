@@ -34,7 +34,7 @@ const codes = new Set([
 ]);
 const isForMachines = (text: string): boolean =>
   codes.has(text) ||
-  /^(SELECT|\s*<svg|data:|: )|^\/api\/|sans-serif$|^grid |^no answer$/.test(text);
+  /^(SELECT|\s*<svg|data:|: )|^\/api\/|sans-serif$|^grid |^no answer$|^[a-z]+\.$/.test(text);
 
 /** Where a string is no text: an import, a key, a type, a comparison, a class, a statement in SQL. */
 const isCode = (node: ts.Node): boolean => {
@@ -53,6 +53,16 @@ const isCode = (node: ts.Node): boolean => {
     if (ts.isFunctionLike(at) || ts.isStatement(at)) break;
   }
   return false;
+};
+
+/** The literals that an expression may come to: through conditions, and what stands in for nothing. */
+const literalsOf = (node: ts.Node | undefined): ts.StringLiteralLike[] => {
+  if (!node) return [];
+  if (ts.isStringLiteralLike(node)) return [node];
+  if (ts.isParenthesizedExpression(node)) return literalsOf(node.expression);
+  if (ts.isConditionalExpression(node))
+    return [...literalsOf(node.whenTrue), ...literalsOf(node.whenFalse)];
+  return ts.isBinaryExpression(node) ? literalsOf(node.right) : [];
 };
 
 const textIn = (path: string): string[] => {
@@ -75,6 +85,10 @@ const textIn = (path: string): string[] => {
       if (said.test(node.name.getText()) && letters.test(text) && !code.test(text))
         note(node, text);
     }
+    // What stands between tags is shown, a single word too.
+    if (ts.isJsxExpression(node) && !ts.isJsxAttribute(node.parent))
+      for (const literal of literalsOf(node.expression))
+        if (letters.test(literal.text)) note(literal, literal.text);
     const literal =
       ts.isStringLiteral(node) ||
       ts.isNoSubstitutionTemplateLiteral(node) ||

@@ -49,3 +49,11 @@ export const instant = v.pipe(
 /** A number from `low` to `high`, both allowed. */
 export const between = (low: number, high: number) =>
   v.pipe(v.number(), v.minValue(low, 'at-least'), v.maxValue(high, 'at-most'));
+
+export type Bounded = ReturnType<typeof between>;
+
+/** The bounds of a number, for whoever says them. */
+export const boundsOf = ({ pipe: [, low, high] }: Bounded): { low: number; high: number } => ({
+  low: low.requirement,
+  high: high.requirement,
+});

@@ -21,6 +21,7 @@ export const usualAir: Record<Ventilation, RoomAir> = {
 /** Room air exchanged an hour. Source: common practice, no source. */
 export const airChanges = { closed: 0.3, ajar: 1.5, open: 4, fan: 6 } as const;
 export type Airing = keyof typeof airChanges;
+export const airings = Object.keys(airChanges) as Airing[];
 
 /** What can be opened in a room is opened while something is wet in it. */
 export const usualAiring: Record<Ventilation, Airing> = {

@@ -1,3 +1,4 @@
+import { colours } from '@zymostat/contract';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
 import type { TDocumentDefinitions } from 'pdfmake/interfaces.js';
@@ -35,7 +36,7 @@ export const MM = 72 / 25.4;
 export const createPdf = (title: string, document: TDocumentDefinitions): Promise<Buffer> =>
   pdfmake
     .createPdf({
-      defaultStyle: { font: 'Text', lineHeight: 1.05, color: '#14211D' },
+      defaultStyle: { font: 'Text', lineHeight: 1.05, color: colours.ink },
       info: { title, creator: 'Zymostat', producer: 'Zymostat' },
       ...document,
     })

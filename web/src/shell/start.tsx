@@ -3,10 +3,12 @@ import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { BrowserRouter } from 'react-router';
 import { App } from './App.tsx';
+import { paint } from '../ui/paint.ts';
 import { store } from '../store/store.ts';
 
 /** Draws the page. */
-export const start = (): void =>
+export const start = (): void => {
+  paint(document.documentElement);
   createRoot(document.getElementById('root')!).render(
     <StrictMode>
       <Provider store={store}>
@@ -16,3 +18,4 @@ export const start = (): void =>
       </Provider>
     </StrictMode>,
   );
+};

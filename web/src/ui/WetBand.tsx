@@ -1,7 +1,7 @@
-import { duration, clock, about } from '@zymostat/words';
-import { w } from '../words/words.ts';
 import type { Family } from '@zymostat/core';
+import { about, clock, duration } from '@zymostat/words';
 import type { CSSProperties } from 'react';
+import { w } from '../words/words.ts';
 
 interface Props {
   family: Family | undefined;
@@ -27,32 +27,95 @@ const seconds = (values: Record<string, number | undefined>): CSSProperties =>
       .map(([key, value]) => [`--${key}`, value]),
   );
 
+const shortInWords = (held: number, required: number): string =>
+  held < required ? clock(required - held) : 'none';
+
 const inWords = ({ required, held, now, estimate, rewets = [] }: Props): string => {
-  const needed = w.say('common.required', { required: duration(w, required) });
+  const needed = duration(w, required);
   if (now !== undefined) return w.say('common.wetSoFar', { now: clock(now), needed });
-  if (held === undefined) return needed;
-  if (estimate)
-    return w.say('common.holdsEstimate', {
-      needed,
-      held: about(w, held),
-      rewetsCount:
-        rewets.length > 0
-          ? w.say('common.with', {
-              rewetsCount: rewets.length,
-            })
-          : held < required
-            ? w.say('common.short', { required: clock(required - held) })
-            : '',
-    });
-  return w.say('common.held', {
-    held: clock(held),
-    needed,
-    held2: held < required ? w.say('common.short', { required: clock(required - held) }) : '',
-  });
+  if (held === undefined) return w.say('common.required', { needed });
+  const short = shortInWords(held, required);
+  return estimate
+    ? w.say('common.holdsEstimate', { needed, held: about(w, held), rewets: rewets.length, short })
+    : w.say('common.held', { held: clock(held), needed, short });
 };
 
-/** Minutes between the labels under a band, so that they never touch. */
+/** Where a band ends by itself: a little after what is required, or what was held. */
+const axisOf = ({ axis, required, held, now }: Props): number => {
+  if (axis !== undefined) return axis;
+  const longest = required > 0 ? required * 1.6 : Infinity;
+  return Math.max(required * 1.15, Math.min((now ?? held ?? 0) * 1.05, longest), 60);
+};
+
+/** What of the time is filled, how much is missing: absent where nothing has been wet yet. */
+const filledOf = ({ required, held, now }: Props) => ({
+  running: now !== undefined,
+  filled: now ?? held,
+  short: now === undefined && held !== undefined && held < required ? required - held : undefined,
+});
+/** Up to where it is drawn full: what runs is pale from the clock to the notch. */
+const fullTo = ({ required, held, now }: Props, axis: number): number | undefined => {
+  if (now !== undefined) return Math.max(required, now);
+  return held === undefined ? undefined : Math.min(held, axis);
+};
+type Filled = ReturnType<typeof filledOf>;
+
+type Drawn = { band: Props; filled: Filled; axis: number };
+
+const Stretches = ({ band: { required, now }, filled: { running, filled, short } }: Drawn) => (
+  <>
+    {filled === undefined ? (
+      <i className="wet-band__ahead" style={seconds({ now: 0, held: required })} />
+    ) : (
+      <i className="wet-band__held" />
+    )}
+    {running && now! < required && <i className="wet-band__ahead" />}
+    {short !== undefined && <i className="wet-band__short" />}
+  </>
+);
+
+/** Where the figure of a running clock stands: on the band, and clear of the notch. */
+const placeOfNow = (now: number, required: number, axis: number): number => {
+  const least = axis * 0.08;
+  return Math.min(Math.max(now, least), Math.max(required * 0.72, least));
+};
+
+const Labels = ({ band: { required, now }, filled: { short }, axis }: Drawn) => (
+  <>
+    {short !== undefined && (
+      <span className="wet-band__missing">{w.say('common.short', { short: clock(short) })}</span>
+    )}
+    {now !== undefined && <i className="wet-band__now" />}
+    {now !== undefined && now < required && (
+      <span className="wet-band__say" style={seconds({ at: placeOfNow(now, required, axis) })}>
+        {clock(now)}
+      </span>
+    )}
+    {required > 0 && (
+      <span className="wet-band__say" style={seconds({ at: required })}>
+        {clock(required)}
+      </span>
+    )}
+  </>
+);
+
+/** Seconds between the labels under a band, so that they never touch. */
 const tickOf = (axis: number) => [60, 120, 300, 600, 1200].find((tick) => axis / tick <= 7) ?? 1800;
+
+const Scale = ({ axis }: { axis: number }) => {
+  const every = tickOf(axis);
+  const ticks = Array.from({ length: Math.floor(axis / every) + 1 }, (_, i) => i * every);
+  const last = ticks.at(-1);
+  return (
+    <span className="wet-band__scale" style={seconds({ tick: Math.min(60, every) })}>
+      {ticks.map((at) => (
+        <i key={at} style={seconds({ at })}>
+          {at > 0 && at === last ? w.say('common.min', { minutes: at / 60 }) : at / 60}
+        </i>
+      ))}
+    </span>
+  );
+};
 
 /**
  * Length is time. Pale is what is still to come, full is what was held, an open stretch is what was
@@ -60,79 +123,27 @@ const tickOf = (axis: number) => [60, 120, 300, 600, 1200].find((tick) => axis /
  * shows the time required.
  */
 export const WetBand = (props: Props) => {
-  const { family, required, held, now, rewets = [], tiny = false, scale = false } = props;
-  const axis =
-    props.axis ??
-    Math.max(
-      required * 1.15,
-      Math.min((now ?? held ?? 0) * 1.05, required > 0 ? required * 1.6 : Infinity),
-      60,
-    );
-  const running = now !== undefined;
-  const filled = running
-    ? Math.min(now, axis)
-    : held === undefined
-      ? undefined
-      : Math.min(held, axis);
-  const short = !running && held !== undefined && held < required;
-  const every = tickOf(axis);
+  const { family, required, now, rewets = [], tiny = false, scale = false } = props;
+  const axis = axisOf(props);
+  const filled = filledOf(props);
+  const drawn = { band: props, filled, axis };
   return (
     <span
-      className={`wet-band ${tiny ? 'wet-band--tiny' : ''} ${running ? 'wet-band--running' : ''}`}
+      className={`wet-band ${tiny ? 'wet-band--tiny' : ''} ${filled.running ? 'wet-band--running' : ''}`}
       data-family={family}
       role="img"
       aria-label={inWords(props)}
-      style={seconds({
-        axis,
-        need: required,
-        held: running ? Math.max(required, now) : filled,
-        now,
-      })}
+      style={seconds({ axis, need: required, held: fullTo(props, axis), now })}
     >
       <span className="wet-band__track">
-        {filled === undefined ? (
-          <i className="wet-band__ahead" style={seconds({ now: 0, held: required })} />
-        ) : (
-          <i className="wet-band__held" />
-        )}
-        {running && now < required && <i className="wet-band__ahead" />}
-        {short && <i className="wet-band__short" />}
-        {short && !tiny && (
-          <span className="wet-band__missing">
-            {w.say('common.short2', { required: clock(required - held) })}
-          </span>
-        )}
+        <Stretches {...drawn} />
         {rewets.map((at) => (
           <i key={at} className="wet-band__drop" style={seconds({ at })} />
         ))}
         {required > 0 && <i className="wet-band__notch" />}
-        {running && !tiny && <i className="wet-band__now" />}
-        {running && !tiny && now < required && (
-          <span
-            className="wet-band__say"
-            style={seconds({
-              at: Math.min(Math.max(now, axis * 0.08), Math.max(required * 0.72, axis * 0.08)),
-            })}
-          >
-            {clock(now)}
-          </span>
-        )}
-        {!tiny && required > 0 && (
-          <span className="wet-band__say" style={seconds({ at: required })}>
-            {clock(required)}
-          </span>
-        )}
+        {!tiny && <Labels {...drawn} />}
       </span>
-      {scale && (
-        <span className="wet-band__scale" style={seconds({ tick: Math.min(60, every) })}>
-          {Array.from({ length: Math.floor(axis / every) + 1 }, (_, i) => i * every).map((at) => (
-            <i key={at} style={seconds({ at })}>
-              {at / 60}
-              {at > 0 && at + every > axis ? w.name('common', 'min') : ''}
-            </i>
-          ))}
-        </span>
-      )}
+      {scale && <Scale axis={axis} />}
     </span>
   );
 };

@@ -10,12 +10,16 @@ import { expose } from 'comlink';
 /** Draws in lots, and tells after each how far it is. It is cancelled by ending the worker. */
 const LOT = 1000;
 
+interface Question {
+  portions: Portion[];
+  strong: Strong;
+  span: Span;
+  draws: number;
+}
+
 const worker = {
   draw: async (
-    portions: Portion[],
-    strong: Strong,
-    span: Span,
-    draws: number,
+    { portions, strong, span, draws }: Question,
     tell: (done: number) => void,
   ): Promise<Chance | null> => {
     let sum: Chance | null = null;

@@ -33,3 +33,13 @@ export const fieldHead = {
   touched: 'touched',
   food: 'food',
 } as const;
+
+/** What a field of a surface is called where it is asked for. */
+export const fieldLabel = {
+  name: 'Name',
+  material: 'Material',
+  level: 'Where it comes in the room',
+  area: 'Area, m²',
+  touched: 'Touched',
+  food: 'Food touches it',
+} as const;

@@ -33,3 +33,13 @@ export const fieldHead = {
   touched: 'cuánto se toca',
   food: 'comida',
 };
+
+/** What a field of a surface is called where it is asked for. */
+export const fieldLabel = {
+  name: 'Nombre',
+  material: 'Material',
+  level: 'Dónde está en el cuarto',
+  area: 'Área, m²',
+  touched: 'Se toca',
+  food: 'Toca alimentos',
+};

@@ -1,3 +1,4 @@
+import { colours } from '@zymostat/contract';
 import { isAgainst, type Speaking } from '@zymostat/core';
 import { firstResponse, standingNote, type PosterLine, type Words } from '@zymostat/words';
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
@@ -26,7 +27,7 @@ const signs: Record<Speaking, string> = {
   care: '<svg viewBox="0 0 40 12"><rect x="1" y="1" width="38" height="10" fill="none" stroke="#14211D" stroke-width="2"/></svg>',
 };
 
-const SOFT = '#54635D';
+const SOFT = colours['ink-soft'];
 type Spoken = PosterLine & { severity: Speaking };
 type Points = (points: number) => number;
 
@@ -58,7 +59,7 @@ const ruleTable = (rows: TableCell[][], pt: Points, card: boolean): Content => (
   layout: {
     hLineWidth: () => 0.4,
     vLineWidth: () => 0,
-    hLineColor: () => '#9AA8A2',
+    hLineColor: () => colours.cut,
     paddingLeft: () => 0,
     paddingRight: () => pt(6),
     paddingTop: () => pt(1.6),

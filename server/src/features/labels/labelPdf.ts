@@ -1,4 +1,4 @@
-import { pictogramSvg } from '@zymostat/contract';
+import { colours, pictogramSvg } from '@zymostat/contract';
 import type { LabelWords, Words } from '@zymostat/words';
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import { createPdf, MM } from '../../platform/pdf.ts';
@@ -50,7 +50,7 @@ const day = ({ locale }: Words, ms: number) =>
     hour: '2-digit',
     minute: '2-digit',
   });
-const soft = '#54635D';
+const soft = colours['ink-soft'];
 
 const linesOf = (text: string, letters: number): number => Math.ceil(text.length / letters);
 
@@ -198,8 +198,8 @@ export const labelPdf = (
       layout: {
         hLineWidth: () => lined,
         vLineWidth: () => lined,
-        hLineColor: () => '#9AA8A2',
-        vLineColor: () => '#9AA8A2',
+        hLineColor: () => colours.cut,
+        vLineColor: () => colours.cut,
         paddingLeft: () => 0,
         paddingRight: () => 0,
         paddingTop: () => 0,

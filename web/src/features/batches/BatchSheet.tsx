@@ -1,142 +1,122 @@
-import type { ReactNode } from 'react';
-import { rich } from '../../words/rich.tsx';
 import { type BatchRow, type StockRow } from '@zymostat/contract';
+import { isGeneric, type HouseRules, type Pour } from '@zymostat/core';
 import { nameOfBatch, strengthOf } from '@zymostat/words';
-import { w } from '../../words/words.ts';
-import { activeFacts, disinfectingSpan, inMillilitres, isGeneric, putRight } from '@zymostat/core';
 import { useMeQuery } from '../../api/me.ts';
-import { useBottlesQuery } from '../batches/api.ts';
-import { useStockQuery } from '../stock/api.ts';
 import { Severity, Verdict } from '../../ui/parts.tsx';
-import { StrengthRule } from '../../ui/StrengthRule.tsx';
 import { dateOf, momentOf } from '../../ui/times.ts';
-import { CheckForm } from './CheckForm.tsx';
+import { rich } from '../../words/rich.tsx';
+import { w } from '../../words/words.ts';
+import { useStockQuery } from '../stock/api.ts';
+import { useBottlesQuery } from './api.ts';
+import { BatchRule } from './BatchRule.tsx';
+import { CheckForm } from './check/CheckForm.tsx';
 import { filledFrom } from './filledFrom.ts';
 import { LabelPreview } from './LabelPreview.tsx';
-import { PourTable } from './PourTable.tsx';
+import { PourTable } from './pour/PourTable.tsx';
+import { SetAside } from './SetAside.tsx';
+import { checkStanding, isOver, isPastItsTime } from './standing.ts';
 
-/**
- * What would put a batch right that was found out of strength: it is checked again before anybody
- * uses it.
- */
-const SetAside = ({
-  batch,
-  stock,
-  bottled,
-}: {
+interface Props {
+  batch: BatchRow;
+  title: string;
+  now: number;
+}
+
+const checkable = ({ purpose, active }: BatchRow) => purpose === 'disinfect' && isGeneric(active);
+
+const sayOf = ({ batch, title, now }: Props, rules: HouseRules): string => {
+  if (isPastItsTime(batch, now)) return w.say('bench.pastItsTimePourIt', { title });
+  if (batch.status === 'set-aside') return w.say('bench.outOfStrengthSetAside', { title });
+  return w.say('bench.batchIs', {
+    title,
+    called: nameOfBatch(w, batch.active, batch.strength, rules),
+    check: checkable(batch) ? checkStanding(batch) : 'none',
+  });
+};
+
+const recordOf = ({ discardAfter, purpose, weighed, measured, active }: BatchRow): string => {
+  const recorded = w.say('bench.discardAfterRecordedTo', {
+    discardAfter: momentOf(discardAfter),
+    on: dateOf(discardAfter),
+    purpose,
+    weighed: weighed ? 'yes' : 'no',
+  });
+  if (measured === null) return recorded;
+  const strength = strengthOf(w, active, Math.round(measured * 1000) / 1000);
+  return `${recorded} ${w.say('bench.measured', { strength })}`;
+};
+
+const pourOf = ({ stockVolume, waterVolume, volume }: BatchRow): Pour => ({
+  stock: stockVolume,
+  water: waterVolume,
+  total: volume,
+  contraction: 1 - volume / (stockVolume + waterVolume),
+});
+
+const Refused = () => (
+  <p className="mb-2">
+    <Severity is="never" />{' '}
+    <span className="ml-2">{w.name('bench', 'thePhoneRefusesThisBottle')}</span>
+  </p>
+);
+
+interface NextProps {
   batch: BatchRow;
   stock: StockRow | undefined;
   bottled: boolean;
-}) => {
-  if (bottled) return <p className="mb-2">{w.name('bench', 'bottlesWereFilledFromIt')}</p>;
-  const right =
-    stock && batch.measured !== null
-      ? putRight({
-          active: batch.active,
-          stock: stock.strength,
-          measured: batch.measured,
-          meant: batch.strength,
-          volume: batch.volume,
-        })
-      : null;
-  if (!right || !stock) return <p className="mb-2">{w.name('bench', 'nothingAtHandPutsIt')}</p>;
+  now: number;
+}
+
+/** What may be done with it now: checked, put right, labelled. */
+const Next = ({ batch, stock, bottled, now }: NextProps) => {
+  if (isPastItsTime(batch, now)) return null;
+  const setAside = batch.status === 'set-aside';
   return (
-    <p className="mb-2">
-      {rich('bench.addMlOfToAll', {
-        b: (text: ReactNode) => <b className="fig">{text}</b>,
-        volume: inMillilitres(right.volume).toFixed(0),
-        add: right.add === 'stock' ? `${stock.name}, ${stock.code}` : w.name('component', 'water'),
-        volume2: inMillilitres(batch.volume).toFixed(0),
-      })}
-    </p>
+    <>
+      {setAside && <SetAside batch={batch} stock={stock} bottled={bottled} />}
+      {!(setAside && bottled) && <CheckForm key={batch.id} batch={batch} />}
+      {!setAside && <LabelPreview batch={batch} />}
+    </>
   );
 };
 
 /** A batch as it was recorded. */
-export const BatchSheet = ({
-  batch,
-  title,
-  now,
-}: {
-  batch: BatchRow;
-  title: string;
-  now: number;
-}) => {
+export const BatchSheet = (props: Props) => {
+  const { batch, now } = props;
   const { data: me } = useMeQuery();
   const { data: stocks } = useStockQuery();
   const { data: bottles } = useBottlesQuery();
   if (!me || !bottles) return null;
-  const bottled = filledFrom(bottles, batch.code).length > 0;
   const rules = me.company.houseRules;
-  const { family } = activeFacts[batch.active];
+  const { active, strength, purpose } = batch;
   const stock = stocks?.find((one) => one.id === batch.stockId);
-  const over = batch.discardAfter <= now;
-  const pour = {
-    stock: batch.stockVolume,
-    water: batch.waterVolume,
-    total: batch.volume,
-    contraction: 1 - batch.volume / (batch.stockVolume + batch.waterVolume),
-  };
   return (
     <>
       <p className="crumb">
         {rich('bench.pouredBy', {
-          b: (text: ReactNode) => <b className="fig">{text}</b>,
+          b: (text) => <b className="fig">{text}</b>,
           code: batch.code,
           madeAt: momentOf(batch.madeAt),
           madeBy: batch.madeBy,
         })}
       </p>
-      <Verdict
-        say={
-          over
-            ? w.say('bench.pastItsTimePourIt', { title })
-            : batch.status === 'set-aside'
-              ? w.say('bench.outOfStrengthSetAside', { title })
-              : `${title}: ${nameOfBatch(w, batch.active, batch.strength, rules)}${batch.purpose === 'clean' || !isGeneric(batch.active) ? '' : batch.status === 'verified' ? w.name('bench', 'andVerified') : w.name('bench', 'notCheckedYet')}.`
-        }
-        why={w.say('bench.discardAfterRecordedTo', {
-          discardAfter: momentOf(batch.discardAfter),
-          discardAfter2: dateOf(batch.discardAfter),
-          purpose: w.name('goal', batch.purpose).toLowerCase(),
-          weighed: batch.weighed ? w.name('bench', 'weighed') : '',
-          measured:
-            batch.measured === null
-              ? ''
-              : w.say('bench.measured', {
-                  round: strengthOf(w, batch.active, Math.round(batch.measured * 1000) / 1000),
-                }),
-        })}
+      <Verdict say={sayOf(props, rules)} why={recordOf(batch)} />
+      {isOver(batch, now) && <Refused />}
+      <BatchRule
+        active={active}
+        stock={stock?.strength ?? strength}
+        strength={strength}
+        purpose={purpose}
+        rules={rules}
+        called={nameOfBatch(w, active, strength, rules)}
       />
-      {(over || batch.status === 'set-aside') && (
-        <p className="mb-2">
-          <Severity is="never" />{' '}
-          <span className="ml-2">{w.name('bench', 'thePhoneRefusesThisBottle')}</span>
-        </p>
-      )}
-      {!over && batch.status === 'set-aside' && (
-        <SetAside batch={batch} stock={stock} bottled={bottled} />
-      )}
-      {isGeneric(batch.active) && (
-        <div className="max-w-[480px] pt-3">
-          <StrengthRule
-            family={family}
-            stock={stock?.strength ?? batch.strength}
-            span={
-              batch.purpose === 'clean'
-                ? { floor: 0, top: 1 }
-                : disinfectingSpan(batch.active, 'everyday', rules)
-            }
-            batch={batch.strength}
-            otherwise={nameOfBatch(w, batch.active, batch.strength, rules)}
-          />
-        </div>
-      )}
-      <PourTable stock={stock?.name ?? batch.stockCode} pour={pour} active={batch.active} />
-      {!over && !(batch.status === 'set-aside' && bottled) && (
-        <CheckForm key={batch.id} batch={batch} />
-      )}
-      {!over && batch.status !== 'set-aside' && <LabelPreview batch={batch} />}
+      <PourTable stock={stock?.name ?? batch.stockCode} pour={pourOf(batch)} active={active} />
+      <Next
+        batch={batch}
+        stock={stock}
+        bottled={filledFrom(bottles, batch.code).length > 0}
+        now={now}
+      />
     </>
   );
 };

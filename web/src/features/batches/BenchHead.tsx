@@ -1,3 +1,4 @@
+import './bench.css';
 import { w } from '../../words/words.ts';
 import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';

@@ -7,7 +7,7 @@ import { Waiting, WentWrong } from '../../ui/parts.tsx';
 import { walkKeys } from '../../ui/walk.ts';
 import { Protocol } from '../protocols/Protocol.tsx';
 import { tabs, type Standing, type Tab } from '../homes/HomeHead.tsx';
-import { Survey } from '../homes/Survey.tsx';
+import { Survey } from '../homes/survey/Survey.tsx';
 
 const HomePage = () => {
   const { homeId, tab, surfaceId } = useParams<{ homeId: string; tab: Tab; surfaceId: string }>();

@@ -1,3 +1,4 @@
+import './keepApart.css';
 import { w } from '../../words/words.ts';
 import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
@@ -36,8 +37,7 @@ export const KeepApartHead = ({
           .filter(({ desk }) => !desk || me?.person.role === 'supervisor')
           .map(({ to, name }) => (
             <NavLink key={to} to={to} end>
-              {name}
-              {to.endsWith('book') && unread ? w.name('apart', 'changed') : ''}
+              {to.endsWith('book') && unread ? w.say('apart.changed', { name }) : name}
             </NavLink>
           ))}
       </nav>

@@ -7,7 +7,7 @@ import {
   type Route,
   type Severity,
 } from '@zymostat/core';
-import { memo, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { memo, useEffect, useMemo, useState, type KeyboardEvent } from 'react';
 import type { Pickable } from './pickables.ts';
 
 export type AskedRoute = Route | 'any';
@@ -119,49 +119,60 @@ interface Props {
   onPick: (a: string, b: string, pointed: boolean) => void;
 }
 
+const steps: Record<string, [number, number]> = {
+  ArrowUp: [-1, 0],
+  ArrowDown: [1, 0],
+  ArrowLeft: [0, -1],
+  ArrowRight: [0, 1],
+};
+
+/** Arrow keys walk the cells; each that is reached is picked. */
+const walk = (event: KeyboardEvent<HTMLDivElement>) => {
+  const step = steps[event.key];
+  const cell = (event.target as HTMLElement).dataset.cell;
+  if (!step || !cell) return;
+  event.preventDefault();
+  event.stopPropagation();
+  const [r, c] = cell.split(' ').map(Number) as [number, number];
+  const next = event.currentTarget.querySelector<HTMLElement>(
+    `[data-cell="${r + step[0]} ${c + step[1]}"]`,
+  );
+  next?.focus();
+  next?.click();
+};
+
+/** Where the picked pair stands; before anything is picked, Tab reaches the first cell. */
+const placeOf = (lines: readonly Pickable[], a: string, b: string) => {
+  const [at, beside] = [a, b].map((key) => lines.findIndex((line) => line.key === key)) as [
+    number,
+    number,
+  ];
+  const [row, column] = [Math.max(at, beside), Math.min(at, beside)];
+  const reachable = row < 0 ? { row: 1, column: 0 } : { row, column };
+  return { row, column, reachable, picked: [at, beside] };
+};
+
+const labelOf = (route: AskedRoute): string =>
+  route === 'any'
+    ? w.name('apart', 'pairsTheWorstOfEvery')
+    : w.say('apart.pairsBy', { route: w.name('route', route) });
+
 /**
  * Everything against everything, by one route or the worst of all; walked by arrow keys, opened by
  * choosing.
  */
 export const Matrix = ({ lines, book, route, a, b, onPick }: Props) => {
-  const frame = useRef<HTMLDivElement>(null);
   const routeIn = useTurnByTurn(route, lines.length);
-  const [at, beside] = [
-    lines.findIndex(({ key }) => key === a),
-    lines.findIndex(({ key }) => key === b),
-  ];
-  const [row, column] = [Math.max(at, beside), Math.min(at, beside)];
+  const { row, column, reachable, picked } = placeOf(lines, a, b);
   const pick = useMemo(
     () => (r: number, c: number, pointed: boolean) => onPick(lines[c]!.key, lines[r]!.key, pointed),
     [lines, onPick],
   );
-  const walk = (event: KeyboardEvent) => {
-    const step = (
-      { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] } as Record<
-        string,
-        [number, number]
-      >
-    )[event.key];
-    const cell = (event.target as HTMLElement).dataset.cell;
-    if (!step || !cell) return;
-    event.preventDefault();
-    event.stopPropagation();
-    const [r, c] = cell.split(' ').map(Number) as [number, number];
-    const next = frame.current!.querySelector<HTMLElement>(
-      `[data-cell="${r + step[0]} ${c + step[1]}"]`,
-    );
-    next?.focus();
-    next?.click();
-  };
   return (
     <div
-      ref={frame}
       role="grid"
-      aria-label={
-        route === 'any'
-          ? w.name('apart', 'pairsTheWorstOfEvery')
-          : w.say('apart.pairsBy', { route: w.name('route', route) })
-      }
+      tabIndex={-1}
+      aria-label={labelOf(route)}
       className="triangle"
       onKeyDown={walk}
     >
@@ -176,8 +187,8 @@ export const Matrix = ({ lines, book, route, a, b, onPick }: Props) => {
               route={shown}
               book={book}
               chosen={r === row ? column : -1}
-              reachable={r === row ? column : row < 0 && r === 1 ? 0 : -1}
-              picked={r === at || r === beside}
+              reachable={r === reachable.row ? reachable.column : -1}
+              picked={picked.includes(r)}
               onPick={pick}
             />
           )

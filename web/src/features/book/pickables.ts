@@ -92,24 +92,20 @@ export const ofStock = (stock: StockRow): Pickable => {
  */
 const signatureOf = ({ product: { groups: list, strength } }: Pickable) =>
   `${[...list].sort().join()} ${list.includes('peroxide') && (strength ?? 1) > 0.1}`;
-export const shortName = (name: string) => name.replace(/ \(ours.*\)$/, '');
+/** Without the code of our own stock that stands behind it, in whatever language. */
+export const shortName = (name: string) => name.replace(/ \([^()]*[A-Z]-\d+\)$/, '');
+
+const nameTogether = (alike: readonly Pickable[]): string => {
+  const [group, ...more] = alike[0]!.product.groups;
+  return group !== undefined && more.length === 0
+    ? w.say('apart.ours3', { group: upper(w.name('group', group)), alikeCount: alike.length })
+    : alike.map(({ name }) => shortName(name)).join(', ');
+};
 
 /** One line of the matrix for all of ours that are alike. */
 const together = (alike: readonly Pickable[]): Pickable => {
   const [first] = alike as [Pickable];
-  const [group] = first.product.groups;
-  return alike.length === 1
-    ? { ...first, name: shortName(first.name) }
-    : {
-        ...first,
-        name:
-          first.product.groups.length === 1
-            ? w.say('apart.ours3', {
-                group: upper(w.name('group', group!)),
-                alikeCount: alike.length,
-              })
-            : alike.map(({ name }) => shortName(name)).join(', '),
-      };
+  return { ...first, name: alike.length === 1 ? shortName(first.name) : nameTogether(alike) };
 };
 
 /** Ours first, then the groups that we have nothing of. */

@@ -1,36 +1,55 @@
-import { w } from '../../words/words.ts';
 import type { HomeDetail } from '@zymostat/contract';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useImportRoomsMutation } from './api.ts';
+import { FileButton } from '../../ui/FileButton.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
+import { w } from '../../words/words.ts';
+import { useImportRoomsMutation } from './api.ts';
 import { readHomeFile } from './files/readHomeFile.ts';
 import { exportHome, exportSurfaces } from './files/writeHomeFile.ts';
 
-/** Takes a survey along as a file, and brings one in: rooms are added to this home, all or none. */
-export const HomeFiles = ({ home }: { home: HomeDetail }) => {
-  const file = useRef<HTMLInputElement>(null);
+/** So many problems of a file are said; of the rest, how many they are. */
+const SHOWN = 20;
+
+/** Brings rooms in from a file, all or none, and says what came in or what did not fit. */
+const useImport = (homeId: string) => {
   const [problems, setProblems] = useState<string[]>([]);
   const [brought, setBrought] = useState<string>();
   const [importRooms, importing] = useImportRoomsMutation();
   const navigate = useNavigate();
-  const take = async (list: FileList | null) => {
-    if (!list?.[0]) return;
-    const read = await readHomeFile(list[0]);
-    if (file.current) file.current.value = '';
+  const take = async (file: File) => {
+    const read = await readHomeFile(file);
     setBrought(undefined);
     setProblems(read.ok ? [] : read.problems);
     if (!read.ok || read.rooms.length === 0) return;
-    const result = await importRooms({ id: home.id, body: { rooms: read.rooms } });
+    const { rooms } = read;
+    const result = await importRooms({ id: homeId, body: { rooms } });
     if (result.error) return;
-    setBrought(
-      w.say('homes.withSurfacesCameIn', {
-        roomsCount: read.rooms.length,
-        reduce: read.rooms.reduce((sum, { surfaces }) => sum + surfaces.length, 0),
-      }),
-    );
-    void navigate(`/homes/${home.id}/survey`, { replace: true });
+    const surfaces = rooms.reduce((sum, room) => sum + room.surfaces.length, 0);
+    setBrought(w.say('homes.withSurfacesCameIn', { rooms: rooms.length, surfaces }));
+    void navigate(`/homes/${homeId}/survey`, { replace: true });
   };
+  return { take, problems, brought, error: importing.error };
+};
+
+const Problems = ({ of }: { of: string[] }) =>
+  of.length > 0 && (
+    <div role="alert" className="notice mt-2">
+      <b>{w.name('homes', 'nothingWasImported')}</b>
+      <ul>
+        {of.slice(0, SHOWN).map((problem) => (
+          <li key={problem}>{problem}</li>
+        ))}
+        {of.length > SHOWN && (
+          <li>{w.say('homes.andMore', { problemsCount: of.length - SHOWN })}</li>
+        )}
+      </ul>
+    </div>
+  );
+
+/** Takes a survey along as a file, and brings one in: rooms are added to this home, all or none. */
+export const HomeFiles = ({ home }: { home: HomeDetail }) => {
+  const { take, problems, brought, error } = useImport(home.id);
   return (
     <div className="mt-4">
       <p className="flex flex-wrap gap-x-4 gap-y-2">
@@ -40,17 +59,11 @@ export const HomeFiles = ({ home }: { home: HomeDetail }) => {
         <button className="btn btn--quiet" onClick={() => exportSurfaces(home)}>
           {w.name('homes', 'exportSurfacesCsv')}
         </button>
-        <button className="btn btn--quiet" onClick={() => file.current?.click()}>
-          {w.name('homes', 'importRooms')}
-        </button>
-        <input
-          ref={file}
-          className="sr-only"
-          type="file"
+        <FileButton
+          name={w.name('homes', 'importRooms')}
+          label={w.name('homes', 'aHomeOrAList')}
           accept=".json,.csv,application/json,text/csv"
-          aria-label={w.name('homes', 'aHomeOrAList')}
-          tabIndex={-1}
-          onChange={(event) => void take(event.target.files)}
+          onFile={(file) => void take(file)}
         />
       </p>
       {brought && (
@@ -58,20 +71,8 @@ export const HomeFiles = ({ home }: { home: HomeDetail }) => {
           {brought}
         </p>
       )}
-      {problems.length > 0 && (
-        <div role="alert" className="notice mt-2">
-          <b>{w.name('homes', 'nothingWasImported')}</b>
-          <ul>
-            {problems.slice(0, 20).map((problem) => (
-              <li key={problem}>{problem}</li>
-            ))}
-            {problems.length > 20 && (
-              <li>{w.say('homes.andMore', { problemsCount: problems.length - 20 })}</li>
-            )}
-          </ul>
-        </div>
-      )}
-      <WentWrong error={importing.error} />
+      <Problems of={problems} />
+      <WentWrong error={error} />
     </div>
   );
 };

@@ -1,155 +1,144 @@
-import { w } from '../../words/words.ts';
-import { routes, type Group, type Route } from '@zymostat/core';
-import { useState } from 'react';
+import type { Me } from '@zymostat/contract';
+import { routes, type Group } from '@zymostat/core';
 import { useMeQuery } from '../../api/me.ts';
-import { useLogMishapMutation } from './api.ts';
-import { useRoundHomesQuery } from '../rounds/api.ts';
-import { written } from '../../ui/checks.ts';
-import { Choice, Segments } from '../../ui/Choice.tsx';
-import { TextField } from '../../ui/Field.tsx';
-import { Form } from '../../ui/Form.tsx';
+import { ChoiceControl, SegmentsControl, TextControl } from '../../ui/form/controls.tsx';
+import { Form } from '../../ui/form/Form.tsx';
+import { useFormOf, type FormOf } from '../../ui/form/useFormOf.ts';
 import { WentWrong } from '../../ui/parts.tsx';
-import { momentFieldOf } from '../../ui/times.ts';
+import { w } from '../../words/words.ts';
 import { usePickables, type Pickable } from '../book/pickables.ts';
+import { useRoundHomesQuery } from '../rounds/api.ts';
+import { useLogMishapMutation } from './api.ts';
+import {
+  mishapForm,
+  mishapLines,
+  type MishapBody,
+  type MishapKind,
+  type MishapLines,
+  type MishapRead,
+} from './mishapForm.ts';
 
-const aPastTime = (text: string) =>
-  Number.isNaN(Date.parse(text))
-    ? w.name('apart', 'giveADayAndA')
-    : Date.parse(text) > Date.now() + 60_000
-      ? w.name('apart', 'onlyWhatHasHappenedCan')
-      : null;
+interface Props {
+  kind: MishapKind;
+  pair?: [Pickable, Pickable];
+  onDone: () => void;
+}
+type OfForm = { form: FormOf<MishapLines, MishapRead> };
 
 const groupOf = ({ product }: Pickable): Group => product.groups[0]!;
 
-/**
- * What met what, by which route, where, who noticed, how much, what was felt, and what was done.
- */
-export const MishapForm = ({
-  kind: first,
-  pair,
-  onDone,
-}: {
-  kind: 'near-miss' | 'incident';
-  pair?: [Pickable, Pickable];
-  onDone: () => void;
-}) => {
-  const { data: me } = useMeQuery();
+/** What is sent: what met by name, and by its groups where both are known. */
+const bodyOf = (
+  { one, other, when, ...read }: MishapRead,
+  find: (key: string | null) => Pickable | undefined,
+): MishapBody => {
+  const [a, b] = [find(one), find(other)];
+  return {
+    ...read,
+    at: when,
+    products: [a, b].flatMap((given) => (given ? [given.name] : [])),
+    pair: a && b ? { one: groupOf(a), other: groupOf(b) } : null,
+  };
+};
+
+const KindAndWhat = ({ form: { control } }: OfForm) => (
+  <>
+    <SegmentsControl
+      of={control}
+      name="kind"
+      label={w.name('apart', 'kind')}
+      options={[
+        { value: 'near-miss', name: w.name('apart', 'nearMiss') },
+        { value: 'incident', name: w.name('apart', 'incidentSomebodyWasHurtOr') },
+      ]}
+    />
+    <TextControl
+      of={control}
+      name="what"
+      label={w.name('apart', 'whatHappened')}
+      lines={2}
+      autoFocus
+    />
+  </>
+);
+
+const notKnown = { value: null, name: w.name('apart', 'notKnown') };
+
+const WhatMet = ({ form: { control } }: OfForm) => {
+  const { all } = usePickables();
+  const things = [notKnown, ...all.map(({ key, name }) => ({ value: key, name }))];
+  const ways = [notKnown, ...routes.map((by) => ({ value: by, name: w.name('route', by) }))];
+  return (
+    <>
+      <ChoiceControl<MishapLines, string | null>
+        of={control}
+        name="one"
+        label={w.name('apart', 'whatMet')}
+        options={things}
+      />
+      <ChoiceControl<MishapLines, string | null>
+        of={control}
+        name="other"
+        label={w.name('apart', 'andWhat')}
+        options={things}
+      />
+      <ChoiceControl<MishapLines, MishapLines['route']>
+        of={control}
+        name="route"
+        label={w.name('apart', 'how')}
+        options={ways}
+      />
+      <TextControl of={control} name="amount" label={w.name('apart', 'howMuch')} />
+    </>
+  );
+};
+
+const WhereAndWho = ({ form: { control } }: OfForm) => {
   const { data: homes = [] } = useRoundHomesQuery();
-  const { all, find } = usePickables();
-  const [kind, setKind] = useState(first);
-  const [what, setWhat] = useState('');
-  const [one, setOne] = useState<string | null>(pair?.[0].key ?? null);
-  const [other, setOther] = useState<string | null>(pair?.[1].key ?? null);
-  const [route, setRoute] = useState<Route | null>(null);
-  const [amount, setAmount] = useState('');
-  const [symptoms, setSymptoms] = useState('');
-  const [homeId, setHomeId] = useState<string | null>(null);
-  const [place, setPlace] = useState('');
-  const [who, setWho] = useState(me?.person.name ?? '');
-  const [when, setWhen] = useState(() => momentFieldOf(Date.now()));
-  const [done, setDone] = useState('');
-  const [logMishap, { error, isLoading }] = useLogMishapMutation();
-  const options = [
-    { value: null, name: w.name('apart', 'notKnown') },
-    ...all.map(({ key, name }) => ({ value: key, name })),
+  const places = [
+    { value: null, name: w.name('apart', 'noneAtTheDepot') },
+    ...homes.map(({ id, name, place }) => ({ value: id, name: `${name}, ${place}` })),
   ];
-  const submit = async () => {
-    if (written(what) || written(place) || written(who) || written(done) || aPastTime(when)) return;
-    const [a, b] = [find(one), find(other)];
-    const result = await logMishap({
-      kind,
-      what,
-      homeId,
-      place,
-      who,
-      at: Date.parse(when),
-      done,
-      products: [a, b].flatMap((given) => (given ? [given.name] : [])),
-      pair: a && b ? { one: groupOf(a), other: groupOf(b) } : null,
-      route,
-      amount: amount.trim() || null,
-      symptoms: symptoms.trim() || null,
-    });
+  return (
+    <>
+      <ChoiceControl<MishapLines, string | null>
+        of={control}
+        name="homeId"
+        label={w.name('apart', 'home')}
+        options={places}
+      />
+      <TextControl of={control} name="place" label={w.name('apart', 'where')} />
+      <TextControl of={control} name="who" label={w.name('apart', 'who')} />
+      <TextControl of={control} name="when" label={w.name('apart', 'when')} type="datetime-local" />
+    </>
+  );
+};
+
+const Asked = ({ me, kind, pair, onDone }: Props & { me: Me }) => {
+  const { find } = usePickables();
+  const form = useFormOf<MishapLines, MishapRead>(
+    mishapForm,
+    mishapLines(kind, me.person.name, pair),
+  );
+  const [logMishap, { error, isLoading }] = useLogMishapMutation();
+  const submit = async (read: MishapRead) => {
+    const result = await logMishap(bodyOf(read, find));
     if (!result.error) onDone();
   };
+  const { control } = form;
   return (
-    <Form onSubmit={submit}>
-      <Segments
-        label={w.name('apart', 'kind')}
-        value={kind}
-        onChange={setKind}
-        options={[
-          { value: 'near-miss', name: w.name('apart', 'nearMiss') },
-          { value: 'incident', name: w.name('apart', 'incidentSomebodyWasHurtOr') },
-        ]}
-      />
-      <TextField
-        label={w.name('apart', 'whatHappened')}
-        value={what}
-        onChange={setWhat}
-        check={written}
-        lines={2}
-        autoFocus
-      />
+    <Form onSubmit={form.handleSubmit(submit)}>
+      <KindAndWhat form={form} />
       <div className="grid grid-cols-2 gap-4">
-        <Choice
-          label={w.name('apart', 'whatMet')}
-          value={one}
-          onChange={setOne}
-          options={options}
-        />
-        <Choice
-          label={w.name('apart', 'andWhat')}
-          value={other}
-          onChange={setOther}
-          options={options}
-        />
-        <Choice
-          label={w.name('apart', 'how')}
-          value={route}
-          onChange={setRoute}
-          options={[
-            { value: null, name: w.name('apart', 'notKnown') },
-            ...routes.map((by) => ({ value: by, name: w.name('route', by) })),
-          ]}
-        />
-        <TextField label={w.name('apart', 'howMuch')} value={amount} onChange={setAmount} />
-        <Choice
-          label={w.name('apart', 'home')}
-          value={homeId}
-          onChange={setHomeId}
-          options={[
-            { value: null, name: w.name('apart', 'noneAtTheDepot') },
-            ...homes.map((home) => ({ value: home.id, name: `${home.name}, ${home.place}` })),
-          ]}
-        />
-        <TextField
-          label={w.name('apart', 'where')}
-          value={place}
-          onChange={setPlace}
-          check={written}
-        />
-        <TextField label={w.name('apart', 'who')} value={who} onChange={setWho} check={written} />
-        <TextField
-          label={w.name('apart', 'when')}
-          type="datetime-local"
-          value={when}
-          onChange={setWhen}
-          check={aPastTime}
-        />
+        <WhatMet form={form} />
+        <WhereAndWho form={form} />
       </div>
-      <TextField
+      <TextControl
+        of={control}
+        name="symptoms"
         label={w.name('apart', 'whatSomebodyFeltCoughEyes')}
-        value={symptoms}
-        onChange={setSymptoms}
       />
-      <TextField
-        label={w.name('apart', 'whatWasDone')}
-        value={done}
-        onChange={setDone}
-        check={written}
-        lines={2}
-      />
+      <TextControl of={control} name="done" label={w.name('apart', 'whatWasDone')} lines={2} />
       <WentWrong error={error} />
       <button className="btn btn--main" disabled={isLoading}>
         {w.name('apart', 'logIt')}
@@ -157,4 +146,12 @@ export const MishapForm = ({
       <p className="small soft">{w.name('apart', 'itGoesOnRecordAs')}</p>
     </Form>
   );
+};
+
+/**
+ * What met what, by which route, where, who noticed, how much, what was felt, and what was done.
+ */
+export const MishapForm = (props: Props) => {
+  const { data: me } = useMeQuery();
+  return me && <Asked {...props} me={me} />;
 };

@@ -26,12 +26,10 @@ export const isClosed = (followUps: readonly FollowUpRow[]): boolean =>
 
 const NOT_KNOWN = w.name('apart', 'notKnown');
 
-export const pairOf = ({ body: { pair, products } }: Mishap): string =>
-  pair
-    ? [w.name('group', pair.one), w.name('group', pair.other)].sort().join(' + ')
-    : products.length === 2
-      ? [...products].sort().join(' + ')
-      : NOT_KNOWN;
+export const pairOf = ({ body: { pair, products } }: Mishap): string => {
+  if (pair) return [w.name('group', pair.one), w.name('group', pair.other)].sort().join(' + ');
+  return products.length === 2 ? [...products].sort().join(' + ') : NOT_KNOWN;
+};
 
 const keyOf: Record<CountedBy, (row: Mishap) => string> = {
   pair: pairOf,

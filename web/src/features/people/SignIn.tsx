@@ -3,9 +3,9 @@ import { changeLanguage, w } from '../../words/words.ts';
 import { useState } from 'react';
 import { useSignInMutation } from '../../api/me.ts';
 import { Mark } from '../../ui/Mark.tsx';
-import { written } from '../../ui/checks.ts';
-import { TextField } from '../../ui/Field.tsx';
-import { Form } from '../../ui/Form.tsx';
+import { written } from '../../ui/form/checks.ts';
+import { TextField } from '../../ui/form/Field.tsx';
+import { Form } from '../../ui/form/Form.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
 import { LanguageButtons } from './LanguageChoice.tsx';
 

@@ -1,4 +1,3 @@
-import { rich } from '../../words/rich.tsx';
 import { type FlagRow, type HomeDetail } from '@zymostat/contract';
 import { reasonInWords } from '@zymostat/words';
 import { w } from '../../words/words.ts';
@@ -6,14 +5,25 @@ import { Fragment } from 'react';
 import { Link } from 'react-router';
 import { Severity } from '../../ui/parts.tsx';
 
-const sayWhy = ({ why, approved, now, reasons }: FlagRow): string =>
-  why === 'longer' || why === 'shorter'
-    ? w.say('protocol.minApproved', {
-        why: w.name('flag', why),
-        ceil: Math.ceil(now / 60),
-        ceil2: Math.ceil(approved / 60),
-      })
-    : `${w.name('flag', why)}. ${reasons[0] ? reasonInWords(w, reasons[0]) : ''}`;
+const sayWhy = ({ why, approved, now, reasons }: FlagRow): string => {
+  if (why === 'longer' || why === 'shorter')
+    return w.say('protocol.minApproved', {
+      why: w.name('flag', why),
+      now: Math.ceil(now / 60),
+      approved: Math.ceil(approved / 60),
+    });
+  const said = `${w.name('flag', why)}.`;
+  return reasons[0] ? `${said} ${reasonInWords(w, reasons[0])}` : said;
+};
+
+const Where = ({ homeId, flag, isThere }: { homeId: string; flag: FlagRow; isThere: boolean }) =>
+  isThere ? (
+    <Link className="btn btn--quiet small" to={`/homes/${homeId}/protocol/${flag.surfaceId}`}>
+      {flag.roomName}
+    </Link>
+  ) : (
+    <span className="small soft">{flag.roomName}</span>
+  );
 
 /**
  * What a change of survey, stock or house rules has made untrue of the approved version: it stands
@@ -25,7 +35,7 @@ export const Flags = ({ home }: { home: HomeDetail }) => {
   return (
     <section className="mt-4" aria-label={w.name('protocol', 'toBeReviewed')}>
       <h2 className="mb-1">
-        {rich('protocol.versionIsToBeReviewed', { number: home.versions[0]?.number })}
+        {w.say('protocol.versionIsToBeReviewed', { number: home.versions[0]?.number ?? 0 })}
       </h2>
       <div className="held-up">
         {home.flags.map((flag) => (
@@ -39,16 +49,7 @@ export const Flags = ({ home }: { home: HomeDetail }) => {
             <span>
               <b className="font-semibold">{flag.surfaceName}</b> {sayWhy(flag)}
             </span>
-            {inSurvey.has(flag.surfaceId) ? (
-              <Link
-                className="btn btn--quiet small"
-                to={`/homes/${home.id}/protocol/${flag.surfaceId}`}
-              >
-                {flag.roomName}
-              </Link>
-            ) : (
-              <span className="small soft">{flag.roomName}</span>
-            )}
+            <Where homeId={home.id} flag={flag} isThere={inSurvey.has(flag.surfaceId)} />
           </Fragment>
         ))}
       </div>

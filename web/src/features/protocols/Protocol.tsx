@@ -1,229 +1,159 @@
-import { rich } from '../../words/rich.tsx';
-import { type SurfaceRow } from '@zymostat/contract';
-import { strengthShort, cleanedStep } from '@zymostat/words';
-import { w } from '../../words/words.ts';
-import { activeFacts, enforce, judgeSurfaces, materialOf } from '@zymostat/core';
+import './compare.css';
+import type { SurfaceRow } from '@zymostat/contract';
 import { useState } from 'react';
-import { useMeQuery } from '../../api/me.ts';
-import { useStockQuery } from '../stock/api.ts';
-import { useBook } from '../../api/useBook.ts';
 import { Descent } from '../../ui/Descent.tsx';
 import { Goal, StandingNote, Verdict, Waiting } from '../../ui/parts.tsx';
 import { dayOf } from '../../ui/times.ts';
-import { WetBand } from '../../ui/WetBand.tsx';
+import { w } from '../../words/words.ts';
 import { HomeHead, type Standing } from '../homes/HomeHead.tsx';
-import { ApproveSheet } from './ApproveSheet.tsx';
+import { ApproveSheet } from './approve/ApproveSheet.tsx';
 import { Differences } from './Differences.tsx';
 import { FillRest } from './FillRest.tsx';
 import { Flags } from './Flags.tsx';
 import { HeldUp } from './HeldUp.tsx';
-import { SurfaceSheet } from './SurfaceSheet.tsx';
+import { Legend } from './set/Legend.tsx';
+import { SetLine } from './set/SetLine.tsx';
+import { SetPip } from './set/SetPip.tsx';
+import { SurfaceSheet } from './surface/SurfaceSheet.tsx';
+import { useProtocol, type ProtocolNow } from './useProtocol.ts';
+
+type OfProtocol = { protocol: ProtocolNow };
+
+const standingOf = ({ home, objections }: ProtocolNow): string => {
+  const [newest] = home.versions;
+  if (objections.length > 0)
+    return w.say('protocol.beforeApproval', { objectionsCount: objections.length });
+  return home.changedSinceApproval || !newest
+    ? w.name('protocol', 'nothingStandsBeforeApproval')
+    : w.say('protocol.versionStandsAsApproved', { number: newest.number });
+};
+
+interface StandsProps extends OfProtocol {
+  /** A surface is being looked at: then approval is not the main thing. */
+  busy: boolean;
+  onApprove: () => void;
+}
+
+/** How it stands, and the way to its approval. */
+const Stands = ({ protocol, busy, onApprove }: StandsProps) => {
+  const { home, objections, surfaces } = protocol;
+  const ready = objections.length === 0 && home.changedSinceApproval;
+  const toApprove = (home.changedSinceApproval || objections.length > 0) && surfaces.length > 0;
+  return (
+    <div className="mt-2 mb-1 flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
+      <h2>{standingOf(protocol)}</h2>
+      {toApprove && (
+        <button className={`btn ${ready && !busy ? 'btn--main' : ''}`} onClick={onApprove}>
+          {w.name('protocol', 'lookOverAndApprove')}
+        </button>
+      )}
+    </div>
+  );
+};
+
+const Approved = ({ protocol }: OfProtocol) => {
+  const { home, stocks, judging } = protocol;
+  const [newest] = home.versions;
+  if (!newest) return null;
+  return (
+    <p className="small soft mt-2">
+      {w.say('protocol.versionApprovedByOn', {
+        number: newest.number,
+        approvedBy: newest.approvedBy,
+        approvedAt: dayOf(newest.approvedAt),
+        changed: home.changedSinceApproval ? 'yes' : 'no',
+      })}{' '}
+      <Differences home={home} stocks={stocks} judging={judging} />
+    </p>
+  );
+};
+
+const Nothing = ({ surfaces }: ProtocolNow) => (
+  <Verdict
+    say={w.name('protocol', 'chooseASurfaceToSet')}
+    why={
+      surfaces.length === 0
+        ? w.name('protocol', 'thereIsNoneYetSurvey')
+        : w.say('protocol.mostNeedOnlyCleaningAnd', { value: w.name('material', 'marble') })
+    }
+  />
+);
+
+interface SheetProps extends OfProtocol {
+  surface: SurfaceRow | undefined;
+  approving: boolean;
+  onApproved: () => void;
+}
+
+const Sheet = ({ protocol, surface, approving, onApproved }: SheetProps) => {
+  const { home } = protocol;
+  const room = home.rooms.find((one) => one.surfaces.some(({ id }) => id === surface?.id));
+  if (approving) return <ApproveSheet protocol={protocol} onDone={onApproved} />;
+  if (!surface || !room) return <Nothing {...protocol} />;
+  return <SurfaceSheet key={surface.id} protocol={protocol} room={room} surface={surface} />;
+};
+
+interface LeafProps extends OfProtocol {
+  standing: Standing;
+  onChoose: (id: string) => void;
+  onApprove: () => void;
+}
+
+const Leaf = ({ protocol, standing, onChoose, onApprove }: LeafProps) => {
+  const { home, stocks, judging, objections } = protocol;
+  return (
+    <section className="leaf" aria-label={w.name('protocol', 'protocol')}>
+      <HomeHead home={home} tab="protocol" />
+      <Descent
+        {...standing}
+        onChoose={onChoose}
+        beside={(surface) => <Goal is={surface.setting.goal} />}
+        under={(surface) => <SetLine protocol={protocol} surface={surface} />}
+        pip={(surface) => <SetPip protocol={protocol} surface={surface} />}
+      />
+      <Legend {...protocol} />
+      <Stands protocol={protocol} busy={standing.chosenId !== undefined} onApprove={onApprove} />
+      <p className="my-1">
+        <FillRest home={home} stocks={stocks} judging={judging} />
+      </p>
+      <HeldUp home={home} objections={objections} />
+      <Flags home={home} />
+      <Approved protocol={protocol} />
+    </section>
+  );
+};
 
 /** What is set for each surface of a home, and what stands before its approval. */
-export const Protocol = ({ home, openRoomId, chosenId, onOpen, onChoose }: Standing) => {
-  const { data: stocks } = useStockQuery();
-  const { data: me } = useMeQuery();
+export const Protocol = (standing: Standing) => {
+  const { home, chosenId, onChoose } = standing;
+  const protocol = useProtocol(home);
   const [approving, approve] = useState(false);
-  const book = useBook();
-  const [now] = useState(Date.now);
-  if (!stocks || !me)
+  if (!protocol)
     return (
       <main className="px-6">
         <Waiting what={w.name('protocol', 'theStock')} />
       </main>
     );
-
-  const rules = me.company.houseRules;
-  const judged = judgeSurfaces(home, stocks, { rules, now, book });
-  const objections = enforce(home, stocks, { rules, now, book }, judged);
-  const objected = new Map(objections.map((objection) => [objection.surfaceId, objection.outcome]));
-  const all = home.rooms.flatMap((room) => room.surfaces);
-  const longest = Math.max(
-    600,
-    ...home.rooms.flatMap((room) =>
-      room.surfaces.map((surface) => judged.get(surface.id)!.seconds),
-    ),
-  );
-  const familyOf = ({ setting }: SurfaceRow) => {
-    const stock = setting.use && stocks.find((one) => one.id === setting.use!.stockId);
-    return stock ? activeFacts[stock.active].family : undefined;
+  const choose = (id: string) => {
+    approve(false);
+    onChoose(id);
   };
-  const band = (surface: SurfaceRow) => {
-    const { seconds, prediction } = judged.get(surface.id)!;
-    const { holds, rewets } = prediction ?? {
-      holds: undefined,
-      rewets: { count: 0, every: 0, at: [] },
-    };
-    return (
-      <WetBand
-        tiny
-        family={familyOf(surface)}
-        required={seconds}
-        held={rewets.count > 0 ? Math.max(seconds, rewets.count * rewets.every + holds!) : holds}
-        rewets={rewets.at}
-        estimate
-        axis={longest * 1.15}
-      />
-    );
-  };
-  const under = (surface: SurfaceRow) => {
-    const { use, goal } = surface.setting;
-    const { seconds } = judged.get(surface.id)!;
-    return (
-      <span className="descent__set" data-family={familyOf(surface) ?? 'soap'}>
-        {objected.get(surface.id) === 'never' ? (
-          <i className="pip__never w-[104px]" title={w.name('protocol', 'never2')} />
-        ) : seconds > 0 ? (
-          band(surface)
-        ) : (
-          <i className={`stub stub--row ${use ? 'fill' : ''}`} />
-        )}
-        <span className="truncate">
-          {use
-            ? `${strengthShort(w, stocks.find(({ id }) => id === use.stockId)?.active ?? 'ethanol', use.strength)}${seconds > 0 ? w.say('protocol.min2', { ceil: Math.ceil(seconds / 60) }) : w.name('protocol', 'noWait2')}`
-            : goal === 'clean'
-              ? w.name('step', cleanedStep([materialOf(surface.material).cleaned]))
-              : w.name('protocol', 'nothingSet')}
-        </span>
-        {objected.get(surface.id) === 'care' && (
-          <b className="font-semibold text-ink">{w.name('protocol', 'careWaits')}</b>
-        )}
-      </span>
-    );
-  };
-  const pip = (surface: SurfaceRow) => {
-    const trouble = objected.get(surface.id);
-    const inside =
-      trouble === 'never' ? (
-        <i className="pip__never" title={w.say('protocol.never3', { surface: surface.name })} />
-      ) : surface.setting.use && judged.get(surface.id)!.seconds > 0 ? (
-        band(surface)
-      ) : (
-        <i
-          className={`stub ${surface.setting.use ? 'fill' : ''}`}
-          data-family={familyOf(surface) ?? 'soap'}
-        />
-      );
-    return (
-      <span className="pip">
-        <Goal is={surface.setting.goal} word={false} />
-        {trouble === 'care' ? (
-          <span
-            className="pip__care"
-            title={w.say('protocol.careWaits2', { surface: surface.name })}
-          >
-            {inside}
-          </span>
-        ) : (
-          inside
-        )}
-      </span>
-    );
-  };
-
-  const chosenRoom = home.rooms.find((room) =>
-    room.surfaces.some((surface) => surface.id === chosenId),
-  );
-  const chosen = chosenRoom?.surfaces.find((surface) => surface.id === chosenId);
-  const [newest] = home.versions;
-  const ready = objections.length === 0 && home.changedSinceApproval && all.length > 0;
+  const chosen = protocol.surfaces.find(({ id }) => id === chosenId);
   return (
     <main className="leaves">
-      <section className="leaf" aria-label={w.name('protocol', 'protocol')}>
-        <HomeHead home={home} tab="protocol" />
-        <Descent
-          home={home}
-          openRoomId={openRoomId}
-          chosenId={chosenId}
-          onOpen={onOpen}
-          onChoose={(id) => {
-            approve(false);
-            onChoose(id);
-          }}
-          beside={(surface) => <Goal is={surface.setting.goal} />}
-          under={under}
-          pip={pip}
-        />
-        <p className="small soft my-2 flex flex-wrap gap-x-4">
-          <span className="goal goal--clean">{w.name('protocol', 'cleanLegend')}</span>
-          <span className="goal goal--sanitise">{w.name('protocol', 'sanitise')}</span>
-          <span className="goal goal--disinfect">{w.name('protocol', 'disinfect')}</span>
-          <span className="ml-auto">
-            {rich('protocol.ofSurfacesNeedOnlyCleaning', {
-              length: all.filter((surface) => surface.setting.goal === 'clean').length,
-              allCount: all.length,
-            })}
-          </span>
-        </p>
-        <div className="mt-2 mb-1 flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
-          <h2>
-            {objections.length > 0
-              ? w.say('protocol.beforeApproval', {
-                  objectionsCount: objections.length,
-                })
-              : home.changedSinceApproval
-                ? w.name('protocol', 'nothingStandsBeforeApproval')
-                : w.say('protocol.versionStandsAsApproved', { number: newest!.number })}
-          </h2>
-          {(home.changedSinceApproval || objections.length > 0) && all.length > 0 && (
-            <button
-              className={`btn ${ready && !chosen ? 'btn--main' : ''}`}
-              onClick={() => approve(true)}
-            >
-              {w.name('protocol', 'lookOverAndApprove')}
-            </button>
-          )}
-        </div>
-        <p className="my-1">
-          <FillRest home={home} stocks={stocks} rules={rules} now={now} />
-        </p>
-        <HeldUp home={home} objections={objections} />
-        <Flags home={home} />
-        {newest && (
-          <p className="small soft mt-2">
-            {rich('protocol.versionApprovedByOn', {
-              number: newest.number,
-              approvedBy: newest.approvedBy,
-              approvedAt: dayOf(newest.approvedAt),
-              changedSinceApproval: home.changedSinceApproval
-                ? w.name('protocol', 'theHomeHasChangedSince')
-                : '. ',
-            })}
-            <Differences home={home} stocks={stocks} rules={rules} now={now} />
-          </p>
-        )}
-      </section>
+      <Leaf
+        protocol={protocol}
+        standing={standing}
+        onChoose={choose}
+        onApprove={() => approve(true)}
+      />
       <section className="sheet" aria-label={chosen?.name ?? w.name('protocol', 'theSurface')}>
-        {approving ? (
-          <ApproveSheet
-            home={home}
-            stocks={stocks}
-            rules={rules}
-            now={now}
-            objections={objections}
-            judged={judged}
-            onDone={() => approve(false)}
-          />
-        ) : chosen && chosenRoom ? (
-          <SurfaceSheet
-            key={chosen.id}
-            home={home}
-            room={chosenRoom}
-            surface={chosen}
-            stocks={stocks}
-            rules={rules}
-            now={now}
-          />
-        ) : (
-          <Verdict
-            say={w.name('protocol', 'chooseASurfaceToSet')}
-            why={
-              all.length === 0
-                ? w.name('protocol', 'thereIsNoneYetSurvey')
-                : w.say('protocol.mostNeedOnlyCleaningAnd', { value: w.name('material', 'marble') })
-            }
-          />
-        )}
+        <Sheet
+          protocol={protocol}
+          surface={chosen}
+          approving={approving}
+          onApproved={() => approve(false)}
+        />
         <StandingNote />
       </section>
     </main>

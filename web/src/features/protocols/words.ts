@@ -47,22 +47,39 @@ export const saySteps = (treated: Pick<TreatedSurface, 'steps' | 'area' | 'treat
 export const sayCleaning = (material: MaterialId): string =>
   stepOrders(w, [materialOf(material).cleaned], { area: 0, treatment: null })[0]!.order;
 
+/** With what, or how it is cleaned. */
+const howDone = ({ treatment, steps }: TreatedSurface): string => {
+  if (!treatment) return w.name('step', cleanedStep(steps));
+  return w.say('protocol.doneWith', {
+    strength: strengthShort(w, treatment.active, treatment.strength),
+    active: w.name('active', treatment.active),
+    time: treatment.seconds > 0 ? duration(w, treatment.seconds) : 'none',
+  });
+};
+
 /** What is done at a surface, and of its steps those that another version of it has not. */
 export const doneInWords = (surface: TreatedSurface, other: TreatedSurface | undefined): string => {
-  const { treatment, goal, steps, accepted } = surface;
-  const how = treatment
-    ? `${strengthShort(w, treatment.active, treatment.strength)} ${w.name('active', treatment.active)}${treatment.seconds > 0 ? `, ${duration(w, treatment.seconds)}` : ''}`
-    : w.name('step', cleanedStep(steps));
-  const own = other ? steps.filter((step) => !other.steps.includes(step)) : [];
-  const only = own.length > 0 ? w.say('protocol.onlyHere', { own: stepLine(w, own) }) : '';
-  return `${w.name('goal', goal)}: ${how}.${only}${accepted ? w.say('protocol.accepted2', { accepted }) : ''}`;
+  const own = other ? surface.steps.filter((step) => !other.steps.includes(step)) : [];
+  return w.say('protocol.doneThere', {
+    goal: w.name('goal', surface.goal),
+    how: howDone(surface),
+    own: own.length > 0 ? stepLine(w, own) : 'none',
+    accepted: surface.accepted ?? 'none',
+  });
 };
 
 /** What would be put on, in a word or two. */
 export const whatIsPutOn = (active: Active, strength: number): string =>
   active === 'registered product'
-    ? 'registered product'
+    ? w.name('active', active)
     : `${strengthShort(w, active, strength)} ${w.name('family', activeFacts[active].family).toLowerCase()}`;
+
+/** A stock and how strong it is used; a registered product by its name alone. */
+export const nameOfBottle = (
+  { name, active }: { name: string; active: Active },
+  strength: number,
+): string =>
+  active === 'registered product' ? name : `${name}, ${strengthShort(w, active, strength)}`;
 
 /** What a goal is called where it is claimed: nothing is called disinfecting that is not. */
 export const goalInWords: Record<Goal, string> = {

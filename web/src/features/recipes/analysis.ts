@@ -79,3 +79,10 @@ export const leading = ({
 
 export const spanFor = (active: Active, rules: HouseRules) =>
   disinfectingSpan(active, 'everyday', rules);
+
+/** Why a mixture spoils or hurts; the rest is about its strength. */
+export const spoilt: ReadonlySet<string> = new Set([
+  'must-not-share-a-bottle',
+  'used-up',
+  'soap-split',
+]);

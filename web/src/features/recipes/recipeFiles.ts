@@ -1,6 +1,7 @@
 import { w } from '../../words/words.ts';
 import { recipeFile, type RecipeFile } from '@zymostat/contract';
 import * as v from 'valibot';
+import { misfits } from '../../ui/misfits.ts';
 import { save } from '../../ui/saveFile.ts';
 
 const fileName = (name: string) =>
@@ -48,9 +49,7 @@ export const importRecipe = async (
     }
     return {
       ok: false,
-      why: read.issues
-        .map((issue) => `${v.getDotPath(issue) ?? w.name('bench', 'theFile')}: ${issue.message}`)
-        .join(' '),
+      why: misfits(read.issues),
     };
   } catch {
     return {

@@ -1,108 +1,65 @@
-import { rich } from '../../words/rich.tsx';
-import { type RecordRow } from '@zymostat/contract';
-import { sourceInWords, strengthOf, clock, reasonInWords, refusedInWords } from '@zymostat/words';
-import { w } from '../../words/words.ts';
+import type { RecordRow } from '@zymostat/contract';
 import { activeFacts } from '@zymostat/core';
+import { reasonInWords, sourceInWords } from '@zymostat/words';
 import { Fragment, type ReactNode } from 'react';
-import { inMetric } from '../../ui/amounts.ts';
 import { Severity, Verdict } from '../../ui/parts.tsx';
-import { dateOf, momentOf, timeOf } from '../../ui/times.ts';
+import { dateOf, timeOf } from '../../ui/times.ts';
 import { WetBand } from '../../ui/WetBand.tsx';
-import { recordInWords } from '@zymostat/words';
+import { rich } from '../../words/rich.tsx';
+import { w } from '../../words/words.ts';
+import { factsOf, headline } from './recordFacts.ts';
 
-const WetTime = ({ body }: { body: Extract<RecordRow, { kind: 'wet-time' }>['body'] }) => (
-  <div className="mt-6 mb-4">
-    <WetBand
-      family={activeFacts[body.active].family}
-      required={body.requiredSeconds}
-      held={body.heldSeconds}
-      scale
-    />
-  </div>
+type BodyOf<K extends RecordRow['kind']> = Extract<RecordRow, { kind: K }>['body'];
+
+const WetTime = ({ body }: { body: BodyOf<'wet-time'> }) =>
+  body.requiredSeconds > 0 && (
+    <div className="mt-6 mb-4">
+      <WetBand
+        family={activeFacts[body.active].family}
+        required={body.requiredSeconds}
+        held={body.heldSeconds}
+        scale
+      />
+    </div>
+  );
+
+const Refusal = ({ body }: { body: BodyOf<'refusal'> }) => (
+  <ul className="my-2 grid gap-2">
+    {body.reasons.map((reason, i) => (
+      <li key={i} className="grid grid-cols-[72px_1fr] gap-2">
+        <span>
+          <Severity is={reason.outcome} />
+        </span>
+        <span>
+          {reasonInWords(w, reason)}{' '}
+          <span className="small soft">{sourceInWords(w, reason.source)}</span>
+        </span>
+      </li>
+    ))}
+  </ul>
 );
 
-/** What a kind of row has to tell besides who and when. */
-const factsOf = (row: RecordRow): [string, ReactNode][] => {
-  switch (row.kind) {
-    case 'wet-time':
-      return [
-        [w.name('records', 'surface'), `${row.body.roomName}, ${row.body.surfaceName}`],
-        [
-          w.name('records', 'with'),
-          `${strengthOf(w, row.body.active, row.body.strength)} ${w.name('active', row.body.active)}`,
-        ],
-        [
-          w.name('records', 'ended'),
-          w.say('records.after', {
-            event: w.name('event', row.body.event).toLowerCase(),
-            coats: row.body.coats,
-          }),
-        ],
-        ...(row.body.requiredSeconds > 0
-          ? ([
-              [w.name('records', 'required'), clock(row.body.requiredSeconds)],
-              [w.name('records', 'held'), clock(row.body.heldSeconds)],
-            ] as [string, ReactNode][])
-          : []),
-      ];
-    case 'surface-event':
-      return [
-        [w.name('records', 'surface'), `${row.body.roomName}, ${row.body.surfaceName}`],
-        [w.name('records', 'done'), w.name('event', row.body.event)],
-        ...(row.body.batchCode
-          ? ([[w.name('records', 'bottle'), row.body.batchCode]] as [string, ReactNode][])
-          : []),
-      ];
-    case 'batch':
-      return [
-        [
-          w.name('records', 'poured'),
-          w.say('records.ofAndOfWater', {
-            stockVolume: inMetric(row.body.stockVolume),
-            stockCode: row.body.stockCode,
-            waterVolume: inMetric(row.body.waterVolume),
-          }),
-        ],
-        [w.name('records', 'made'), inMetric(row.body.volume)],
-        [w.name('records', 'discardAfter'), momentOf(row.body.discardAfter)],
-      ];
-    case 'near-miss':
-    case 'incident':
-      return [
-        [w.name('records', 'where'), row.body.place],
-        [w.name('records', 'who'), row.body.who],
-        [w.name('records', 'done'), row.body.done],
-        ...(row.body.products.length
-          ? ([[w.name('records', 'about'), row.body.products.join(w.name('records', 'and'))]] as [
-              string,
-              ReactNode,
-            ][])
-          : []),
-      ];
-    default:
-      return [];
-  }
-};
+const momentIn = (ms: number) => `${dateOf(ms)}, ${timeOf(ms)}`;
+const Hash = ({ of }: { of: string }) => <span className="fig small break-all">{of}</span>;
 
-const headline = (row: RecordRow): string => {
-  if (row.kind === 'wet-time' && row.body.requiredSeconds > 0) {
-    const { surfaceName, heldSeconds, requiredSeconds, met, event } = row.body;
-    return met
-      ? w.say('records.wasKeptWetForIts', {
-          surfaceName,
-          heldSeconds: clock(heldSeconds),
-          requiredSeconds: clock(requiredSeconds),
-        })
-      : w.say('records.wasAfterOfNotMet', {
-          surfaceName,
-          event: event === 'found-dry' ? w.name('records', 'foundDry') : w.name('records', 'wiped'),
-          heldSeconds: clock(heldSeconds),
-          requiredSeconds: clock(requiredSeconds),
-        });
-  }
-  if (row.kind === 'refusal')
-    return w.say('records.refused', { detail: refusedInWords(w, row.body) });
-  return `${w.name('record', row.kind)}: ${recordInWords(w, row).what}`;
+const Facts = ({ row }: { row: RecordRow }) => {
+  const facts: [string, ReactNode][] = [
+    ...factsOf(row),
+    [w.name('records', 'happened'), momentIn(row.at)],
+    [w.name('records', 'recorded'), momentIn(row.recordedAt)],
+    [w.name('records', 'hash'), <Hash key="hash" of={row.hash} />],
+    [w.name('records', 'rowBefore'), <Hash key="before" of={row.previousHash} />],
+  ];
+  return (
+    <dl className="mt-3 grid grid-cols-[120px_1fr] border-t border-ink">
+      {facts.map(([term, value]) => (
+        <Fragment key={term}>
+          <dt className="small soft border-b border-rule py-2">{term}</dt>
+          <dd className="border-b border-rule py-1.5">{value}</dd>
+        </Fragment>
+      ))}
+    </dl>
+  );
 };
 
 /** One row in full, with the hashes that hold it in its place. */
@@ -110,57 +67,15 @@ export const RecordSheet = ({ row }: { row: RecordRow }) => (
   <>
     <p className="crumb">
       <b>
-        {rich('records.row', {
-          soft: (text: ReactNode) => <span className="fig">{text}</span>,
-          seq: row.seq,
-        })}
+        {rich('records.row', { soft: (text) => <span className="fig">{text}</span>, seq: row.seq })}
       </b>{' '}
-      · {dateOf(row.at)}, {timeOf(row.at)}
+      · {momentIn(row.at)}
       {row.homeName && ` · ${row.homeName}`} · {row.person}
     </p>
     <Verdict say={headline(row)} />
-    {row.kind === 'wet-time' && row.body.requiredSeconds > 0 && <WetTime body={row.body} />}
-    {row.kind === 'refusal' && (
-      <ul className="my-2 grid gap-2">
-        {row.body.reasons.map((reason, i) => (
-          <li key={i} className="grid grid-cols-[72px_1fr] gap-2">
-            <span>
-              <Severity is={reason.outcome} />
-            </span>
-            <span>
-              {reasonInWords(w, reason)}{' '}
-              <span className="small soft">{sourceInWords(w, reason.source)}</span>
-            </span>
-          </li>
-        ))}
-      </ul>
-    )}
-    <dl className="mt-3 grid grid-cols-[120px_1fr] border-t border-ink">
-      {(
-        [
-          ...factsOf(row),
-          [w.name('records', 'happened'), `${dateOf(row.at)}, ${timeOf(row.at)}`],
-          [w.name('records', 'recorded'), `${dateOf(row.recordedAt)}, ${timeOf(row.recordedAt)}`],
-          [
-            w.name('records', 'hash'),
-            <span key="hash" className="fig small break-all">
-              {row.hash}
-            </span>,
-          ],
-          [
-            w.name('records', 'rowBefore'),
-            <span key="before" className="fig small break-all">
-              {row.previousHash}
-            </span>,
-          ],
-        ] as [string, ReactNode][]
-      ).map(([term, value]) => (
-        <Fragment key={term}>
-          <dt className="small soft border-b border-rule py-2">{term}</dt>
-          <dd className="border-b border-rule py-1.5">{value}</dd>
-        </Fragment>
-      ))}
-    </dl>
+    {row.kind === 'wet-time' && <WetTime body={row.body} />}
+    {row.kind === 'refusal' && <Refusal body={row.body} />}
+    <Facts row={row} />
     <p className="small soft my-3">{w.name('records', 'rowsAreOnlyEverAdded')}</p>
   </>
 );

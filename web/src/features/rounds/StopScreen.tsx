@@ -1,67 +1,101 @@
 import { type BatchRow } from '@zymostat/contract';
-import { strengthShort, wordsOfRule, reasonInWords, standingNote } from '@zymostat/words';
-import { w } from '../../words/words.ts';
-import { activeFacts, type Verdict } from '@zymostat/core';
+import { activeFacts } from '@zymostat/core';
+import { reasonInWords, standingNote, strengthShort, wordsOfRule } from '@zymostat/words';
 import { Link } from 'react-router';
-import type { Stop } from './useRound.ts';
+import { w } from '../../words/words.ts';
+import type { Stopped } from './useRoundWork.ts';
+
+const nameOf = (row: BatchRow) =>
+  `${w.name('family', activeFacts[row.active].family)} ${strengthShort(w, row.active, row.strength)}`;
+
+const Strip = ({ row }: { row: BatchRow }) => (
+  <div className="stop__strip fill" data-family={activeFacts[row.active].family} />
+);
+
+const Half = ({ where, row }: { where: string; row: BatchRow }) => (
+  <div className="stop__half">
+    <small>{where}</small>
+    <b>{nameOf(row)}</b>
+    <small>{w.say('round.bottle', { code: row.code })}</small>
+  </div>
+);
+
+/** What is on the surface now, or what was not done there. */
+const Surface = ({ name, on }: { name: string; on: BatchRow | undefined }) =>
+  on ? (
+    <>
+      <Half where={w.say('round.onNow', { name })} row={on} />
+      <Strip row={on} />
+    </>
+  ) : (
+    <div className="stop__half">
+      <small>{w.name('round', 'notDone')}</small>
+      <b>{name}</b>
+    </div>
+  );
+
+/** Why: the rule where two meet, else the first reason; and what else speaks against it. */
+const reasonsOf = ({ verdict }: Stopped) => {
+  const [first, ...rest] = verdict.reasons.filter(({ outcome }) => outcome === 'never');
+  const meeting = first?.code === 'must-not-meet';
+  const rule = meeting ? wordsOfRule(w, String(first.figures!.rule), first.figures) : undefined;
+  const why = rule
+    ? w.say('round.theseTwoMustNotMeet', { happens: rule.happens })
+    : first && reasonInWords(w, first);
+  return { first, rest, rule, why };
+};
+
+interface ActsProps {
+  on: BatchRow | undefined;
+  hand: BatchRow | undefined;
+  onBack: () => void;
+}
+
+const Acts = ({ on, hand, onBack }: ActsProps) => (
+  <div className="phone__acts">
+    <button className="btn btn--main" onClick={onBack}>
+      {hand ? w.name('round', 'itIsBackInThe') : w.name('round', 'back')}
+      <small>{w.name('round', 'takeAnotherBottle')}</small>
+    </button>
+    {on && hand && (
+      <Link
+        className="btn col-span-2"
+        to={`/keep-apart?a=${on.stockId}&b=${hand.stockId}&happened=yes`}
+      >
+        {w.name('round', 'iHaveAlreadyPouredIt')}
+      </Link>
+    )}
+  </div>
+);
 
 interface Props {
-  verdict: Verdict;
-  stop: Stop;
-  batchId: string | null;
+  stopped: Stopped;
   rows: BatchRow[];
   poisonLine: string;
   onBack: () => void;
 }
 
-const nameOf = (row: BatchRow) =>
-  `${w.name('family', activeFacts[row.active].family)} ${strengthShort(w, row.active, row.strength)}`;
-
 /** Refused: what is on the surface, what is in the hand, and the bar between them. */
-export const StopScreen = ({ verdict, stop, batchId, rows, poisonLine, onBack }: Props) => {
-  const [first, ...rest] = verdict.reasons.filter((reason) => reason.outcome === 'never');
-  const meeting = first?.code === 'must-not-meet';
+export const StopScreen = ({ stopped, rows, poisonLine, onBack }: Props) => {
+  const { first, rest, rule, why } = reasonsOf(stopped);
   const on = rows.find((row) => row.id === first?.figures?.onBatch);
-  const hand = rows.find((row) => row.id === batchId);
-  const rule = meeting ? wordsOfRule(w, String(first.figures!.rule), first.figures) : undefined;
+  const hand = rows.find((row) => row.id === stopped.batchId);
+  const { roomName, surface } = stopped.stop;
   return (
     <main className="phone">
       <header className="phone__top">
-        <b>{stop.roomName}</b>
+        <b>{roomName}</b>
         <span className="phone__saved">{w.name('round', 'refusedAndOnRecord')}</span>
       </header>
-      {on && (
-        <>
-          <div className="stop__half">
-            <small>{w.say('round.onNow', { name: stop.surface.name })}</small>
-            <b>{nameOf(on)}</b>
-            <small>{w.say('round.bottle', { code: on.code })}</small>
-          </div>
-          <div className="stop__strip fill" data-family={activeFacts[on.active].family} />
-        </>
-      )}
-      {!on && (
-        <div className="stop__half">
-          <small>{w.name('round', 'notDone')}</small>
-          <b>{stop.surface.name}</b>
-        </div>
-      )}
+      <Surface name={surface.name} on={on} />
       <div className="stop__bar" role="alert">
         <h1>{w.name('round', 'never')}</h1>
-        <p>
-          {rule
-            ? w.say('round.theseTwoMustNotMeet', { happens: rule.happens })
-            : first && reasonInWords(w, first)}
-        </p>
+        <p>{why}</p>
       </div>
       {hand && (
         <>
-          <div className="stop__strip fill" data-family={activeFacts[hand.active].family} />
-          <div className="stop__half">
-            <small>{w.name('round', 'inYourHand')}</small>
-            <b>{nameOf(hand)}</b>
-            <small>{w.say('round.bottle', { code: hand.code })}</small>
-          </div>
+          <Strip row={hand} />
+          <Half where={w.name('round', 'inYourHand')} row={hand} />
         </>
       )}
       <div className="px-5 text-[17px]">
@@ -76,20 +110,7 @@ export const StopScreen = ({ verdict, stop, batchId, rows, poisonLine, onBack }:
           </p>
         ))}
       </div>
-      <div className="phone__acts">
-        <button className="btn btn--main" onClick={onBack}>
-          {hand ? w.name('round', 'itIsBackInThe') : w.name('round', 'back')}
-          <small>{w.name('round', 'takeAnotherBottle')}</small>
-        </button>
-        {on && hand && (
-          <Link
-            className="btn col-span-2"
-            to={`/keep-apart?a=${on.stockId}&b=${hand.stockId}&happened=yes`}
-          >
-            {w.name('round', 'iHaveAlreadyPouredIt')}
-          </Link>
-        )}
-      </div>
+      <Acts on={on} hand={hand} onBack={onBack} />
       <p className="stop__note mt-4">
         {w.say('round.nobodyCanOverrideThis', { poisonLine: standingNote(w, poisonLine) })}
       </p>

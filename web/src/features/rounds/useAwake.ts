@@ -15,11 +15,12 @@ export const useAwake = (wet: boolean): void => {
       if (over) await taken?.release();
       else lock = taken;
     };
-    void take();
-    document.addEventListener('visibilitychange', take);
+    const again = () => void take();
+    again();
+    document.addEventListener('visibilitychange', again);
     return () => {
       over = true;
-      document.removeEventListener('visibilitychange', take);
+      document.removeEventListener('visibilitychange', again);
       void lock?.release();
     };
   }, [wet]);

@@ -6,23 +6,13 @@ import {
   type AroundEvent,
   type Batch,
   type WetEvent,
-  type SurfaceClock,
-  type Treatment,
-  type TreatedSurface,
   type Verdict,
 } from '@zymostat/core';
 import { useMemo } from 'react';
 import { v7 as newId } from 'uuid';
 import { useAppSelector } from '../../store/store.ts';
 import { keep } from '../../offline/outbox.ts';
-
-/** One surface of a round, with its clock as of the last event. */
-export interface Stop {
-  surface: TreatedSurface;
-  roomName: string;
-  treatment: Treatment;
-  clock: SurfaceClock;
-}
+import type { Stop } from './stop.ts';
 
 const unique = (events: RoundEvent[]): RoundEvent[] => [
   ...new Map(events.map((event) => [event.id, event])).values(),

@@ -34,11 +34,8 @@ export const apart = {
   howBad: 'How bad',
   howBadInARoom:
     'How bad, in a room of <soft>{room} m³</soft> <soft2>(upper bound, estimate)</soft2>',
-  couldReachPpmOf: 'Could reach <soft>{ppm} ppm</soft> of {name}',
-  inTheMixedAirOf: 'in the mixed air of the room',
-  times: '<soft>{times}</soft> times',
-  whatIsImmediatelyDangerous: 'what is immediately dangerous',
-  underWhatIsImmediatelyDangerous: ', under what is immediately dangerous',
+  couldReachPpmOf:
+    '<b>Could reach <fig>{ppm} ppm</fig> of {name}</b> in the mixed air of the room{times, select, none {} other {, <b><fig>{times}</fig> times</b> what is immediately dangerous}}{under, select, yes {, under what is immediately dangerous} other {}}.',
   dangerousForShutOpenOver:
     'Dangerous for {dangerousFor} shut, {dangerousFor2} open; over the short-term limit ({shortTerm} ppm; the stricter is {stricter} ppm) for {overShortTermFor} shut, {overShortTermFor2} open.',
   inACappedBottleWith:
@@ -49,9 +46,8 @@ export const apart = {
   m: 'm³',
   theSmallerAmountReactsCompletely:
     'The smaller amount reacts completely, all of it is set free and mixes with the room’s air. Over the bowl or the bucket it is many times that. Stoichiometry; NIOSH; ACGIH.',
-  couldReachAboutAtm: 'Could reach about <soft>{HEADSPACE} atm</soft>',
-  aboveAmbientInACapped:
-    'above ambient in a capped bottle, half full <soft>(upper bound, estimate: all of it breaks down to oxygen; stoichiometry)</soft>. It bursts.',
+  couldReachAboutAtm:
+    '<b>Could reach about <fig>{HEADSPACE} atm</fig></b> above ambient in a capped bottle, half full <soft>(upper bound, estimate: all of it breaks down to oxygen; stoichiometry)</soft>. It bursts.',
   keepApart: 'Keep apart',
   mayMeet: 'may meet',
   noRuleKnown: 'no rule known',
@@ -65,7 +61,7 @@ export const apart = {
   shelvesAndCaddies: 'Shelves and caddies',
   log: 'Log',
   book: 'Book',
-  changed: ' · changed',
+  changed: '{name} · changed',
   howOften: 'How often',
   by: 'By',
   nearMissesAndIncidentsA: 'Near misses and incidents a month, by {by}: {bars}',
@@ -76,15 +72,12 @@ export const apart = {
   writeItDownAndClose: 'Write it down and close',
   writeItDown: 'Write it down',
   whatMetWhat: 'What met what',
-  and: ' and ',
   howMuch: 'How much',
   felt: 'Felt',
   where: 'Where',
   noticedBy: 'Noticed by',
   done: 'Done',
   whatFollowed: 'What followed',
-  by2: ', by {due}',
-  closed: '; closed',
   theBookSaysNeverTo: 'The book says Never to this pair already.',
   makeItARuleWith: 'Make it a rule: {one} with {other}',
   aRuleOfOurOwn: 'A rule of our own',
@@ -144,9 +137,9 @@ export const apart = {
   logIt: 'Log it',
   itGoesOnRecordAs: 'It goes on record as it is written, and is not changed afterwards.',
   twoLotsOf: 'Two lots of {a}',
-  and3: '{a} and {b}{b2}',
+  and3: '{a} and {b}',
   mayMeet2: '{pair} may meet.',
-  noRuleIsKnownFor: 'No rule is known for {pair}{pair2}. Still one at a time, and rinse between.',
+  noRuleIsKnownFor: '{pair}: no rule is known. Still one at a time, and rinse between.',
   mustNeverMeetInA: '{pair} must never meet, in a bottle or on a wet surface.',
   mustNeverShareABottle: '{pair} must never share a bottle.',
   mustNeverMeetOnA: '{pair} must never meet on a wet surface.',
@@ -163,7 +156,6 @@ export const apart = {
   whatToDo: 'What to do',
   with2: 'With',
   byWhichRoutes: 'By which routes',
-  atLeastOneRoute: 'At least one route.',
   whatHappens: 'What happens',
   addItToTheBook: 'Add it to the book',
   itBindsAtOnceAt:
@@ -171,16 +163,14 @@ export const apart = {
   theCameraDoesNotOpen: 'The camera does not open. Type the code instead.',
   holdTheCodeBeforeThe: 'Hold the code before the camera',
   close: 'Close',
-  stock: 'stock {id}',
-  bottle: 'bottle {id}',
   bottle2: 'Bottle {code}, {heldSinceWash}',
-  kind2: 'kind {id}',
   nothingHereSpeaksAgainstThe: 'Nothing here speaks against the rest.',
   and4: '{a} and {b}: {happens}',
   regroup: 'Regroup',
-  putOnAnother: '{i}Put <b>{group}</b> on another {what}{awayCount}.',
-  found: ' found',
-  thatIsTheFewestAnd: 'That is the fewest {what}{exact}, and the most stays where it is.',
+  putOnAnother:
+    'Put <b>{group}</b> on another {kind, select, caddy {caddy} other {shelf}}{which, select, none {} other { ({which})}}.',
+  thatIsTheFewestAnd:
+    'That is the fewest {kind, select, caddy {caddies} other {shelves}}{exact, select, yes {} other { found}}, and the most stays where it is.',
   takeItOutOfUse: 'Take it out of use',
   empty: 'Empty.',
   takeOut: 'Take {item} out',
@@ -224,7 +214,7 @@ export const apart = {
   everyRule: 'Every rule',
   whatMustNotMeet: 'What must not meet',
   whichTwoByWhichRoutes: 'Which two, by which routes',
-  ourOwn: ' · our own',
+  ourOwn: '{by} · our own',
   withdrawThisRule: 'Withdraw this rule?',
   others: '{othersCount} others',
   ours2: '{name} (ours, {code})',
@@ -241,6 +231,9 @@ export const apart = {
   any: 'any',
   open: 'open',
   closedNow: 'closed',
-  caddies: 'caddies',
-  shelves: 'shelves',
+  followUp:
+    '{owner}{due, select, none {} other {, by {due}}}; {person}, {at}{closed, select, yes {; closed} other {}}',
+  ownerAndDue: '{owner}{due, select, none {} other {, by {due}}}',
 } as const;
+
+export const role = { supervisor: 'supervisor', cleaner: 'cleaner' } as const;

@@ -18,5 +18,5 @@ export const housePage = {
   approvedProtocolsStayAsThey: 'Approved protocols stay as they are until somebody revises them.',
   saveThe: '{count, plural, one {Save the change} other {Save the # changes}}',
   leaveItAsItWas: 'Leave it as it was',
-  minApproved: ': {ceil} min, approved {ceil2}',
+  minApproved: '{why}: {now} min, approved {approved}',
 } as const;

@@ -31,7 +31,7 @@ export const products = {
   against: 'Against',
   anotherUse: 'Another use',
   whatIsInIt: 'What is in it',
-  neverOnByTheLabel: 'Never on, by the label{notOnCount}',
+  neverOnByTheLabel: 'Never on, by the label{count, plural, =0 {} other {, #}}',
   materialsThatTheLabelExcludes: 'Materials that the label excludes',
   stillToBeEntered: 'Still to be entered.',
   saveTheLabel: 'Save the label',
@@ -49,4 +49,5 @@ export const products = {
   enterAProductFromIts: 'Enter a product from its label.',
   usesTimesAndExcludedSurfaces:
     'Uses, times and excluded surfaces exactly as printed. It may then do that and nothing else; its times are never shortened.',
+  days: 'days',
 } as const;

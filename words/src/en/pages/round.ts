@@ -30,7 +30,7 @@ export const round = {
   finishSRound: 'Finish {homeName}’s round?',
   everySurfaceIsDone: 'Every surface is done.',
   ofSurfacesAreNotDone:
-    '{openCount} of {stopsCount} surfaces are not done: {open}{openCount2}. It is recorded so.',
+    '{openCount} of {stopsCount} surfaces are not done: {open}{more, select, yes { …} other {}}. It is recorded so.',
   stillToBeSentWait: '{unsent} still to be sent. Wait for signal, then finish.',
   goOnWithIt: 'Go on with it',
   finishIt: 'Finish it',
@@ -104,4 +104,7 @@ export const round = {
   cleanedOnly: 'Cleaned only',
   sending: 'sending',
   noBottle: 'none',
+  rinse: 'rinse',
+  applyNow: 'apply',
+  isDone: 'done',
 } as const;

@@ -1,9 +1,4 @@
 export const wetPage = {
-  aThickerCoat: 'a thicker coat',
-  aCoolerRoom: 'a cooler room',
-  aDamperRoom: 'a damper room',
-  lessDraughtTheFanOff: 'less draught: the fan off, the window to, while it is wet',
-  aFullerStrength: 'a fuller strength',
   sprayedOfTimes: 'Sprayed {done} of {DRAWS} times …',
   cancel: 'Cancel',
   howSureAsPeopleSpray: 'How sure, as people spray?',
@@ -13,7 +8,7 @@ export const wetPage = {
   shortTermLimit: 'short-term limit',
   limitOverAWorkingDay: 'limit over a working day',
   itOnlyCleansNothingHas: 'It only cleans: nothing has to stay wet.',
-  oneCoatHoldsForMore: 'One coat holds for {holds}: {holds2} more than it needs.',
+  oneCoatHoldsForMore: 'One coat holds for {holds}: {more} more than it needs.',
   oneCoatHoldsForShort:
     'One coat stays wet for {holds}, {seconds} short: re-wet {count, plural, one {once} other {# times}}, every {every}.',
   filmAndStrengthEstimate: 'Film and strength, estimate',
@@ -22,10 +17,7 @@ export const wetPage = {
   ofTheFilm: '% of the film',
   airInThisRoomOf: 'Air in this room of {volume} m³, estimate',
   vapourOverTimePpmAt: 'Vapour over time: {round} ppm at most',
-  upTo: 'Up to',
-  ppm: '{most} ppm',
-  overAQuarterOfAn: '; over a quarter of an hour',
-  of: 'of <soft>{shortTerm}</soft>',
+  upTo: 'Up to <b>{most} ppm</b>; over a quarter of an hour <b>{quarter}</b>{limit, select, none {} other { of {limit}}}.',
   stayOutUntilAfterThe: 'Stay out until {reentry} after the first coat.',
   oneMayStay: 'One may stay.',
   coat: 'Coat',
@@ -42,8 +34,17 @@ export const wetPage = {
   strength: 'strength',
   required: 'required',
   vapour: 'vapour',
-  windowClosed: 'closed',
-  windowAjar: 'ajar',
-  windowOpen: 'open',
-  windowFan: 'fan',
+  floor: 'floor',
+  title: '{title}: {strength} {active}',
 } as const;
+
+/** What helps most that a coat holds, as people spray. */
+export const holdingLever = {
+  coat: 'a thicker coat',
+  temperature: 'a cooler room',
+  humidity: 'a damper room',
+  airSpeed: 'less draught: the fan off, the window to, while it is wet',
+  strength: 'a fuller strength',
+} as const;
+
+export const airing = { closed: 'closed', ajar: 'ajar', open: 'open', fan: 'fan' } as const;

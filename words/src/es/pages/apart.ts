@@ -34,11 +34,8 @@ export const apart = {
   howBad: 'Qué tan grave',
   howBadInARoom:
     'Qué tan grave, en un cuarto de <soft>{room} m³</soft> <soft2>(límite superior, estimado)</soft2>',
-  couldReachPpmOf: 'Podría llegar a <soft>{ppm} ppm</soft> de {name}',
-  inTheMixedAirOf: 'en el aire mezclado del cuarto',
-  times: '<soft>{times}</soft> veces',
-  whatIsImmediatelyDangerous: 'lo que es peligro inmediato',
-  underWhatIsImmediatelyDangerous: ', menos que el peligro inmediato',
+  couldReachPpmOf:
+    '<b>Podría llegar a <fig>{ppm} ppm</fig> de {name}</b> en el aire mezclado del cuarto{times, select, none {} other {, <b><fig>{times}</fig> veces</b> lo que es peligro inmediato}}{under, select, yes {, menos que el peligro inmediato} other {}}.',
   dangerousForShutOpenOver:
     'Peligroso {dangerousFor} cerrado, {dangerousFor2} abierto; sobre el límite de corto plazo ({shortTerm} ppm; el más estricto es {stricter} ppm) {overShortTermFor} cerrado, {overShortTermFor2} abierto.',
   inACappedBottleWith:
@@ -49,9 +46,8 @@ export const apart = {
   m: 'm³',
   theSmallerAmountReactsCompletely:
     'La cantidad menor reacciona por completo, todo se libera y se mezcla con el aire del cuarto. Sobre el inodoro o la cubeta es muchas veces eso. Estequiometría; NIOSH; ACGIH.',
-  couldReachAboutAtm: 'Podría llegar a unas <soft>{HEADSPACE} atm</soft>',
-  aboveAmbientInACapped:
-    'sobre la del ambiente en una botella tapada, llena a medias <soft>(límite superior, estimado: todo se descompone en oxígeno; estequiometría)</soft>. Revienta.',
+  couldReachAboutAtm:
+    '<b>Podría llegar a unas <fig>{HEADSPACE} atm</fig></b> sobre la del ambiente en una botella tapada, llena a medias <soft>(límite superior, estimado: todo se descompone en oxígeno; estequiometría)</soft>. Revienta.',
   keepApart: 'No mezclar',
   mayMeet: 'pueden juntarse',
   noRuleKnown: 'sin regla conocida',
@@ -65,7 +61,7 @@ export const apart = {
   shelvesAndCaddies: 'Estantes y canastas',
   log: 'Bitácora',
   book: 'Libro',
-  changed: ' · cambió',
+  changed: '{name} · cambió',
   howOften: 'Cuántas veces',
   by: 'Por',
   nearMissesAndIncidentsA: 'Casi accidentes e incidentes por mes, por {by}: {bars}',
@@ -76,15 +72,12 @@ export const apart = {
   writeItDownAndClose: 'Anotarlo y cerrar',
   writeItDown: 'Anotarlo',
   whatMetWhat: 'Qué se juntó con qué',
-  and: ' y ',
   howMuch: 'Cuánto',
   felt: 'Se sintió',
   where: 'Dónde',
   noticedBy: 'Lo notó',
   done: 'Qué se hizo',
   whatFollowed: 'Qué siguió',
-  by2: ', hasta {due}',
-  closed: '; cerrado',
   theBookSaysNeverTo: 'El libro ya dice Nunca a este par.',
   makeItARuleWith: 'Hacer una regla: {one} con {other}',
   aRuleOfOurOwn: 'Una regla propia',
@@ -145,10 +138,10 @@ export const apart = {
   logIt: 'Anotarlo',
   itGoesOnRecordAs: 'Queda registrado como está escrito, y después no se cambia.',
   twoLotsOf: 'Dos porciones de {a}',
-  and3: '{a} y {b}{b2}',
+  and3: '{a} y {b}',
   mayMeet2: '{pair} pueden juntarse.',
   noRuleIsKnownFor:
-    'No se conoce ninguna regla para {pair}{pair2}. De todos modos uno a la vez, y enjuague en medio.',
+    '{pair}: no se conoce ninguna regla. De todos modos uno a la vez, y enjuague en medio.',
   mustNeverMeetInA: '{pair} nunca deben juntarse, en una botella ni en una superficie mojada.',
   mustNeverShareABottle: '{pair} nunca deben estar en la misma botella.',
   mustNeverMeetOnA: '{pair} nunca deben juntarse en una superficie mojada.',
@@ -165,7 +158,6 @@ export const apart = {
   whatToDo: 'Qué hacer',
   with2: 'Con',
   byWhichRoutes: 'Por qué vías',
-  atLeastOneRoute: 'Al menos una vía.',
   whatHappens: 'Qué pasa',
   addItToTheBook: 'Agregarla al libro',
   itBindsAtOnceAt:
@@ -173,16 +165,14 @@ export const apart = {
   theCameraDoesNotOpen: 'La cámara no se abre. Escriba el código.',
   holdTheCodeBeforeThe: 'Ponga el código frente a la cámara',
   close: 'Cerrar',
-  stock: 'envase {id}',
-  bottle: 'botella {id}',
   bottle2: 'Botella {code}, {heldSinceWash}',
-  kind2: 'clase {id}',
   nothingHereSpeaksAgainstThe: 'Nada de aquí va contra lo demás.',
   and4: '{a} y {b}: {happens}',
   regroup: 'Reordenar',
-  putOnAnother: '{i}Ponga <b>{group}</b> en otro lugar: {what}{awayCount}.',
-  found: ' que se encontró',
-  thatIsTheFewestAnd: 'Es lo menos posible ({what}){exact}, y lo más queda donde está.',
+  putOnAnother:
+    'Ponga <b>{group}</b> en {kind, select, caddy {otra canasta} other {otro estante}}{which, select, none {} other { ({which})}}.',
+  thatIsTheFewestAnd:
+    'Son {kind, select, caddy {las menos canastas posibles} other {los menos estantes posibles}}{exact, select, yes {} other { que se encontraron}}, y lo más queda donde está.',
   takeItOutOfUse: 'Retirarlo del uso',
   empty: 'Vacío.',
   takeOut: 'Sacar {item}',
@@ -226,7 +216,7 @@ export const apart = {
   everyRule: 'Todas las reglas',
   whatMustNotMeet: 'Qué no se debe juntar',
   whichTwoByWhichRoutes: 'Cuáles dos, por qué vías',
-  ourOwn: ' · propia',
+  ourOwn: '{by} · propia',
   withdrawThisRule: '¿Retirar esta regla?',
   others: '{othersCount} más',
   ours2: '{name} (nuestro, {code})',
@@ -243,6 +233,9 @@ export const apart = {
   any: 'todas',
   open: 'abierto',
   closedNow: 'cerrado',
-  caddies: 'canastas',
-  shelves: 'estantes',
+  followUp:
+    '{owner}{due, select, none {} other {, hasta {due}}}; {person}, {at}{closed, select, yes {; cerrado} other {}}',
+  ownerAndDue: '{owner}{due, select, none {} other {, hasta {due}}}',
 };
+
+export const role = { supervisor: 'supervisión', cleaner: 'limpieza' };

@@ -19,5 +19,5 @@ export const housePage = {
     'Los protocolos aprobados quedan como están hasta que alguien los revise.',
   saveThe: '{count, plural, one {Guardar el cambio} other {Guardar los # cambios}}',
   leaveItAsItWas: 'Dejarlo como estaba',
-  minApproved: ': {ceil} min, aprobado {ceil2}',
+  minApproved: '{why}: {now} min, aprobado {approved}',
 };

@@ -31,7 +31,7 @@ export const products = {
   against: 'Contra',
   anotherUse: 'Otro uso',
   whatIsInIt: 'Qué contiene',
-  neverOnByTheLabel: 'Nunca en, según la etiqueta{notOnCount}',
+  neverOnByTheLabel: 'Nunca en, según la etiqueta{count, plural, =0 {} other {, #}}',
   materialsThatTheLabelExcludes: 'Materiales que la etiqueta excluye',
   stillToBeEntered: 'Falta por poner.',
   saveTheLabel: 'Guardar la etiqueta',
@@ -49,4 +49,5 @@ export const products = {
   enterAProductFromIts: 'Ponga un producto según su etiqueta.',
   usesTimesAndExcludedSurfaces:
     'Usos, tiempos y superficies excluidas tal como están impresos. Entonces puede hacer eso y nada más; sus tiempos nunca se acortan.',
+  days: 'días',
 };

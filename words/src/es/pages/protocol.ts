@@ -9,10 +9,8 @@ export const protocol = {
   oneCoatEach: 'Una capa en cada una',
   min: '{ceil} min',
   noWait: 'sin espera',
-  or: ' o ',
-  byClothNeverSprayed: '; {clothed} con paño, nunca con spray',
   cleanedOnly: 'solo limpiar',
-  ml: '{list} ml',
+  ml: '{amount} ml',
   inTheWay: '{objectionsCount, plural, =1 {Una cosa lo impide.} other {# cosas lo impiden.}}',
   surfacesChange:
     '{count, plural, =0 {No cambia ninguna superficie.} one {Cambia una superficie.} other {Cambian # superficies.}}',
@@ -61,18 +59,16 @@ export const protocol = {
   proposed: 'Propuesto',
   goal: 'Meta',
   because: 'Porque',
-  theClientSTabletIs: ' Primero se saca la pastilla del cliente.',
+  theClientSTabletIs: 'Primero se saca la pastilla del cliente.',
   cleaningIsEnough: 'Basta con limpiar',
   setThese: 'Poner estos {changingCount}',
   leaveIt: 'Dejarlo',
-  minApproved: '{why}: {ceil} min, aprobado {ceil2}.',
+  minApproved: '{why}: {now} min, aprobado {approved}.',
   toBeReviewed: 'Por revisar',
   versionIsToBeReviewed: 'La versión {number} hay que revisarla',
   review: 'Revisar',
   theStock: 'los envases',
   never2: 'Nunca',
-  min2: ', {ceil} min',
-  noWait2: ', sin espera',
   nothingSet: 'nada puesto',
   careWaits: 'Cuidado por aceptar',
   never3: '{surface}: nunca',
@@ -86,9 +82,8 @@ export const protocol = {
   nothingStandsBeforeApproval: 'Nada impide la aprobación',
   versionStandsAsApproved: 'La versión {number} sigue como se aprobó',
   lookOverAndApprove: 'Revisar y aprobar',
-  theHomeHasChangedSince: '; la casa cambió desde entonces. ',
   versionApprovedByOn:
-    'Versión {number}, aprobada por {approvedBy} el {approvedAt}{changedSinceApproval}',
+    'Versión {number}, aprobada por {approvedBy} el {approvedAt}{changed, select, yes {; la casa cambió desde entonces} other {}}.',
   theSurface: 'La superficie',
   chooseASurfaceToSet: 'Elija una superficie para poner qué debe alcanzar.',
   thereIsNoneYetSurvey: 'Todavía no hay ninguna: primero inspeccione la casa.',
@@ -102,8 +97,7 @@ export const protocol = {
   nothingOnTheShelfMay:
     'Nada del estante puede hacer esto. Límpielo, o pida un producto registrado o un especialista con licencia.',
   isSetAndItDoes: '{family} está puesto, y aquí no se sostiene.',
-  foodTouchesIt: ' · toca alimentos',
-  m: '<b>{surface}</b> · {material} · {area} m² · {touched}{food}',
+  m: '<b>{surface}</b> · {material} · {area} m² · {touched}{food, select, yes { · toca alimentos} other {}}',
   notSetYetThisIs:
     'Sin poner todavía: esto es lo que permiten la evidencia, el material y la casa.',
   mustBe: 'Debe',
@@ -128,8 +122,6 @@ export const protocol = {
   useFirst: 'Usar primero',
   dirtMakesTheSolutionToo:
     '{material} La suciedad debilita la solución, así que el tiempo mojado cuenta desde una superficie limpia. Limpiar quita la suciedad; no desinfecta.',
-  onlyHere: ' Solo aquí: {own}.',
-  accepted2: ' Aceptado: {accepted}',
   reducedSomeBacteria: 'reducirse (algunas bacterias)',
   oneCoatIsEnoughIt: 'Basta una capa: queda mojada {holds} (estimado).',
   oneCoatHoldsForEstimate:
@@ -139,4 +131,9 @@ export const protocol = {
   cleaned: 'limpiarse',
   sanitised: 'sanitizarse',
   disinfected: 'desinfectarse',
+  doneWith: '{strength} {active}{time, select, none {} other {, {time}}}',
+  doneThere:
+    '{goal}: {how}.{own, select, none {} other { Solo aquí: {own}.}}{accepted, select, none {} other { Aceptado: {accepted}}}',
+  strengthAndTime: '{strength}{minutes, plural, =0 {, sin espera} other {, # min}}',
+  howOften: '{times}{clothed, plural, =0 {} other {; # con paño, nunca con spray}}',
 };

@@ -14,12 +14,10 @@ export const records = {
   where: 'Dónde',
   who: 'Quién',
   about: 'Sobre',
-  and: ' y ',
   wasKeptWetForIts:
     '{surfaceName} quedó mojado {heldSeconds}. Se cumplieron sus {requiredSeconds}.',
-  foundDry: 'encontrado seco',
   wasAfterOfNotMet:
-    '{surfaceName}: {event} después de {heldSeconds} de {requiredSeconds}. No cumplido.',
+    '{surfaceName}: {event, select, dry {encontrado seco} other {se pasó el paño}} después de {heldSeconds} de {requiredSeconds}. No cumplido.',
   refused: 'Rechazado: {detail}.',
   row: 'Fila <soft>{seq}</soft>',
   happened: 'Sucedió',
@@ -35,11 +33,9 @@ export const records = {
   allHomes: 'todas las casas',
   day: 'Día',
   kind: 'Clase',
-  thatDay: ' ese día',
-  nothingWasRecorded: 'No se registró nada{day}.',
+  nothingWasRecorded: 'No se registró nada{day, select, yes { ese día} other {}}.',
   newer: 'Más nuevos',
   older: 'Más viejos',
   theRecord: 'El registro',
-  wiped: 'se pasó el paño',
   everything: 'todo',
 };

@@ -30,7 +30,7 @@ export const round = {
   finishSRound: '¿Terminar la ronda de {homeName}?',
   everySurfaceIsDone: 'Todas las superficies están hechas.',
   ofSurfacesAreNotDone:
-    '{openCount} de {stopsCount} superficies no están hechas: {open}{openCount2}. Así se registra.',
+    '{openCount} de {stopsCount} superficies no están hechas: {open}{more, select, yes { …} other {}}. Así se registra.',
   stillToBeSentWait: '{unsent} por enviar. Espere la señal y luego termine.',
   goOnWithIt: 'Seguir con la ronda',
   finishIt: 'Terminarla',
@@ -106,4 +106,7 @@ export const round = {
   cleanedOnly: 'Solo limpiar',
   sending: 'enviando',
   noBottle: 'ninguna',
+  rinse: 'enjuagar',
+  applyNow: 'aplicar',
+  isDone: 'hecho',
 };

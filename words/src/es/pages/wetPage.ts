@@ -1,9 +1,4 @@
 export const wetPage = {
-  aThickerCoat: 'una capa más gruesa',
-  aCoolerRoom: 'un cuarto más fresco',
-  aDamperRoom: 'un cuarto más húmedo',
-  lessDraughtTheFanOff: 'menos corriente: extractor apagado y ventana cerrada mientras está mojado',
-  aFullerStrength: 'más fuerza',
   sprayedOfTimes: 'Rociado {done} de {DRAWS} veces …',
   cancel: 'Cancelar',
   howSureAsPeopleSpray: '¿Qué tan seguro, como rocía la gente?',
@@ -13,7 +8,7 @@ export const wetPage = {
   shortTermLimit: 'límite de corto plazo',
   limitOverAWorkingDay: 'límite para una jornada',
   itOnlyCleansNothingHas: 'Solo limpia: nada tiene que quedar mojado.',
-  oneCoatHoldsForMore: 'Una capa queda mojada {holds}: {holds2} más de lo necesario.',
+  oneCoatHoldsForMore: 'Una capa queda mojada {holds}: {more} más de lo necesario.',
   oneCoatHoldsForShort:
     'Una capa queda mojada {holds}, faltan {seconds}: vuelva a mojar {count, plural, one {una vez} other {# veces}}, cada {every}.',
   filmAndStrengthEstimate: 'Capa y fuerza, estimado',
@@ -22,10 +17,7 @@ export const wetPage = {
   ofTheFilm: '% de la capa',
   airInThisRoomOf: 'Aire en este cuarto de {volume} m³, estimado',
   vapourOverTimePpmAt: 'Vapor con el tiempo: {round} ppm como máximo',
-  upTo: 'Hasta',
-  ppm: '{most} ppm',
-  overAQuarterOfAn: '; en un cuarto de hora',
-  of: 'de <soft>{shortTerm}</soft>',
+  upTo: 'Hasta <b>{most} ppm</b>; en un cuarto de hora <b>{quarter}</b>{limit, select, none {} other { de {limit}}}.',
   stayOutUntilAfterThe: 'No entre hasta {reentry} después de la primera capa.',
   oneMayStay: 'Se puede permanecer.',
   coat: 'Capa',
@@ -42,8 +34,22 @@ export const wetPage = {
   strength: 'fuerza',
   required: 'requerido',
   vapour: 'vapor',
-  windowClosed: 'cerrada',
-  windowAjar: 'entreabierta',
-  windowOpen: 'abierta',
-  windowFan: 'extractor',
+  floor: 'mínimo',
+  title: '{title}: {strength} {active}',
+};
+
+/** What helps most that a coat holds, as people spray. */
+export const holdingLever = {
+  coat: 'una capa más gruesa',
+  temperature: 'un cuarto más fresco',
+  humidity: 'un cuarto más húmedo',
+  airSpeed: 'menos corriente: extractor apagado y ventana cerrada mientras está mojado',
+  strength: 'más fuerza',
+};
+
+export const airing = {
+  closed: 'cerrada',
+  ajar: 'entreabierta',
+  open: 'abierta',
+  fan: 'extractor',
 };

@@ -1,7 +1,7 @@
 import { homeFile, type HomeFile } from '@zymostat/contract';
 import * as v from 'valibot';
 import { w } from '../../../words/words.ts';
-import { misfits } from './misfits.ts';
+import { misfits } from '../../../ui/misfits.ts';
 import { readTable, type Brought } from './readTable.ts';
 
 const MOST_BYTES = 1_000_000;

@@ -12,7 +12,7 @@ import { parse } from 'csv-parse/browser/esm/sync';
 import * as v from 'valibot';
 import { w } from '../../../words/words.ts';
 import { fieldName } from '../fieldNames.ts';
-import { misfits } from './misfits.ts';
+import { misfits } from '../../../ui/misfits.ts';
 import { columns } from './writeHomeFile.ts';
 
 export type Brought<T> =

@@ -1,0 +1,38 @@
+import { noteSurface, readSurfaces, type MaterialId } from '@zymostat/core';
+import { useState } from 'react';
+import { useAddSurfaceMutation } from '../surveyApi.ts';
+
+const keyOf = (name: string) => name.toLowerCase();
+const keyOfWritten = (written: string) => keyOf(noteSurface(written.trim()).name);
+
+/** What was written, without one thing that has been added. */
+const without = (text: string, name: string): string =>
+  text
+    .split(/[;\n]|,(?!\d)/)
+    .filter((one) => keyOfWritten(one) !== keyOf(name))
+    .join(',');
+
+/** A list of things as somebody walks through a room, what they are read as, and adding them. */
+export const useQuickList = (roomId: string, onDone: () => void) => {
+  const [text, setText] = useState('');
+  const [materials, setMaterials] = useState<Record<string, MaterialId>>({});
+  const [addSurface, adding] = useAddSurfaceMutation();
+  const noted = readSurfaces(text);
+  const materialOf = (one: (typeof noted)[number]): MaterialId | null =>
+    materials[one.name] ?? (one.sure ? one.material : null);
+  const ready = noted.length > 0 && noted.every((one) => materialOf(one) !== null);
+  const add = async () => {
+    if (!ready) return;
+    for (const one of noted) {
+      const { sure: _, guessed: __, ...surface } = one;
+      const body = { ...surface, material: materialOf(one)! };
+      const result = await addSurface({ id: roomId, body });
+      // What could not be added stays in the field.
+      if (result.error) return;
+      setText((before) => without(before, surface.name));
+    }
+    onDone();
+  };
+  const choose = (name: string, id: MaterialId) => setMaterials({ ...materials, [name]: id });
+  return { text, setText, noted, materialOf, choose, ready, add, adding };
+};

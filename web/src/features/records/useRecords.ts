@@ -1,0 +1,56 @@
+import type { RecordKind } from '@zymostat/contract';
+import { useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { useRecordsQuery, type Filter } from './api.ts';
+
+const DAY_MS = 86_400_000;
+
+/** The span of a local day written "2026-11-24". */
+const spanOf = (day: string): Pick<Filter, 'from' | 'to'> => {
+  const start = day ? new Date(`${day}T00:00`).getTime() : NaN;
+  return Number.isNaN(start) ? {} : { from: start, to: start + DAY_MS };
+};
+
+/** What records are narrowed to, kept in the address. */
+const useFilter = () => {
+  const [search, setSearch] = useSearchParams();
+  const day = search.get('day') ?? '';
+  const filter: Filter = {
+    homeId: search.get('home') ?? undefined,
+    kind: (search.get('kind') as RecordKind | null) ?? undefined,
+    ...spanOf(day),
+  };
+  const narrow = (key: 'home' | 'kind' | 'day', value: string | null) => {
+    const next = new URLSearchParams(search);
+    if (value) next.set(key, value);
+    else next.delete(key);
+    setSearch(next, { replace: true });
+  };
+  return { day, filter, narrow };
+};
+
+/** Rows of the record, newest first, a page at a time, and which of them is looked at. */
+export const useRecords = () => {
+  const { day, filter, narrow } = useFilter();
+  const [before, setBefore] = useState<number[]>([]);
+  const [chosenSeq, choose] = useState<string>();
+  const { data, error } = useRecordsQuery({ ...filter, before: before.at(-1) });
+  const rows = data?.rows ?? [];
+  const last = rows.at(-1);
+  return {
+    day,
+    filter,
+    narrow: (key: 'home' | 'kind' | 'day') => (value: string | null) => {
+      setBefore([]);
+      narrow(key, value);
+    },
+    rows,
+    none: data !== undefined && rows.length === 0,
+    error,
+    chosen: rows.find((row) => String(row.seq) === chosenSeq) ?? rows[0],
+    choose,
+    newer: before.length > 0 ? () => setBefore(before.slice(0, -1)) : undefined,
+    older: data?.more && last ? () => setBefore([...before, last.seq]) : undefined,
+  };
+};
+export type RecordsShown = ReturnType<typeof useRecords>;

@@ -1,0 +1,62 @@
+import { w } from '../../words/words.ts';
+import { nextWord } from './nextWord.tsx';
+import { isDone, isWet, type Stop } from './stop.ts';
+import type { RoundWork } from './useRoundWork.ts';
+
+interface LineProps {
+  stop: Stop;
+  /** The room is named where it is another one. */
+  room: boolean;
+  now: number;
+  onGo: () => void;
+}
+
+const Line = ({ stop, room, now, onGo }: LineProps) => (
+  <li>
+    <button className="cursor-pointer text-left" onClick={onGo}>
+      {room && `${stop.roomName}: `}
+      {stop.surface.name}
+    </button>
+    <span>{nextWord(stop, now)}</span>
+  </li>
+);
+
+const headOf = ({ current, ahead }: RoundWork): string => {
+  if (isWet(current)) return w.name('round', 'nextWhileTheClockRuns');
+  return ahead.length > 0 ? w.name('round', 'next') : w.name('round', 'everythingElseIsDone');
+};
+
+/** What comes next, soonest first. */
+export const NextList = (work: RoundWork) => (
+  <>
+    <h2>{headOf(work)}</h2>
+    <ol>
+      {work.ahead.map((stop) => (
+        <Line
+          key={stop.surface.id}
+          stop={stop}
+          room={stop.roomName !== work.current.roomName}
+          now={work.now}
+          onGo={() => work.go(stop)}
+        />
+      ))}
+    </ol>
+  </>
+);
+
+/** Every surface of the round, done or not. */
+export const AllStops = ({ stops, now, go }: RoundWork) => (
+  <details className="mb-4 text-[16px]">
+    <summary className="soft min-h-11 cursor-pointer">
+      {w.say('round.allSurfacesDone', {
+        stopsCount: stops.length,
+        stopsCount2: stops.filter(isDone).length,
+      })}
+    </summary>
+    <ol>
+      {stops.map((stop) => (
+        <Line key={stop.surface.id} stop={stop} room now={now} onGo={() => go(stop)} />
+      ))}
+    </ol>
+  </details>
+);

@@ -1,0 +1,95 @@
+import { activeFacts, outcomeOf, type EventKind } from '@zymostat/core';
+import { clock } from '@zymostat/words';
+import type { ReactNode } from 'react';
+import { WetBand } from '../../../ui/WetBand.tsx';
+import { rich } from '../../../words/rich.tsx';
+import { w } from '../../../words/words.ts';
+import type { Stop } from '../stop.ts';
+import { isToBeRinsed, nextStep } from './nextStep.ts';
+
+const b = (text: ReactNode) => <b>{text}</b>;
+const metInk = (text: ReactNode) => <b className="met-ink">{text}</b>;
+
+/** What came of it so far. */
+const cameOfIt = ({ clock: state, treatment }: Stop): ReactNode => {
+  const last = state.stretches.at(-1);
+  if (!last) return undefined;
+  const outcome = outcomeOf(state, treatment);
+  const heldSeconds = clock(last.heldSeconds);
+  const times = { heldSeconds, seconds: clock(treatment.seconds) };
+  if (last.ended === 'found-dry' && !state.done)
+    return rich('round.foundDryAfterItStarts', { b, heldSeconds });
+  if (outcome === 'not-met') return rich('round.notMetOfItIs', { b, ...times });
+  return outcome === 'met' ? rich('round.metOf', { b: metInk, ...times }) : undefined;
+};
+
+/** What comes next. */
+const comesNext = ({ clock: state, treatment }: Stop): ReactNode => {
+  if (state.done) return metInk(w.name('round', 'done'));
+  if (!treatment.use) return w.name('round', 'cleaningIsAllItNeeds');
+  return treatment.seconds > 0
+    ? rich('round.thenApplyAndKeepIt', { b, seconds: clock(treatment.seconds) })
+    : w.name('round', 'thenGoOverItAnd');
+};
+
+const HeldBand = ({ stop: { clock: state, treatment } }: { stop: Stop }) => {
+  const last = state.stretches.at(-1);
+  if (!last || treatment.seconds === 0) return null;
+  return (
+    <div className="phone__band">
+      <WetBand
+        family={treatment.use ? activeFacts[treatment.use.active].family : undefined}
+        required={treatment.seconds}
+        held={last.heldSeconds}
+        scale
+      />
+    </div>
+  );
+};
+
+interface Props {
+  stop: Stop;
+  onDo: (kind: EventKind) => void;
+  onNext: (() => void) | undefined;
+}
+
+/** Putting it on again, where that is not the next thing to do. */
+const Again = ({ stop, onDo }: Pick<Props, 'stop' | 'onDo'>) => {
+  const { clock: state, treatment } = stop;
+  const notMet = outcomeOf(state, treatment) === 'not-met';
+  const again = notMet || isToBeRinsed(stop);
+  const onceMore = state.washed && state.done && !notMet && treatment.use;
+  if (!again && !onceMore) return null;
+  return (
+    <button className="btn col-span-2" onClick={() => onDo('applied')}>
+      {again ? w.name('round', 'applyAgain') : w.name('round', 'applyOnceMore')}
+    </button>
+  );
+};
+
+/** Before, between and after: the next step of a surface that is not wet. */
+export const NotWet = ({ stop, onDo, onNext }: Props) => {
+  const step = nextStep(stop);
+  return (
+    <>
+      <HeldBand stop={stop} />
+      <p className="phone__words" role="status">
+        {cameOfIt(stop) ?? comesNext(stop)}
+      </p>
+      <div className="phone__acts">
+        {step && (
+          <button className="btn btn--main" onClick={() => onDo(step.kind)}>
+            {step.say}
+            <small>{step.note}</small>
+          </button>
+        )}
+        {stop.clock.done && onNext && (
+          <button className="btn btn--main" onClick={onNext}>
+            {w.name('round', 'nextSurface')}
+          </button>
+        )}
+        <Again stop={stop} onDo={onDo} />
+      </div>
+    </>
+  );
+};

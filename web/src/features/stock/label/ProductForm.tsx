@@ -1,0 +1,44 @@
+import { type StockRow } from '@zymostat/contract';
+import { Form } from '../../../ui/form/Form.tsx';
+import { useFormOf } from '../../../ui/form/useFormOf.ts';
+import { WentWrong } from '../../../ui/parts.tsx';
+import { w } from '../../../words/words.ts';
+import { useAddProductMutation, useEditProductMutation } from '../api.ts';
+import { GroupsAndMaterials, NameAndAmount, RegistrationAndDilution } from './LabelFields.tsx';
+import { productForm, productLines, type ProductBody, type ProductLines } from './productForm.ts';
+import { StillMissing } from './StillMissing.tsx';
+import { UseFields } from './UseFields.tsx';
+
+interface Props {
+  product?: StockRow;
+  onDone: (id: string) => void;
+}
+
+/**
+ * Enters what a registered product's label says: what is in it, what it may do and for how long,
+ * and what it may not touch.
+ */
+export const ProductForm = ({ product, onDone }: Props) => {
+  const form = useFormOf<ProductLines, ProductBody>(productForm, productLines(product));
+  const [add, adding] = useAddProductMutation();
+  const [edit, editing] = useEditProductMutation();
+  const save = async (body: ProductBody) => {
+    const result = product ? await edit({ id: product.id, body }) : await add(body);
+    if (result.data) onDone(result.data.id);
+  };
+  return (
+    <Form className="grid max-w-[680px] gap-4" onSubmit={form.handleSubmit(save)}>
+      <NameAndAmount form={form} />
+      <RegistrationAndDilution form={form} />
+      <UseFields form={form} />
+      <GroupsAndMaterials form={form} />
+      <StillMissing form={form} />
+      <WentWrong error={adding.error ?? editing.error} />
+      <p>
+        <button className="btn btn--main" disabled={adding.isLoading || editing.isLoading}>
+          {product ? w.name('products', 'saveTheLabel') : w.name('products', 'enterTheProduct')}
+        </button>
+      </p>
+    </Form>
+  );
+};

@@ -1,0 +1,89 @@
+import { languages, type Me } from '@zymostat/contract';
+import { Link } from 'react-router';
+import { useSignOutMutation } from '../api/me.ts';
+import { LanguageButtons, useChooseLanguage } from '../features/people/LanguageChoice.tsx';
+import { useAppDispatch, useAppSelector } from '../store/store.ts';
+import { units } from '../store/units.ts';
+import { w } from '../words/words.ts';
+
+const MENU = 'person';
+/** Whatever is chosen in it, the menu closes: each of its items says so itself. */
+const closing = { popoverTarget: MENU, popoverTargetAction: 'hide' } as const;
+
+const UnitsItem = () => {
+  const dispatch = useAppDispatch();
+  const chosen = useAppSelector((state) => state.units);
+  const other = chosen === 'us' ? 'metric' : 'us';
+  return (
+    <button
+      {...closing}
+      className="options__one"
+      onClick={() => dispatch(units.actions.chosen(other))}
+    >
+      {w.say('shell.show', { units: other })}
+    </button>
+  );
+};
+
+const LanguageItems = () => {
+  const { choose } = useChooseLanguage();
+  return (
+    <LanguageButtons
+      of={languages.filter((one) => one !== w.language)}
+      className="options__one"
+      onChoose={(one) => void choose(one)}
+    />
+  );
+};
+
+const Places = ({ supervisor }: { supervisor: boolean }) => {
+  const places = [
+    ...(supervisor
+      ? [
+          { to: '/house-rules', name: w.name('shell', 'houseRules2') },
+          { to: '/products', name: w.name('shell', 'registeredProducts') },
+        ]
+      : []),
+    { to: '/sources', name: w.name('shell', 'sources2') },
+  ];
+  const close = () => document.getElementById(MENU)?.hidePopover();
+  return places.map(({ to, name }) => (
+    <Link key={to} className="options__one" to={to} onClick={close}>
+      {name}
+    </Link>
+  ));
+};
+
+const SignOutItem = () => {
+  const unsent = useAppSelector((state) => state.outbox.waiting.length);
+  const [signOut] = useSignOutMutation();
+  const leave = async () => {
+    await signOut();
+    location.assign('/');
+  };
+  return (
+    <button {...closing} className="options__one" onClick={() => void leave()}>
+      {w.say('shell.signOut', { unsent })}
+    </button>
+  );
+};
+
+/** Who is signed in, and what they may choose for themselves. */
+export const PersonMenu = ({ me }: { me: Me }) => (
+  <>
+    <button
+      popoverTarget={MENU}
+      className="small cursor-pointer whitespace-nowrap min-h-11 md:min-h-8 text-left"
+    >
+      <b className="font-semibold">{me.person.name}</b>{' '}
+      <span className="soft max-md:hidden">{me.company.name}</span>
+    </button>
+    {/* The browser's own popover: it closes at Escape and at a press beside it, and gives the focus back. */}
+    <div id={MENU} popover="auto" className="options options--person">
+      <UnitsItem />
+      <LanguageItems />
+      <Places supervisor={me.person.role === 'supervisor'} />
+      <SignOutItem />
+    </div>
+  </>
+);
