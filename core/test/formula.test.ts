@@ -156,7 +156,7 @@ describe('properties', () => {
   });
   const recipe = fc.array(part, { minLength: 1, maxLength: 8 });
   const textOf = (parts: { id: IngredientId; ml: number }[], k = 1) =>
-    parts.map(({ id, ml }) => `${ml * k} ml ${ingredientName(id)}`).join('\n');
+    parts.map(({ id, ml }) => `${ml * k} ml ${ingredientName(id, 'en')}`).join('\n');
 
   test('mass is conserved to 1e-9, and the order of additions changes nothing', () => {
     fc.assert(
@@ -271,9 +271,12 @@ describe('what it may be called', () => {
       source: 'company rule',
     });
     expect(
-      mend(readRecipe(text), 'disinfect', { rules: cautiousRules, book }, []).changes.map(
-        ({ text: mended }) => mended,
-      ),
+      mend(
+        readRecipe(text),
+        'disinfect',
+        { rules: cautiousRules, book },
+        { shelf: [], language: 'en' },
+      ).changes.map(({ text: mended }) => mended),
     ).toContain('1 cup rubbing alcohol 75 %');
   });
   test('a weak alcohol is refused to disinfect and allowed to clean', () => {
@@ -291,7 +294,7 @@ describe('what to change', () => {
     { active: 'hydrogen peroxide', strength: 0.03 },
   ] as const;
   const mended = (text: string, claim: Claim = 'disinfect') =>
-    mend(readRecipe(text), claim, by, shelf);
+    mend(readRecipe(text), claim, by, { shelf, language: 'en' });
   test.each<[string, Claim, string]>([
     ['300 ml rubbing alcohol 70 %\n500 ml water', 'disinfect', '300 ml rubbing alcohol 70 %'],
     ['1 cup peroxide 3 %\n1 cup vinegar', 'disinfect', '1 cup peroxide 3 %'],

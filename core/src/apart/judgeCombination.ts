@@ -14,6 +14,8 @@ import {
   type Severity,
 } from '../reference/neverCombine.ts';
 import type { Reason } from '../verdict/verdict.ts';
+import { indexOf } from './ruleIndex.ts';
+import { type ByRoute } from './ruleIndex.ts';
 
 /**
  * Something that can meet something else: its groups, and how strong its peroxide is if any
@@ -59,6 +61,7 @@ export interface Combination {
 }
 
 const rank = (severity: Severity): number => severities.indexOf(severity);
+
 export const worstOf = (list: readonly Severity[]): Severity =>
   list.reduce((a, b) => (rank(b) > rank(a) ? b : a), 'fine');
 
@@ -72,53 +75,8 @@ const isAnything = ({ one, id, water }: Rule, other: readonly Group[]): boolean 
   );
 };
 
-/**
- * The rows of a book for one route: those that name two kinds by both of them, and those against
- * anything by one.
- */
-interface ByRoute {
-  named: Map<Group, Map<Group, Rule[]>>;
-  anything: Map<Group, Rule[]>;
-  /** Where each row stands in the book. */
-  place: Map<Rule, number>;
-}
-
-const put = <K>(into: Map<K, Rule[]>, key: K, rule: Rule): void =>
-  void into.set(key, [...(into.get(key) ?? []), rule]);
-
-const indexed = (book: Book, route: Route): ByRoute => {
-  const index: ByRoute = {
-    named: new Map(),
-    anything: new Map(),
-    place: new Map(book.map((rule, i) => [rule, i])),
-  };
-  const name = (g: Group, h: Group, rule: Rule) => {
-    const of = index.named.get(g) ?? new Map<Group, Rule[]>();
-    index.named.set(g, of);
-    put(of, h, rule);
-  };
-  for (const rule of book) {
-    if (!rule.by[route]) continue;
-    if (rule.other === 'anything') put(index.anything, rule.one, rule);
-    else {
-      name(rule.one, rule.other, rule);
-      if (rule.one !== rule.other) name(rule.other, rule.one, rule);
-    }
-  }
-  return index;
-};
-
-/** A book is read once for each route, however many pairs are asked of it. */
-const indexes = new WeakMap<Book, Map<Route, ByRoute>>();
-const indexOf = (book: Book, route: Route): ByRoute => {
-  const routes = indexes.get(book) ?? new Map<Route, ByRoute>();
-  indexes.set(book, routes);
-  const index = routes.get(route) ?? indexed(book, route);
-  routes.set(route, index);
-  return index;
-};
-
 const none: readonly Rule[] = [];
+
 const naming = ({ named }: ByRoute, g: Group, h: Group): readonly Rule[] =>
   named.get(g)?.get(h) ?? none;
 

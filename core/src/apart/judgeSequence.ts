@@ -7,37 +7,8 @@ import {
   type Route,
 } from '../reference/neverCombine.ts';
 import { airChanges, usualAiring } from '../reference/roomAir.ts';
-import { judgeCombination, type Combination, type Product } from './judgeCombination.ts';
-
-/**
- * A product put on a surface. What shares a key meets: the same surface, the same drain, the same
- * room's air.
- */
-export interface Use {
-  kind: 'use';
-  id: string;
-  product: Product;
-  surface: string;
-  drain: string;
-  room: string;
-  /** It is in the toilet's water before anybody comes. */
-  inBowl?: Circumstances['inBowl'];
-}
-
-/** Something done between uses, at a surface, a drain or a room. */
-export interface Doing {
-  kind: 'act';
-  act: Act;
-  at: string;
-}
-
-export type Happening = Use | Doing;
-
-/** A room as its air matters: m³, and what can be opened. */
-export interface RoomOfSequence {
-  volume: number;
-  ventilation: Ventilation;
-}
+import { judgeCombination, type Combination } from './judgeCombination.ts';
+import { type Use, type Doing, type Happening, type RoomOfSequence } from './happening.ts';
 
 /** What to put in before a use so that no rule bites there; `minutes` for airing. */
 export interface Insertion {
@@ -48,6 +19,7 @@ export interface Insertion {
 }
 
 const meetingRoutes = ['surface', 'drain', 'air'] as const satisfies readonly Route[];
+
 type MeetingRoute = (typeof meetingRoutes)[number];
 
 /** A point of a visit where a rule bites. */
@@ -94,6 +66,7 @@ const circumstances = (
 });
 
 const atDrain: readonly Act[] = ['flush', 'flush-twice', 'take-out'];
+
 const placeOf = (act: Act, use: Use): string => {
   if (act === 'ventilate') return use.room;
   return atDrain.includes(act) ? use.drain : use.surface;

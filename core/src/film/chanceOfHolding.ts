@@ -1,6 +1,7 @@
 import type { RoomAir } from '../reference/roomAir.ts';
 import { normal, seeded, type Draws } from '../units/random.ts';
-import { holdsFor, type Film } from './dryingCurve.ts';
+import { holdsFor } from './dryingCurve.ts';
+import { type Film } from './filmAir.ts';
 
 /**
  * What differs from one spraying to the next, one deviation each. Source: common practice, no

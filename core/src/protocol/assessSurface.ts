@@ -9,16 +9,17 @@ import type { Application } from '../domain/applications.ts';
 import { isGeneric } from '../domain/families.ts';
 import type { Against, Goal } from '../domain/goals.ts';
 import { activeFacts } from '../families/index.ts';
-import type { Home, Room, Setting, Stock, Surface } from '../homes/home.ts';
+import type { Home, Room, Stock, Surface } from '../homes/home.ts';
 import { labelStrength } from '../homes/label.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
-import { materialOf } from '../reference/materials.ts';
 import { coats } from '../reference/roomAir.ts';
 import type { Judging } from '../verdict/judging.ts';
 import { verdictOf, type Reason } from '../verdict/verdict.ts';
 import { judgeSituations } from './judgeSituations.ts';
 import { judgeGrowth } from './mildew.ts';
-import { breathe, filmFloor, predict, roomOfAir, type Prediction } from './predict.ts';
+import { filmFloor, predict, roomOfAir, type Prediction } from './predict.ts';
+import { breathe } from './breathe.ts';
+import { applicationOn } from './application.ts';
 
 /** What is asked of a surface, and with which in-use strength (fraction) of which stock. */
 export interface Proposal {
@@ -58,7 +59,9 @@ export interface Assessed extends Contact {
  * source.
  */
 const REACH = 10;
+
 const PER_SQUARE_METRE = 30;
+
 const REWET_TOO_FAST = 30;
 
 const RINSES = new Set([
@@ -69,29 +72,8 @@ const RINSES = new Set([
   'cat-rinse',
   'dog-rinse',
 ]);
+
 const isRinsed = (reasons: readonly Reason[]) => reasons.some(({ code }) => RINSES.has(code));
-
-/** Whether food touches it, or will. */
-export const isFoodSurface = ({
-  food,
-  setting,
-}: Pick<Surface, 'food'> & { setting: Pick<Setting, 'against'> }): boolean =>
-  food || setting.against === 'food' || setting.against === 'poultry';
-
-/**
- * By cloth where the material wants it or somebody there must not breathe a spray; else sprayed.
- */
-export const applicationOn = (
-  { material }: Pick<Surface, 'material'>,
-  { situations }: Pick<Home, 'situations'>,
-  reasons: readonly Reason[],
-): Application => {
-  const byCloth =
-    situations.includes('asthma') ||
-    materialOf(material).powered === true ||
-    reasons.some(({ code }) => code === 'cloth-only');
-  return byCloth ? 'cloth' : 'spray';
-};
 
 /** What coats on `area` m² cost of a stock that is `part` of what is put on. */
 const costOfCoats = (

@@ -8,7 +8,7 @@ import type { MaterialId } from '../reference/materials.ts';
 import type { Act, Book } from '../reference/neverCombine.ts';
 import type { Judging } from '../verdict/judging.ts';
 import type { Reason } from '../verdict/verdict.ts';
-import { applicationOn, isFoodSurface } from './assessSurface.ts';
+import { applicationOn, isFoodSurface } from './application.ts';
 import { judgeSurfaces, type Judged, type SettingVerdict } from './judgeSetting.ts';
 import { isRinse, stepsOf, type Step } from './steps.ts';
 import { visitMeetings } from './visitMeetings.ts';

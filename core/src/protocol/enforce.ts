@@ -6,7 +6,8 @@ import type { Book } from '../reference/neverCombine.ts';
 import type { Judging } from '../verdict/judging.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict/verdict.ts';
 import { judgeSurfaces, type Judged } from './judgeSetting.ts';
-import { breathe, breatheTogether, roomOfAir } from './predict.ts';
+import { roomOfAir } from './predict.ts';
+import { breathe, breatheTogether } from './breathe.ts';
 import { visitMeetings } from './visitMeetings.ts';
 
 /** What stands between a protocol and its approval, at one surface. */

@@ -1,15 +1,14 @@
-import type { Breathing } from '../air/judgeAir.ts';
-import { vapourCurve, type Vapour } from '../air/vapourCurve.ts';
 import type { Solution } from '../contact/requiredContact.ts';
 import type { Application } from '../domain/applications.ts';
 import type { GenericActive } from '../domain/families.ts';
 import type { Against } from '../domain/goals.ts';
-import { activeFacts, familyFacts, genericFacts } from '../families/index.ts';
-import { basisOf, dryingCurve, holdsFor, type Drying, type Film } from '../film/dryingCurve.ts';
+import { activeFacts, familyFacts } from '../families/index.ts';
+import { holdsFor } from '../film/dryingCurve.ts';
+import { basisOf, type Film } from '../film/filmAir.ts';
 import { rewetsFor, type Rewets } from '../film/rewets.ts';
 import type { Home, Room } from '../homes/home.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
-import { airChanges, coats, usualAir, usualAiring, type RoomAir } from '../reference/roomAir.ts';
+import { coats, usualAir, type RoomAir } from '../reference/roomAir.ts';
 import { wateryDensity } from '../solutions/stockContent.ts';
 
 /** What a coat will do there, by the drying model: an estimate. Times in s. */
@@ -26,7 +25,7 @@ export const filmFloor = (active: GenericActive, against: Against, rules: HouseR
   familyFacts[activeFacts[active].family].filmFloor(against, rules);
 
 /** The same film in the same air dries the same way: what was worked out once is kept. */
-const kept = <T>(work: (film: Film, air: RoomAir, floor: number) => T) => {
+export const kept = <T>(work: (film: Film, air: RoomAir, floor: number) => T) => {
   const known = new Map<string, T>();
   return (film: Film, air: RoomAir, floor: number): T => {
     const key = [
@@ -45,8 +44,8 @@ const kept = <T>(work: (film: Film, air: RoomAir, floor: number) => T) => {
     return found;
   };
 };
+
 const holding = kept(holdsFor);
-const drying = kept((film, air, floor): Drying => dryingCurve(film, air, floor));
 
 /** kg/m² of an active in a film as it is put on. */
 export const activeIn = ({ active, strength, thickness }: Film): number => {
@@ -81,7 +80,7 @@ export interface Coat extends Solution {
   application: Application;
 }
 
-const filmOf = ({ active, strength, application }: Coat): Film => ({
+export const filmOf = ({ active, strength, application }: Coat): Film => ({
   active,
   strength,
   thickness: coats[application],
@@ -102,121 +101,4 @@ export const predict = (
     wetUntil: Math.floor(holding(film, air, 0)),
     rewets: rewetsFor(holds, required),
   };
-};
-
-/**
- * Solutions to clean with are wiped off again within this time, s. Source: common practice, no
- * source.
- */
-const CLEANING_STANDS = 120;
-
-/**
- * What leaves a film into the room. Alcohol leaves whole: what is wiped up dries on the cloth, in
- * the same room. What hardly evaporates leaves with the cloth: of it only what has gone into the
- * air before the wipe counts.
- */
-const leaving = (film: Film, air: RoomAir, seconds: number): Pick<Drying, 'times' | 'gone'> => {
-  const curve = drying(film, air, 0);
-  if (!familyFacts[activeFacts[film.active].family].driesWhole) return until(curve, seconds);
-  const { times, gone } = curve;
-  // The last micrometre, which is beads and damp and no film any more, dries too.
-  return { times: [...times, times.at(-1)! + LAST_DAMP], gone: [...gone, activeIn(film)] };
-};
-/** s in which the last beads dry. Source: common practice, no source. */
-const LAST_DAMP = 30;
-
-/** A curve up to when the film is wiped off: after that nothing more leaves it. */
-const until = ({ times, gone }: Drying, seconds: number): Pick<Drying, 'times' | 'gone'> => {
-  const end = times.findIndex((t) => t > seconds);
-  if (end < 1) return { times, gone };
-  const part = (seconds - times[end - 1]!) / (times[end]! - times[end - 1]!);
-  return {
-    times: [...times.slice(0, end), seconds],
-    gone: [...gone.slice(0, end), gone[end - 1]! + part * (gone[end]! - gone[end - 1]!)],
-  };
-};
-
-/**
- * Vapour of one square metre of a film in one cubic metre, with the air changes of a room:
- * everything else scales from it.
- */
-const unitVapours = new Map<string, Vapour>();
-const unitVapour = (film: Film, air: RoomAir, changes: number, wetFor: number): Vapour => {
-  const key = [
-    film.active,
-    film.strength,
-    film.thickness,
-    air.temperature,
-    air.humidity,
-    air.airSpeed,
-    changes,
-    wetFor,
-  ].join();
-  const known =
-    unitVapours.get(key) ??
-    vapourCurve(film.active, [{ area: 1, at: 0, drying: leaving(film, air, wetFor) }], 1, changes);
-  if (unitVapours.size > 500) unitVapours.clear();
-  unitVapours.set(key, known);
-  return known;
-};
-
-/** So many coats on so many m², wiped off after `required` s. */
-export interface RoomTreatment extends Omit<Coat, 'active'> {
-  area: number;
-  coatsOn: number;
-  required: number;
-}
-
-/**
- * What a treatment leaves in the air of a room, with what can be opened open. All coats are counted
- * as if put on at once: an upper estimate.
- */
-export const breathe = (
-  active: GenericActive,
-  { area, coatsOn, required, ...coat }: RoomTreatment,
-  room: RoomOfAir,
-): Breathing => {
-  const unit = unitVapour(
-    filmOf({ active, ...coat }),
-    room.air,
-    airChanges[usualAiring[room.ventilation]],
-    (required || CLEANING_STANDS) / coatsOn,
-  );
-  const scale = (area * coatsOn) / (room.floorArea * room.height);
-  const limit = genericFacts[active].air.day / scale;
-  const last = unit.peak > limit ? unit.ppm.findLastIndex((value) => value > limit) : -1;
-  return {
-    shortTerm: unit.shortTerm * scale,
-    day: unit.day * scale,
-    peak: unit.peak * scale,
-    explosive: unit.explosive * scale,
-    reentry: last < 0 ? 0 : unit.times[Math.min(last + 1, unit.times.length - 1)]!,
-  };
-};
-
-/**
- * Hands-on s before the next surface of a room gets its coat. Source: common practice, no source.
- */
-const BETWEEN = 60;
-
-/**
- * What all treatments of a room with one active leave in its air, put on one after another, with
- * what can be opened open.
- */
-export const breatheTogether = (
-  active: GenericActive,
-  treatments: readonly RoomTreatment[],
-  room: RoomOfAir,
-): Breathing => {
-  const films = treatments.map(({ area, coatsOn, required, ...coat }, i) => ({
-    area: area * coatsOn,
-    at: i * BETWEEN,
-    drying: leaving(filmOf({ active, ...coat }), room.air, (required || CLEANING_STANDS) / coatsOn),
-  }));
-  return vapourCurve(
-    active,
-    films,
-    room.floorArea * room.height,
-    airChanges[usualAiring[room.ventilation]],
-  );
 };

@@ -53,6 +53,7 @@ export const allSteps = [
   'air-room',
   'lock-away',
 ] as const;
+
 export type Step = (typeof allSteps)[number];
 
 /** What a surface's steps follow from. */
@@ -81,9 +82,11 @@ const stayOut: readonly Situation[] = [
   'pregnancy',
   'weak-immunity',
 ];
+
 const licks: readonly Situation[] = ['infant', 'toddler', 'cat', 'dog', 'bird'];
 
 type Put = NonNullable<StepsOf['put']>;
+
 const says = (put: Put | null, ...codes: ReasonCode[]): boolean =>
   put?.reasons.some(({ code }) => codes.includes(code)) ?? false;
 
@@ -178,24 +181,6 @@ export const stepsOf = (of: StepsOf): Step[] => [
   ...putting(of),
   ...afterwards(of),
 ];
-
-export const stepParts = ['first', 'clean', 'put', 'wet', 'after'] as const;
-/**
- * When a step is due: before anything, with the cleaning, with putting it on, while it is wet, or
- * afterwards.
- */
-export type StepPart = (typeof stepParts)[number];
-
-/** The last step of each part: all steps are listed in the order in which they are due. */
-const lastOf: Record<StepPart, Step> = {
-  first: 'flush',
-  clean: 'maker-only',
-  put: 'hold',
-  wet: 'wipe',
-  after: 'lock-away',
-};
-export const partOf = (step: Step): StepPart =>
-  stepParts.find((part) => allSteps.indexOf(step) <= allSteps.indexOf(lastOf[part]))!;
 
 /** Whether a step rinses what was put on. */
 export const isRinse = (step: Step): boolean => step === 'rinse' || step === 'rinse-drinking';

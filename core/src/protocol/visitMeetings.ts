@@ -1,11 +1,7 @@
 import { groupsOf } from '../apart/groupsOf.ts';
 import { judgeCombination, productOf, type Product } from '../apart/judgeCombination.ts';
-import {
-  judgeSequence,
-  type Happening,
-  type Meeting,
-  type RoomOfSequence,
-} from '../apart/judgeSequence.ts';
+import { judgeSequence, type Meeting } from '../apart/judgeSequence.ts';
+import { type Happening, type RoomOfSequence } from '../apart/happening.ts';
 import type { Home, Room, Stock, Surface } from '../homes/home.ts';
 import { isAgainst, type Book, type Route } from '../reference/neverCombine.ts';
 import { workingOrder } from './workingOrder.ts';

@@ -9,14 +9,17 @@ import {
   clashReasons,
   judgeFormula,
   mixtureNames,
-  type Claim,
   type FormulaVerdict,
   type RecipeRules,
 } from './judgeFormula.ts';
-import type { Line, Question, Recipe } from './line.ts';
-import { portionsOf, type Problem } from './portions.ts';
+import { type Claim } from './claim.ts';
+import type { Line, Recipe } from './line.ts';
+import { portionsOf } from './portions.ts';
+import { type Problem } from './problem.ts';
 import { ingredientsNamed, readRecipe } from './readRecipe.ts';
 import { variantsOf } from './variants.ts';
+import { askedReasons } from './questionsIn.ts';
+import { strange } from './strange.ts';
 
 /** One way to understand a recipe, worked out. */
 export interface Made {
@@ -41,17 +44,6 @@ export interface RecipeAnalysis {
   /** Pairs among all that is named, read or not. */
   clashes: Clash[];
 }
-
-/**
- * Questions whose readings are all there are: their worst is the worst there is. The others may
- * mean something else yet.
- */
-const EXHAUSTIVE: ReadonlySet<Question> = new Set([
-  'thousands',
-  'which-ingredient',
-  'which-amount',
-  'shares-basis',
-]);
 
 /**
  * Everything that may be poured by any reading of a line; what nobody knows is said by its
@@ -121,22 +113,6 @@ const clashesIn = ({ lines }: Recipe, { book }: RecipeRules): Clash[] => {
  */
 const namesApart = ({ asks }: Extract<Line, { kind: 'ingredients' }>): boolean =>
   asks?.found === 'apart';
-
-const questionsIn = ({ lines }: Recipe): { code: Question; row: number; found: string }[] =>
-  lines.flatMap((line) =>
-    line.kind === 'ingredients' && line.asks ? [{ ...line.asks, row: line.row }] : [],
-  );
-
-const askedReasons = (recipe: Recipe, claim: Claim): Reason[] =>
-  questionsIn(recipe)
-    .filter(({ code }) => !EXHAUSTIVE.has(code))
-    .map(({ row, found, code }): Reason => ({
-      code: 'asked-first',
-      outcome:
-        claim === 'disinfect' || code === 'left-over' || code === 'nearest' ? 'never' : 'care',
-      figures: { row: row + 1, found },
-      source: 'the recipe as it is written',
-    }));
 
 const rankOf = ({ verdict }: Made): number => {
   const outcome = { never: 0, care: 100, use: 200 }[verdict.outcome];
@@ -211,15 +187,6 @@ export const analyseRecipe = (text: string, claim: Claim, by: RecipeRules): Reci
     verdict: { outcome: worse(outcome, made.verdict.outcome), reasons, name },
   };
 };
-
-/** Whether a line in that row (from 1) has words that nobody could read. */
-const strange = ({ lines }: Recipe, row: number): boolean =>
-  lines.some(
-    (line) =>
-      line.kind === 'ingredients' &&
-      line.row === row - 1 &&
-      (line.asks?.code === 'left-over' || line.asks?.code === 'nearest'),
-  );
 
 /** Whether one of the portions stands for words that could not be read. */
 const isStranger = ({ lines }: Recipe, portions: readonly Portion[]): boolean =>

@@ -2,7 +2,7 @@ import type { IngredientId } from '../reference/ingredients.ts';
 import { allOf, firstOf, Remaining, rule } from './grammar.ts';
 import type { Amount, Item, Piece, UnreadCode } from './line.ts';
 import { strengthsFor, takeStrengths } from './strengths.ts';
-import type { Token } from './tokens.ts';
+import type { Token } from './token.ts';
 import { writeItems } from './writeItem.ts';
 
 const rules = {
@@ -132,7 +132,7 @@ export const readFilling = (tokens: readonly Token[]): Piece | undefined => {
   const stranger: Item = { ingredient: 'unknown', amount };
   const readings = [...items, ...(over.length > 0 ? [stranger] : [])].map((item) => ({
     items: [item] as [Item],
-    text: writeItems([item]),
+    text: writeItems([item], 'en'),
   }));
   const [one, ...others] = readings;
   return {

@@ -1,4 +1,4 @@
-import type { Token, TokenKind } from './tokens.ts';
+import type { Token, TokenKind } from './token.ts';
 
 /**
  * One letter a kind of token, so that a rule over kinds is a regular expression over a line's

@@ -1,6 +1,5 @@
 import { figuresOfBite } from '../apart/judgeCombination.ts';
-import type { Group } from '../domain/groups.ts';
-import { disinfectingSpan, familyFacts } from '../families/index.ts';
+import { disinfectingSpan } from '../families/index.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
 import { ingredientOf } from '../reference/ingredients.ts';
 import type { Book } from '../reference/neverCombine.ts';
@@ -8,10 +7,8 @@ import type { Formula } from '../solutions/analyseFormula.ts';
 import type { Portion } from '../solutions/portion.ts';
 import { verdictOf, type Reason, type Verdict } from '../verdict/verdict.ts';
 import { clashesAmong, type Clash } from './clashes.ts';
-
-export const claims = ['disinfect', 'clean', 'descale'] as const;
-/** What somebody says a recipe is for. */
-export type Claim = (typeof claims)[number];
+import { safetyReasons, spentReasons } from './safetyReasons.ts';
+import { type Claim, slack } from './claim.ts';
 
 /** What a mixture is, whatever it is said to be; the worse the earlier. */
 export const mixtureNames = [
@@ -22,6 +19,7 @@ export const mixtureNames = [
   'descaler',
   'disinfecting',
 ] as const;
+
 export type MixtureName = (typeof mixtureNames)[number];
 
 export interface FormulaVerdict extends Verdict {
@@ -39,6 +37,7 @@ export interface RecipeRules {
  * practice, no source.
  */
 const DESCALING_ACID = 0.01;
+
 const CLEANING = {
   detergent: 0.0005,
   soap: 0.0005,
@@ -52,18 +51,8 @@ const CLEANING = {
   acetone: 0.05,
 } as const;
 
-/** Strongest that may be used to clean with, as fractions in the usual basis. */
-const cleaningTops = {
-  'hydrogen peroxide': familyFacts.peroxide.cleaningTop,
-  'acetic acid': familyFacts.vinegar.cleaningTop,
-  alcohol: familyFacts.alcohol.cleaningTop,
-};
-/** Acetic acid inside an appliance that is descaled, w/v. Source: CLP. */
-const DESCALING_TOP = 0.25;
-
 /** Least chlorine that disinfects anything, w/v. Source: CDC-home, WHO-2020. */
 const CHLORINE_FLOOR = 0.001;
-const slack = 1 + 1e-9;
 
 const within = (
   strength: number,
@@ -146,87 +135,10 @@ const strengthReasons = (formula: Formula, rules: HouseRules): Reason[] => {
   return reasons;
 };
 
-/** From this mass fraction a solvent's vapour is counted as one that lights. Source: GHS, cautious. */
-const SOLVENT_BURNS = 0.05;
-const refusedGroups: readonly Group[] = ['hydrofluoric', 'strong-acid', 'strong-alkali', 'unknown'];
-
-/** Stronger than anything is cleaned with. */
-const tooStrong = ({ constituents, strengths }: Formula, claim: Claim): Reason[] => {
-  const tops: Record<string, number> = {
-    ...cleaningTops,
-    ...(claim === 'descale' ? { 'acetic acid': DESCALING_TOP } : {}),
-  };
-  const inIt: Record<string, number> = {
-    'hydrogen peroxide': strengths.peroxide,
-    'acetic acid': strengths.acid,
-    alcohol: strengths.alcohol,
-  };
-  for (const { component, ww } of constituents) inIt[component] ??= ww;
-  return Object.entries(tops).flatMap(([active, top]): Reason[] => {
-    const strength = inIt[active] ?? 0;
-    const figures = { strength, top, active };
-    return strength > top * slack
-      ? [{ code: 'above-cleaning-top', outcome: 'never', figures, source: 'CLP' }]
-      : [];
-  });
-};
-
-/** What the house does not carry, or nobody should have in hand at all. */
-const refused = ({ portions, strengths }: Formula, rules: HouseRules): Reason[] => {
-  const reasons: Reason[] = [];
-  if (strengths.hypochlorite > 0) {
-    const outcome = rules.bleach === 'named-cases' ? 'care' : 'never';
-    const figures = { strength: strengths.hypochlorite };
-    reasons.push({ code: 'not-carried', outcome, figures, source: 'house rule' });
-  }
-  for (const { ingredient } of portions) {
-    if (!ingredientOf(ingredient).groups.some((group) => refusedGroups.includes(group))) continue;
-    const figures = { ingredient };
-    reasons.push({ code: 'must-not-be-used', outcome: 'never', figures, source: 'labels' });
-  }
-  return reasons;
-};
-
-/** A solvent that burns where there is no alcohol to have been warned of. */
-const solventReasons = (formula: Formula): Reason[] => {
-  if (formula.strengths.alcohol > 0) return [];
-  const burning = formula.constituents.find(
-    ({ component }) => component === 'acetone' || component === 'terpene',
-  );
-  if (!burning || burning.ww < SOLVENT_BURNS) return [];
-  const figures = { strength: burning.ww };
-  return [{ code: 'solvent-burns', outcome: 'care', figures, source: 'CLP; GHS' }];
-};
-
-/**
- * What nobody should have on hand for this work, whatever it is for: too strong, or refused by the
- * house.
- */
-const safetyReasons = (formula: Formula, claim: Claim, rules: HouseRules): Reason[] => [
-  ...tooStrong(formula, claim),
-  ...refused(formula, rules),
-  ...solventReasons(formula),
-];
-
 const isUncredited = ({ ingredient }: Portion): boolean => {
   const { role, groups } = ingredientOf(ingredient);
   return role === 'scent' || groups.includes('metal') || ingredient === 'lemon juice';
 };
-
-/** What the ingredients have done to each other in the bottle, short of hurting anybody. */
-const spentReasons = ({ reactions }: Formula): Reason[] =>
-  reactions.flatMap(({ id, of, with: other, spent, spentWith }): Reason[] => {
-    if (id !== 'acid-carbonate' && id !== 'acid-soap' && id !== 'acid-borax') return [];
-    const code = id === 'acid-soap' ? 'soap-split' : 'used-up';
-    return [
-      {
-        code,
-        outcome: 'care',
-        figures: { of, with: other, spent, spentWith },
-        source: 'stoichiometry',
-      },
-    ];
-  });
 
 /**
  * What a mixture may be called, and whether it is what it is said to be. Never where anything in it

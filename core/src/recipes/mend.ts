@@ -1,4 +1,4 @@
-import type { Active, GenericActive } from '../domain/families.ts';
+import type { GenericActive } from '../domain/families.ts';
 import type { Span } from '../domain/goals.ts';
 import { activeFacts, disinfectingSpan, genericFacts } from '../families/index.ts';
 import { ingredientOf, type IngredientId } from '../reference/ingredients.ts';
@@ -7,49 +7,20 @@ import { dilute } from '../solutions/dilute.ts';
 import { inMillilitres, litres } from '../units/volume.ts';
 import { analyseRecipe } from './analyseRecipe.ts';
 import { clashesAmong } from './clashes.ts';
-import { judgeFormula, type Claim, type MixtureName, type RecipeRules } from './judgeFormula.ts';
+import { judgeFormula, type MixtureName, type RecipeRules } from './judgeFormula.ts';
+import { type Claim } from './claim.ts';
 import type { Line, Recipe } from './line.ts';
 import { portionsOf } from './portions.ts';
 import { ingredientsNamed, renamed } from './readRecipe.ts';
-import { ingredientName } from './words/englishIngredients.ts';
-
-export type ChangeCode =
-  | 'leave-out-water'
-  | 'leave-out-spoiler'
-  | 'only-the-active'
-  | 'stronger-stock'
-  | 'detergent-for-soap';
-
-/**
- * A change that makes a recipe what it is said to be: the new recipe, what it then is, and how many
- * lines it touches.
- */
-export interface Change {
-  code: ChangeCode;
-  text: string;
-  lines: number;
-  /** Lines that go, as typed. */
-  out: string[];
-  formula: Formula;
-  name: MixtureName;
-  /** Fits a target that can be poured straight from this stock. */
-  pour?: { active: GenericActive; stock: number; strength: number; volume: number };
-}
-
-/** A stock somebody could pour from: strength as a fraction in the active's basis. */
-export interface OnShelf {
-  active: Active;
-  strength: number;
-}
-
-export type Mending =
-  | { changes: Change[] }
-  | { changes: []; because: 'already' | 'not-read' | 'asked' | 'no-such-active' };
+import { ingredientName, type RecipeLanguage } from './words/vocabularies.ts';
+import { type ChangeCode, type Change, type OnShelf, type Mending } from './change.ts';
 
 const idsIn = (line: Line): IngredientId[] =>
   line.kind === 'ingredients' ? ingredientsNamed(line) : [];
+
 const ml = (volume: number, turn: (n: number) => number): string =>
   `${turn(Number(inMillilitres(volume).toFixed(3)))} ml`;
+
 const percent = (value: number): string => `${Number((value * 100).toFixed(2))} %`;
 
 const wanted: Record<Claim, readonly MixtureName[]> = {
@@ -77,6 +48,8 @@ interface Start {
   formula: Formula;
   /** Those that must not share a bottle with something else in it. */
   spoilers: ReadonlySet<IngredientId>;
+  /** What is written anew is written in this language. */
+  language: RecipeLanguage;
 }
 
 const serves = (claim: Claim, name: MixtureName, clashes: number): boolean =>
@@ -130,14 +103,15 @@ class Offers {
 type Offer = Pick<Change, 'code' | 'text' | 'lines' | 'pour'> & { out: readonly Line[] };
 
 const roleOf = (id: IngredientId) => ingredientOf(id).role;
+
 const isSoap = (id: IngredientId) => ingredientOf(id).groups.includes('soap');
 
 /** What is not soap does not curdle with acid or hard water: the same amount of detergent. */
-const detergentForSoap = (lines: readonly Line[]): Map<Line, string> =>
+const detergentForSoap = ({ lines, language }: Start): Map<Line, string> =>
   new Map(
     lines.flatMap((line) => {
       if (line.kind !== 'ingredients' || !ingredientsNamed(line).some(isSoap)) return [];
-      return [[line, renamed(line, isSoap, 'detergent')] as const];
+      return [[line, renamed(line, isSoap, ingredientName('detergent', language))] as const];
     }),
   );
 
@@ -151,7 +125,8 @@ const pouredTo = (active: GenericActive, stock: number, { floor, top }: Span): n
 const USUAL_PEROXIDE = 0.03;
 
 /** A batch of about the same size, poured from a stock that is strong enough. */
-const fromStock = (offers: Offers, { lines, formula, by }: Start, shelf: readonly OnShelf[]) => {
+const fromStock = (offers: Offers, start: Start, shelf: readonly OnShelf[]) => {
+  const { lines, formula, by, language } = start;
   const actives = activeIn(formula);
   const isActive = (id: IngredientId) =>
     actives.some((active) => ingredientOf(id).strength?.of === active);
@@ -164,10 +139,12 @@ const fromStock = (offers: Offers, { lines, formula, by }: Start, shelf: readonl
     for (const { strength: stock } of strongEnough) {
       const strength = pouredTo(active, stock, span);
       const poured = dilute(active, stock, strength, volume);
-      const name = `${ingredientName(genericFacts[active].ingredient)} ${percent(stock)}`;
+      const name = `${ingredientName(genericFacts[active].ingredient, language)} ${percent(stock)}`;
       const text = [
         `${ml(poured.stock, Math.ceil)} ${name}${basis === 'v/v' ? '' : ' w/v'}`,
-        ...(inMillilitres(poured.water) >= 1 ? [`${ml(poured.water, Math.floor)} water`] : []),
+        ...(inMillilitres(poured.water) >= 1
+          ? [`${ml(poured.water, Math.floor)} ${ingredientName('water', language)}`]
+          : []),
       ].join('\n');
       const pour = { active, stock, strength, volume };
       offers.offer({ code: 'stronger-stock', text, out, lines: lines.length, pour });
@@ -177,7 +154,7 @@ const fromStock = (offers: Offers, { lines, formula, by }: Start, shelf: readonl
 
 /** Everything that is tried, the least first. */
 const tried = (start: Start, shelf: readonly OnShelf[]): Change[] => {
-  const { lines, claim, formula, spoilers } = start;
+  const { claim, formula, spoilers } = start;
   const offers = new Offers(start);
   offers.without('leave-out-water', (id) => roleOf(id) === 'water');
   for (const id of spoilers) offers.without('leave-out-spoiler', (one) => one === id);
@@ -186,7 +163,7 @@ const tried = (start: Start, shelf: readonly OnShelf[]): Change[] => {
       offers.without('only-the-active', (id) => ingredientOf(id).strength?.of !== active);
     fromStock(offers, start, shelf);
   } else {
-    offers.instead('detergent-for-soap', detergentForSoap(lines));
+    offers.instead('detergent-for-soap', detergentForSoap(start));
     offers.without('leave-out-spoiler', (id) => spoilers.has(id) && roleOf(id) === 'powder');
   }
   return offers.changes.sort((a, b) => a.lines - b.lines);
@@ -200,7 +177,7 @@ export const mend = (
   recipe: Recipe,
   claim: Claim,
   by: RecipeRules,
-  shelf: readonly OnShelf[],
+  { shelf, language }: { shelf: readonly OnShelf[]; language: RecipeLanguage },
 ): Mending => {
   const { lines } = recipe;
   if (lines.some((line) => line.kind === 'ingredients' && line.asks))
@@ -212,6 +189,6 @@ export const mend = (
   const { name } = judgeFormula(formula, claim, by);
   if (serves(claim, name, clashes.length)) return { changes: [], because: 'already' };
   const spoilers = new Set(clashes.flatMap(({ a, b }) => [a, b]));
-  const changes = tried({ lines, claim, by, formula, spoilers }, shelf);
+  const changes = tried({ lines, claim, by, formula, spoilers, language }, shelf);
   return changes.length > 0 ? { changes } : { changes: [], because: 'no-such-active' };
 };

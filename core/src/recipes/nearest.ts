@@ -1,5 +1,5 @@
 import { distance } from 'fastest-levenshtein';
-import type { Token } from './tokens.ts';
+import type { Token } from './token.ts';
 import type { Lexicon } from './words/lexicon.ts';
 
 /** How many letters may be wrong in a name of that length and still be taken for it. */

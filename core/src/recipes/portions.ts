@@ -1,28 +1,10 @@
 import { ingredientOf, type IngredientId } from '../reference/ingredients.ts';
-import { DROP, OIL_DROP, type Tool } from '../reference/tools.ts';
-import { addMasses, mixtureVolume } from '../solutions/composition.ts';
+import { DROP, OIL_DROP } from '../reference/tools.ts';
 import type { Portion } from '../solutions/portion.ts';
-import { contentOf, type Content, type Masses } from '../solutions/stockContent.ts';
-import { litres } from '../units/volume.ts';
-import type { Amount, Item, Line, LineReading, Recipe, UnreadCode } from './line.ts';
-
-/** What stands in the way of measuring a recipe out. */
-export const problemCodes = [
-  'nothing-in-it',
-  'bottle-size',
-  'already-full',
-  'no-room',
-  'too-much-for-bottle',
-  'shares-sum',
-  'shares-mixed',
-] as const;
-export type ProblemCode = UnreadCode | (typeof problemCodes)[number];
-
-export interface Problem {
-  row: number;
-  code: ProblemCode;
-  found: string;
-}
+import type { Amount, Line, LineReading, Recipe } from './line.ts';
+import { sizesIn, sharesOf } from './sizes.ts';
+import { type ProblemCode, type Problem } from './problem.ts';
+import { USUAL_BOTTLE, type Placed, contentOfItem, byVolume, volumeOf } from './placed.ts';
 
 /** What a recipe is measured out as, or every reason why it cannot be. */
 export type Measured =
@@ -32,40 +14,8 @@ export type Measured =
 /** One reading of every line that puts something in. */
 export type Chosen = readonly { line: Line; reading: LineReading }[];
 
-/** Taken where a recipe in parts or shares does not say how much is made. */
-const USUAL_BOTTLE = litres(0.5);
-const USUAL_BATCH = 0.5;
-const SUM_SLACK = 0.001;
 /** A bottle takes a little more than its name says. Source: common practice, no source. */
 const BRIM = 1.02;
-
-interface Placed {
-  row: number;
-  text: string;
-  item: Item;
-}
-
-const contentOfItem = ({ ingredient, strength }: Item): Content => contentOf(ingredient, strength);
-
-const byVolume = ({ row, text, item }: Placed, volume: number, tool: Tool): Portion => {
-  const content = contentOfItem(item);
-  const { strength } = ingredientOf(item.ingredient);
-  const mass = volume * content.density;
-  const masses = Object.fromEntries(
-    Object.entries(content.parts).map(([name, part]) => [name, part * mass]),
-  );
-  return {
-    row,
-    text,
-    ingredient: item.ingredient,
-    volume,
-    mass,
-    masses: masses,
-    tool,
-    ...(strength ? { strength: item.strength ?? strength.usual } : {}),
-    assumed: strength !== undefined && item.strength === undefined,
-  };
-};
 
 const dropOf = (id: IngredientId): number => {
   const { role, groups } = ingredientOf(id);
@@ -83,9 +33,6 @@ const direct = (placed: Placed): Portion | undefined => {
     : undefined;
 };
 
-const volumeOf = (portions: readonly Portion[]): number =>
-  mixtureVolume(portions.reduce<Masses>((sum, { masses }) => addMasses(sum, masses), {}));
-
 /**
  * The portion that brings what is in the bottle up to `target` m³, contraction and all; nothing
  * where it is full.
@@ -101,55 +48,6 @@ const upTo = (target: number, placed: Placed, before: readonly Portion[]): Porti
   }
   return byVolume(placed, low, 'by eye');
 };
-
-interface Sizes {
-  bottle?: number;
-  batch?: number;
-}
-
-const sizesIn = ({ lines }: Recipe): Sizes => {
-  const sizes = lines.filter((line) => line.kind === 'size');
-  return {
-    bottle: sizes.find(({ volume }) => volume !== undefined)?.volume,
-    batch: sizes.find(({ mass }) => mass !== undefined)?.mass,
-  };
-};
-
-type Shares = { ok: true; ofBottle: number; ofBatch: number } | { ok: false; problem: Problem };
-
-/**
- * What the shares of a recipe are shares of: by volume of the bottle, by weight of the batch. They
- * add up to all of it.
- */
-const sharesOf = (placed: readonly Placed[], { bottle, batch }: Sizes): Shares => {
-  const shares = placed.flatMap(({ item: { amount } }) =>
-    amount.kind === 'share' ? [amount] : [],
-  );
-  const sum = shares.reduce((total, { value }) => total + value, 0);
-  const row = placed[0]!.row;
-  const whole = Math.abs(sum - 1) <= SUM_SLACK;
-  const byWeight = shares.some(({ by }) => by === 'weight');
-  if (byWeight && shares.some(({ by }) => by !== 'weight'))
-    return { ok: false, problem: { row, code: 'shares-mixed', found: '' } };
-  // Parts of a bottle that is known need not fill it; shares of a batch must.
-  if (shares.length > 0 && !whole && (byWeight || bottle === undefined)) {
-    const code = byWeight || shares.length > 1 ? 'shares-sum' : 'bottle-size';
-    return { ok: false, problem: { row, code, found: `${Number((sum * 100).toFixed(2))} %` } };
-  }
-  const filling = bottle !== undefined && byWeight ? bottle / volumeOfKilogram(placed) : undefined;
-  return { ok: true, ofBottle: bottle ?? USUAL_BOTTLE, ofBatch: batch ?? filling ?? USUAL_BATCH };
-};
-
-/** m³ that a kilogram of shares by weight takes up, mixed. */
-const volumeOfKilogram = (placed: readonly Placed[]): number =>
-  volumeOf(
-    placed.flatMap((one) => {
-      const { amount } = one.item;
-      return amount.kind === 'share'
-        ? [byVolume(one, amount.value / contentOfItem(one.item).density, 'by eye')]
-        : [];
-    }),
-  );
 
 const placedOf = (chosen: Chosen): Placed[] =>
   chosen.flatMap(({ line, reading }) =>

@@ -1,24 +1,26 @@
 import type { IngredientId } from '../reference/ingredients.ts';
-import type { At, Ingredients, Line, Piece, Recipe } from './line.ts';
+import type { At, Line, Piece, Recipe } from './line.ts';
 import { respelled } from './nearest.ts';
 import { readPiece } from './readPiece.ts';
-import { tokensOf, type Token, type TokenKind } from './tokens.ts';
-import { english } from './words/english.ts';
-import { ingredientName } from './words/englishIngredients.ts';
-import { lexiconOf, type Lexicon } from './words/lexicon.ts';
-import { writeItems } from './writeItem.ts';
+import { tokensOf } from './tokens.ts';
+import type { Token, TokenKind } from './token.ts';
+import { lexicon } from './words/vocabularies.ts';
+import { withBasis } from './withBasis.ts';
 
 /** Longer than any recipe for a bottle. */
 export const MOST_LINES = 60;
+
 const MOST_CHARACTERS = 20_000;
+
 const LONGEST_LINE = 300;
 
-export const englishLexicon = lexiconOf(english);
-
 const isThing = ({ kind }: Token): boolean => kind === 'ingredient' || kind === 'piece';
+
 const PARTING = new Set<TokenKind>(['comma', 'and', 'plus', 'with', 'to', 'stop']);
+
 /** Words that hold for all that a line names: it is then not taken apart. */
 const TOGETHER = new Set<TokenKind>(['equal', 'each', 'ratio', 'or', 'per']);
+
 const isSize = (tokens: readonly Token[]): boolean =>
   tokens.some(({ kind }) => kind === 'vessel' || kind === 'makes') &&
   tokens.some(({ kind }) => kind === 'unit') &&
@@ -55,6 +57,7 @@ const partsOf = (tokens: readonly Token[]): Token[][] => {
 };
 
 const FILLS = new Set<TokenKind>(['fill', 'rest']);
+
 const isTogether = (tokens: readonly Token[]): boolean =>
   tokens.some(({ kind }) => TOGETHER.has(kind));
 
@@ -81,7 +84,7 @@ const strangeIn = (tokens: readonly Token[]): string =>
     .map(({ text }) => text)
     .join(' ');
 
-const read = (tokens: readonly Token[], line: string, lexicon: Lexicon): Piece => {
+const read = (tokens: readonly Token[], line: string): Piece => {
   const piece = readPiece(tokens);
   const strange = strangeIn(tokens);
   if (strange === '' || piece.kind === 'aside' || piece.kind === 'size') return piece;
@@ -103,7 +106,7 @@ const read = (tokens: readonly Token[], line: string, lexicon: Lexicon): Piece =
 /** A number in front of a line that only counts the lines: "1. 2 cups water". */
 const NUMBERED = /^\s*\d{1,2}[.)]\s+(?=\S)/;
 
-const readRow = (row: string, at: number, lexicon: Lexicon): Line[] => {
+const readRow = (row: string, at: number): Line[] => {
   if (row.length > LONGEST_LINE) {
     return [
       {
@@ -129,59 +132,7 @@ const readRow = (row: string, at: number, lexicon: Lexicon): Line[] => {
     const column = i === 0 ? 0 : piece[0]!.at;
     const end = pieces[i + 1]?.[0]!.at ?? row.length;
     const where: At = { text: row.slice(column, end).replace(/[\s,;+&]+$/, ''), row: at, column };
-    return { ...where, ...read(piece, bare, lexicon) };
-  });
-};
-
-const isShare = (line: Line): line is Ingredients =>
-  line.kind === 'ingredients' && line.readings[0].items[0].amount.kind === 'share';
-
-/**
- * What of the shares nobody has said: by weight or by volume. Grams of a batch say it; a bottle
- * does not.
- */
-const withBasis = (lines: readonly Line[]): Line[] => {
-  const shares = lines.filter(isShare);
-  if (shares.length === 0) return [...lines];
-  const others = lines.filter((line) => line.kind === 'ingredients' && !isShare(line)).length;
-  const said = shares
-    .map((line) => line.readings[0].items[0].amount)
-    .find((amount) => amount.kind === 'share' && amount.by !== null);
-  const grams = lines.some((line) => line.kind === 'size' && line.mass !== undefined);
-  const weighed = grams ? ('weight' as const) : null;
-  const by = said?.kind === 'share' ? said.by : weighed;
-  let asked = false;
-  return lines.map((line): Line => {
-    if (!isShare(line)) return line;
-    const names = line.readings.flatMap(({ items }) => items.map(({ ingredient }) => ingredient));
-    const [{ amount }] = line.readings[0].items;
-    const alone =
-      amount.kind === 'share' && amount.by === null && (others > 0 || shares.length < 2);
-    if (alone)
-      return {
-        kind: 'unread',
-        code: 'no-amount',
-        found: line.text.trim(),
-        names,
-        offers: [],
-        text: line.text,
-        row: line.row,
-        column: line.column,
-      };
-    const readings = (by ? [by] : (['volume', 'weight'] as const)).flatMap((basis) =>
-      line.readings.map(({ items: [item] }) => {
-        const set =
-          item.amount.kind === 'share'
-            ? { ...item, amount: { ...item.amount, by: item.amount.by ?? basis } }
-            : item;
-        return { items: [set] as const, text: writeItems([set]) };
-      }),
-    );
-    const asks =
-      line.asks ??
-      (by || asked ? null : { code: 'shares-basis' as const, found: line.text.trim() });
-    asked = asked || asks?.code === 'shares-basis';
-    return { ...line, readings: readings as unknown as Ingredients['readings'], asks };
+    return { ...where, ...read(piece, bare) };
   });
 };
 
@@ -190,10 +141,10 @@ const withBasis = (lines: readonly Line[]): Line[] => {
  * understood, asked about with its likely readings, or not read with the reason and with what it
  * names all the same. Never throws.
  */
-export const readRecipe = (text: string, lexicon: Lexicon = englishLexicon): Recipe => {
+export const readRecipe = (text: string): Recipe => {
   const rows = text.slice(0, MOST_CHARACTERS).split(/\r\n|\r|\n/);
   const all = rows.flatMap((row, i) =>
-    row.trim() === '' || row.trim().startsWith('#') ? [] : readRow(row, i, lexicon),
+    row.trim() === '' || row.trim().startsWith('#') ? [] : readRow(row, i),
   );
   const lines = withBasis(all.slice(0, MOST_LINES));
   const cutOff = text.length > MOST_CHARACTERS || all.length > MOST_LINES;
@@ -231,15 +182,15 @@ export const ingredientsNamed = (line: Line): IngredientId[] => {
 export const renamed = (
   line: Line,
   isMeant: (id: IngredientId) => boolean,
-  name: IngredientId,
+  name: string,
 ): string => {
   const text = line.text.trim();
-  const named = tokensOf(text, englishLexicon).filter(
+  const named = tokensOf(text, lexicon).filter(
     (token) => token.kind === 'ingredient' && token.either.some(({ id }) => isMeant(id)),
   );
   return named.reduceRight(
     (words, { at, text: found }) =>
-      words.slice(0, at) + ingredientName(name) + words.slice(at + found.trimEnd().length),
+      words.slice(0, at) + name + words.slice(at + found.trimEnd().length),
     text,
   );
 };

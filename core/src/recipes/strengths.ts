@@ -5,7 +5,7 @@ import { volumesToStrength } from '../units/strength.ts';
 import type { Remaining } from './grammar.ts';
 import { firstOf, rule } from './grammar.ts';
 import type { UnreadCode } from './line.ts';
-import type { Token } from './tokens.ts';
+import type { Token } from './token.ts';
 
 /**
  * A strength as it was written: the values it may have as they stand before the sign, and which

@@ -1,99 +1,6 @@
-import type { Entry, Lexicon } from './words/lexicon.ts';
-
-/**
- * A figure as it is written: its value, or the ends of a range, or the two things "1,000" may mean.
- */
-export interface Figure {
-  kind: 'number';
-  /** Low before high for a range; the likelier first for a doubtful one. */
-  values: readonly number[];
-  range?: true;
-  doubtful?: true;
-  guess?: true;
-  negative?: true;
-}
-
-/** One piece of a line: what it is, and where it stands in the line. */
-export type Token = { text: string; at: number } & (
-  | Exclude<Entry, { kind: 'number' }>
-  | Figure
-  | { kind: 'ratio'; parts: readonly number[] }
-  | { kind: 'comma' | 'open' | 'close' | 'dash' | 'colon' | 'stop' }
-  | { kind: 'unknown' }
-);
-export type TokenKind = Token['kind'];
-
-const GLYPHS: Readonly<Record<string, number>> = {
-  '½': 1 / 2,
-  '⅓': 1 / 3,
-  '⅔': 2 / 3,
-  '¼': 1 / 4,
-  '¾': 3 / 4,
-  '⅕': 1 / 5,
-  '⅖': 2 / 5,
-  '⅗': 3 / 5,
-  '⅘': 4 / 5,
-  '⅙': 1 / 6,
-  '⅚': 5 / 6,
-  '⅛': 1 / 8,
-  '⅜': 3 / 8,
-  '⅝': 5 / 8,
-  '⅞': 7 / 8,
-};
-const glyph = `[${Object.keys(GLYPHS).join('')}]`;
-
-const divisor = (a: number, b: number): number => (b === 0 ? Math.max(1, a) : divisor(b, a % b));
-
-/**
- * Figures, the longest way of writing them first; each gives its token or nothing where it is none
- * after all.
- */
-const figures: readonly {
-  pattern: RegExp;
-  read: (m: RegExpExecArray) => Omit<Figure, 'kind'> | number[] | undefined;
-}[] = [
-  {
-    pattern: /(\d+)\s*(?:-|–|\s-\s|\s+and\s+|\s*&\s*|\s)\s*(\d+)\s*[/⁄]\s*(\d+)/y,
-    read: ([, whole, over, under]) =>
-      Number(over) < Number(under)
-        ? { values: [Number(whole) + Number(over) / Number(under)] }
-        : undefined,
-  },
-  {
-    pattern: new RegExp(`(\\d+)?\\s*(${glyph})`, 'y'),
-    read: ([, whole, part]) => ({ values: [Number(whole ?? 0) + GLYPHS[part!]!] }),
-  },
-  {
-    pattern: /\d+(?:\.\d+)?(?:\s*:\s*\d+(?:\.\d+)?)+(?![\d.])/y,
-    read: ([all]) => all.split(':').map(Number),
-  },
-  {
-    pattern: /(\d+)\s*[/⁄]\s*(\d+)(?!\s*[/⁄]?\d)/y,
-    read: ([, over, under]) => {
-      const value = Number(over) / Number(under);
-      const common = divisor(Number(over), Number(under));
-      return value < 1 ? { values: [value] } : [Number(over) / common, Number(under) / common];
-    },
-  },
-  {
-    // One group of three may be thousands or a decimal mark, and nobody can tell which.
-    pattern: /(\d{1,3})([.,\s'’])(\d{3})(?![\d])(?![.,]\d)/y,
-    read: ([, whole, mark, rest]) => {
-      if (whole!.startsWith('0'))
-        return mark === ' ' ? undefined : { values: [Number(`${whole}.${rest}`)] };
-      const small = mark === ' ' ? Number(whole) : Number(`${whole}.${rest}`);
-      return { values: [Number(`${whole}${rest}`), small], doubtful: true };
-    },
-  },
-  {
-    pattern: /\d{1,3}(?:([.,'’])\d{3})(?:\1\d{3})*(?:[.,]\d+)?(?![\d])/y,
-    read: ([all, mark]) => ({ values: [Number(all.split(mark!).join('').replace(',', '.'))] }),
-  },
-  {
-    pattern: /\d*[.,]\d+(?:e[+-]?\d+)?|\d+(?:e[+-]?\d+)?/y,
-    read: ([all]) => ({ values: [Number(all.replace(',', '.'))] }),
-  },
-];
+import { figureAt } from './figures.ts';
+import type { Raw, Token, TokenKind } from './token.ts';
+import { bare, type Entry, type Lexicon } from './words/lexicon.ts';
 
 const marks: Readonly<Record<string, TokenKind>> = {
   ',': 'comma',
@@ -109,35 +16,13 @@ const marks: Readonly<Record<string, TokenKind>> = {
   '=': 'colon',
   '→': 'colon',
 };
+
 /** What a table says of a word; words such as “constructor” are in none. */
 const own = <T>(table: Readonly<Record<string, T>>, key: string): T | undefined =>
   Object.hasOwn(table, key) ? table[key] : undefined;
 
 /** Signs that say nothing of what goes in. */
 const SILENT = /["“”„«»'’`*•·!?~_|#…]/;
-
-interface Raw {
-  text: string;
-  at: number;
-  kind: 'word' | 'figure' | 'mark';
-  token?: Token;
-}
-
-const figureAt = (line: string, at: number): Raw | undefined => {
-  for (const { pattern, read } of figures) {
-    pattern.lastIndex = at;
-    const match = pattern.exec(line);
-    if (!match) continue;
-    const found = read(match);
-    if (!found) continue;
-    const here = { text: match[0], at };
-    const token: Token = Array.isArray(found)
-      ? { ...here, kind: 'ratio', parts: found }
-      : { ...here, kind: 'number', ...found };
-    return { ...here, kind: 'figure', token };
-  }
-  return undefined;
-};
 
 const WORD = /[vw]\/[vw](?![a-z])|°\s?[cf](?![a-z])|\p{L}[\p{L}\p{M}’']*/uy;
 
@@ -181,7 +66,7 @@ const phraseAt = (
   line: string,
   lexicon: Lexicon,
 ): { entry: Entry; size: number } | undefined => {
-  const { phrases, longest, vocabulary } = lexicon;
+  const { phrases, longest, singulars } = lexicon;
   const words: string[] = [];
   let best: { entry: Entry; size: number } | undefined;
   for (let j = i; j < raws.length && words.length < longest; j += 1) {
@@ -190,13 +75,13 @@ const phraseAt = (
     if (raws[j]!.text === '.' && words.length > 0) continue;
     if (raws[j]!.kind === 'figure') break;
     words.push(
-      raws[j]!.text.toLowerCase()
+      bare(raws[j]!.text.toLowerCase())
         .replace(/[’]/g, "'")
         .replace(/^(\d)-/, '$1 ')
         .replace(/-/g, ' '),
     );
     const stem = words.slice(0, -1).join(' ');
-    for (const last of vocabulary.singulars(words.at(-1)!)) {
+    for (const last of singulars(words.at(-1)!)) {
       const entry = phrases.get(stem === '' ? last : `${stem} ${last}`);
       if (entry) {
         best = { entry, size: j - i + 1 };
@@ -243,7 +128,7 @@ export const tokensOf = (line: string, lexicon: Lexicon): Token[] => {
   for (let i = 0; i < raws.length;) {
     const raw = raws[i]!;
     const { text, at } = raw;
-    const cased = own(lexicon.vocabulary.casedUnits, text);
+    const cased = own(lexicon.casedUnits, text);
     const phrase = phraseAt(raws, i, line, lexicon);
     const mark = own(marks, text);
     const before = tokens.at(-1);

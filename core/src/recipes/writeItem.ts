@@ -1,7 +1,7 @@
 import { ingredientOf } from '../reference/ingredients.ts';
 import { inMillilitres } from '../units/volume.ts';
 import type { Amount, Item } from './line.ts';
-import { ingredientName } from './words/englishIngredients.ts';
+import { ingredientName, type RecipeLanguage } from './words/vocabularies.ts';
 
 /**
  * A figure that can be read one way only: never three places behind the point, which could mean
@@ -16,32 +16,64 @@ const figure = (value: number): string => {
 
 const percent = (value: number): string => `${figure(Number((value * 100).toPrecision(6)))} %`;
 
-const amountWords = (amount: Amount): string => {
+/** How amounts are written, so that they are read again as what they were. */
+interface Writing {
+  drops: string;
+  parts: string;
+  by: Record<'weight' | 'volume', string>;
+  fillTo: (part: string) => string;
+  topUp: string;
+  makeUpTo: (millilitres: string) => string;
+}
+const writings: Record<RecipeLanguage, Writing> = {
+  en: {
+    drops: 'drops',
+    parts: 'parts',
+    by: { weight: 'by weight', volume: 'by volume' },
+    fillTo: (part) => `fill to ${part} with`,
+    topUp: 'top up with',
+    makeUpTo: (ml) => `make up to ${ml} ml with`,
+  },
+  es: {
+    drops: 'gotas',
+    parts: 'partes',
+    by: { weight: 'por peso', volume: 'por volumen' },
+    fillTo: (part) => `llenar hasta ${part} con`,
+    topUp: 'completar con',
+    makeUpTo: (ml) => `completar hasta ${ml} ml con`,
+  },
+};
+
+const amountWords = (amount: Amount, write: Writing): string => {
   switch (amount.kind) {
     case 'volume':
       return `${figure(inMillilitres(amount.value))} ml`;
     case 'mass':
       return `${figure(amount.value * 1000)} g`;
     case 'drops':
-      return `${figure(amount.value)} drops`;
+      return `${figure(amount.value)} ${write.drops}`;
     case 'parts':
-      return `${figure(amount.value)} parts`;
+      return `${figure(amount.value)} ${write.parts}`;
     case 'share':
-      return `${percent(amount.value)}${amount.by ? ` by ${amount.by}` : ''}`;
+      return `${percent(amount.value)}${amount.by ? ` ${write.by[amount.by]}` : ''}`;
     case 'fill':
-      return `fill to ${percent(amount.value)} with`;
+      return write.fillTo(percent(amount.value));
     case 'top':
       return amount.to === undefined
-        ? 'top up with'
-        : `make up to ${figure(inMillilitres(amount.to))} ml with`;
+        ? write.topUp
+        : write.makeUpTo(figure(inMillilitres(amount.to)));
   }
 };
 
 /** An ingredient with its amount in words that can be read one way only. */
-export const writeItem = ({ amount, ingredient, strength }: Item): string => {
+export const writeItem = (
+  { amount, ingredient, strength }: Item,
+  language: RecipeLanguage,
+): string => {
   const of = ingredientOf(ingredient).strength;
-  const named = `${amountWords(amount)} ${ingredientName(ingredient)}`;
+  const named = `${amountWords(amount, writings[language])} ${ingredientName(ingredient, language)}`;
   return strength === undefined || !of ? named : `${named} ${percent(strength)}`;
 };
 
-export const writeItems = (items: readonly Item[]): string => items.map(writeItem).join(' + ');
+export const writeItems = (items: readonly Item[], language: RecipeLanguage): string =>
+  items.map((item) => writeItem(item, language)).join(' + ');

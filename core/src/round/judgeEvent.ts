@@ -1,163 +1,12 @@
-import { judgeBowl } from '../apart/judgeBowl.ts';
-import { figuresOfBite, judgeCombination, productOf } from '../apart/judgeCombination.ts';
-import type { Active } from '../domain/families.ts';
-import type { Group } from '../domain/groups.ts';
-import { activeFacts, factsOfFamily } from '../families/index.ts';
-import { ALCOHOL_TOP } from '../reference/contactTimes.ts';
-import type { Book } from '../reference/neverCombine.ts';
-import type { ProductId } from '../reference/products.ts';
 import { verdictOf, type Reason, type ReasonCode, type Verdict } from '../verdict/verdict.ts';
-import type { Asked, EventKind, SurfaceClock, WetEvent } from './wetClock.ts';
-
-/** Whether somebody has measured a batch, and what came of it. */
-export type BatchStatus = 'unchecked' | 'verified' | 'set-aside';
-
-/**
- * A bottle in hand: strength as a fraction in the active's basis, `discardAfter` in ms since 1970.
- */
-export interface Batch {
-  id: string;
-  stockId: string;
-  active: Active;
-  strength: number;
-  discardAfter: number;
-  status: BatchStatus;
-  /** Its reactive groups. */
-  groups: readonly Group[];
-}
-
-/** What the approved protocol sets for a surface, or nothing where it is only washed. */
-export interface Treatment extends Asked {
-  /**
-   * Something is taken out of the toilet's water first, or the bowl only flushed; and whether it is
-   * a toilet at all.
-   */
-  lifts: boolean;
-  flushes: boolean;
-  toilet: boolean;
-  use: { active: Active; strength: number; stockId: string } | null;
-}
-
-/** How far a batch may be from the protocol's strength, as a fraction of it. Source: house rule. */
-const STRENGTH_TOLERANCE = 0.01;
-
-/**
- * Alcohol of any strength from the protocol's up to what the evidence covers takes as long; others
- * are as they are set.
- */
-const isStrengthFor = ({ active, strength }: Batch, wanted: number): boolean => {
-  const near = Math.abs(strength - wanted) <= STRENGTH_TOLERANCE * wanted;
-  return (
-    near ||
-    (factsOfFamily(activeFacts[active].family)?.alikeInSpan === true &&
-      strength > wanted &&
-      strength <= ALCOHOL_TOP)
-  );
-};
-
-/** What else bears on an event: the batches there are, what the client keeps, the company's book. */
-export interface AroundEvent {
-  batches: ReadonlyMap<string, Batch>;
-  clientKeeps: readonly ProductId[];
-  book: Book;
-  /**
-   * What other rounds of the same home have to do with the surface; a phone that knows of none
-   * gives nothing.
-   */
-  elsewhere?: Elsewhere;
-}
-
-/** What other rounds have left on a surface, and whether it is wet by one of them. */
-export interface Elsewhere {
-  on: readonly string[];
-  wet: boolean;
-}
-
-/** Reasons that bar a step whatever else is true. */
-const never = (code: ReasonCode, source: string, figures?: Reason['figures']): Reason => ({
-  code,
-  outcome: 'never',
-  source,
-  ...(figures ? { figures } : {}),
-});
-
-/** What is still on the surface and must not meet the batch in hand. */
-const meetingReasons = (
-  batch: Batch,
-  clock: SurfaceClock,
-  { batches, book, elsewhere }: AroundEvent,
-): Reason[] => {
-  const left = [...new Set([...clock.on, ...(elsewhere?.on ?? [])])];
-  return left.flatMap((id) => {
-    const other = batches.get(id);
-    if (!other || id === batch.id) return [];
-    const meeting = { route: 'surface' } as const;
-    const { bites } = judgeCombination(productOf(other), productOf(batch), meeting, book);
-    return bites
-      .filter(({ severity }) => severity !== 'care')
-      .map((bite) =>
-        never('must-not-meet', bite.source, {
-          ...figuresOfBite(bite),
-          on: activeFacts[other.active].family,
-          onBatch: other.id,
-          hand: activeFacts[batch.active].family,
-          handBatch: batch.id,
-        }),
-      );
-  });
-};
-
-/** Whether the batch is still what its label says, and known to be so where that counts. */
-const batchReasons = (batch: Batch, { seconds, use }: Treatment, at: number): Reason[] => {
-  const { discardAfter, status, active } = batch;
-  const reasons: Reason[] = [];
-  if (discardAfter <= at)
-    reasons.push(never('batch-expired', 'the batch’s label', { discardAfter }));
-  if (status === 'set-aside') reasons.push(never('batch-set-aside', 'the check of this batch'));
-  // Cleaning waits for nothing and claims nothing; what is held wet to disinfect must be known to
-  // be in strength.
-  const disinfects =
-    seconds > 0 && use !== null && activeFacts[use.active].family === activeFacts[active].family;
-  if (status === 'unchecked' && disinfects && active !== 'registered product')
-    reasons.push(never('batch-not-verified', 'house rule'));
-  return reasons;
-};
-
-const APPROVED = 'the approved protocol';
-
-/** Whether it is what the approved protocol sets there. */
-const protocolReasons = (batch: Batch, { use }: Treatment): Reason[] => {
-  const hand = activeFacts[batch.active].family;
-  if (!use) return [never('not-in-the-protocol', APPROVED, { hand })];
-  const wanted = activeFacts[use.active].family;
-  if (wanted !== hand) return [never('batch-of-other-family', APPROVED, { hand, wanted })];
-  // Two products may share nothing but that they are registered: each goes by its own label.
-  if (use.active === 'registered product' && batch.stockId !== use.stockId)
-    return [never('batch-of-other-product', APPROVED)];
-  if (isStrengthFor(batch, use.strength)) return [];
-  const figures = { strength: batch.strength, wanted: use.strength, active: use.active };
-  return [never('batch-of-other-strength', APPROVED, figures)];
-};
-
-/** Everything that speaks against putting this batch on this surface now, ms since 1970. */
-export const judgeBatch = (
-  batch: Batch | undefined,
-  treatment: Treatment,
-  { clock, at }: { clock: SurfaceClock; at: number },
-  around: AroundEvent,
-): Reason[] => {
-  if (!batch) return [never('stock-missing', 'the bench')];
-  const { clientKeeps, book } = around;
-  const inBowl = treatment.toilet
-    ? judgeBowl(productOf(batch), clientKeeps, treatment.lifts, book)
-    : [];
-  return [
-    ...meetingReasons(batch, clock, around),
-    ...inBowl.filter(({ outcome }) => outcome === 'never'),
-    ...batchReasons(batch, treatment, at),
-    ...protocolReasons(batch, treatment),
-  ];
-};
+import {
+  forbidden,
+  judgeBatch,
+  type AroundEvent,
+  type Elsewhere,
+  type Treatment,
+} from './judgeBatch.ts';
+import type { EventKind, SurfaceClock, WetEvent } from './wetClock.ts';
 
 const ORDER = 'order of work (common practice)';
 
@@ -174,7 +23,7 @@ const orderReasons = (
   const touches = is('applied', 'washed', 'rinsed');
   const coats = is('applied', 'rewet');
   const when = (holds: boolean, code: ReasonCode, figures?: Reason['figures']): Reason[] =>
-    holds ? [never(code, ORDER, figures)] : [];
+    holds ? [forbidden(code, ORDER, figures)] : [];
   const { lastAt } = clock;
   return [
     ...(lastAt !== null ? when(at < lastAt, 'out-of-order', { at, lastAt }) : []),

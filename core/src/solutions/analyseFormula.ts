@@ -2,7 +2,8 @@ import { gases, type Gas } from '../reference/components.ts';
 import { acidity } from './acidity.ts';
 import { constituentsOf, massOf, mixtureVolume, type Constituent } from './composition.ts';
 import { poured, type Portion } from './portion.ts';
-import { closedPressure, gasVolume, react, type Reaction } from './reactions.ts';
+import { react, type Reaction } from './reactions.ts';
+import { closedPressure, gasVolume } from './gasPressure.ts';
 import type { Masses } from './stockContent.ts';
 
 /**

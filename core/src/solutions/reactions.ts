@@ -1,4 +1,4 @@
-import { components, MOLAR_LITRES, type Component, type Gas } from '../reference/components.ts';
+import { components, type Component, type Gas } from '../reference/components.ts';
 import type { Masses } from './stockContent.ts';
 
 /** What happens when one is poured to the other, in mol per mol of `of`. */
@@ -23,6 +23,7 @@ export const reactionIds = [
   'bleach-peroxide',
   'bleach-alcohol',
 ] as const;
+
 export type ReactionId = (typeof reactionIds)[number];
 
 const acids = [
@@ -93,6 +94,7 @@ export interface Reaction {
 }
 
 const mol = (masses: Masses, name: Component) => (masses[name] ?? 0) / components[name].molarMass;
+
 const isGas = (name: string): name is Gas =>
   name === 'carbon dioxide' || name === 'oxygen' || name === 'chlorine' || name === 'chloramine';
 
@@ -189,16 +191,4 @@ export const react = (masses: Masses): { masses: Masses; reactions: Reaction[] }
     });
   }
   return { masses: now, reactions: [...reactions, ...dangerous] };
-};
-
-/** m³ of gas at 20 °C and 1 atm. */
-export const gasVolume = (moles: number): number => (moles * MOLAR_LITRES) / 1000;
-
-/**
- * Atmospheres above the room's that `moles` of gas reach in a closed bottle's headspace (m³),
- * nothing staying dissolved: an upper bound.
- */
-export const closedPressure = (moles: number, headspace: number): number => {
-  if (!(headspace > 0)) throw new RangeError(`headspace ${headspace} m³: over 0 is allowed`);
-  return gasVolume(moles) / headspace;
 };

@@ -131,7 +131,7 @@ describe('one answer to one pair, wherever it is asked', () => {
     const named = ingredientIds.filter((id) => id !== 'unknown');
     const line = (id: (typeof ingredientIds)[number]) => {
       const { strength } = ingredients[id] as { strength?: { usual: number } };
-      return `100 ml ${ingredientName(id)}${strength ? ` ${strength.usual * 100} %` : ''}`;
+      return `100 ml ${ingredientName(id, 'en')}${strength ? ` ${strength.usual * 100} %` : ''}`;
     };
     const off: string[] = [];
     for (const [a, b] of pairsOf(named)) {

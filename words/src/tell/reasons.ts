@@ -78,7 +78,8 @@ const names = (words: Words, f: Raw): Told => {
   }
   if (f.keeps !== undefined) told.keeps = lower(name('product', f.keeps as ProductId));
   if (f.route !== undefined) told.route = name('route', f.route as Route);
-  if (f.ingredient !== undefined) told.ingredient = ingredientName(f.ingredient as IngredientId);
+  if (f.ingredient !== undefined)
+    told.ingredient = ingredientName(f.ingredient as IngredientId, words.language);
   return told;
 };
 
@@ -129,10 +130,10 @@ const own: Partial<Record<Reason['code'], (words: Words, f: Raw) => Told>> = {
     one: upper(thing(words, f.a)),
     other: lower(thing(words, f.b)),
   }),
-  'must-not-share-a-bottle': (_, f) => ({
+  'must-not-share-a-bottle': ({ language }, f) => ({
     severity: String(f.severity),
-    one: upper(ingredientName(f.a as IngredientId)),
-    other: ingredientName(f.b as IngredientId),
+    one: upper(ingredientName(f.a as IngredientId, language)),
+    other: ingredientName(f.b as IngredientId, language),
   }),
   'above-cleaning-top': (words, f) => ({
     strength: percent(words, Number(f.strength)),

@@ -19,6 +19,6 @@ export const unreadInWords = (
 ): string => {
   const problem = problemInWords(words, code, found);
   if (names.length === 0) return problem;
-  const named = [...new Set(names)].map(ingredientName).join(', ');
+  const named = [...new Set(names)].map((id) => ingredientName(id, words.language)).join(', ');
   return upper(words.say('reading.judged-as', { problem, names: named }));
 };

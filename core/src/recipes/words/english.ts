@@ -1,29 +1,8 @@
 import { OUNCE, POUND } from '../../reference/tools.ts';
 import { litres, millilitres, oneOf } from '../../units/volume.ts';
 import { englishIngredients } from './englishIngredients.ts';
+import { cup, fluidOunce, jug, mass, spoon, words } from './measures.ts';
 import type { Unit, Vocabulary } from './vocabulary.ts';
-
-const jug = (value: number, more: { imperial?: number; ounces?: true } = {}): Unit => ({
-  of: 'volume',
-  value,
-  tool: 'jug',
-  ...more,
-});
-const cup: Unit = {
-  of: 'volume',
-  value: oneOf('cup'),
-  tool: 'cup',
-  imperial: millilitres(284.131),
-};
-const spoon = (value: number): Unit => ({ of: 'volume', value, tool: 'spoon' });
-const mass = (value: number): Unit => ({ of: 'mass', value });
-const words = (text: string): string[] => text.split(' ');
-
-/**
- * Imperial measures are set by law in litres. Source: UK Weights and Measures, from memory; US ones
- * by NIST.
- */
-const ounce = jug(oneOf('fluid ounce'), { imperial: millilitres(28.4131) });
 
 /**
  * English as people write recipes in it. What a splash or a lemon comes to: common practice, no
@@ -53,8 +32,8 @@ export const english: Vocabulary = {
     },
     { names: ['dessertspoon', 'dessert spoon', 'dsp'], unit: spoon(millilitres(10)) },
     { names: words('cup c cupful'), unit: cup },
-    { names: ['fl oz', 'floz', 'fluid ounce', 'fluid oz'], unit: ounce },
-    { names: words('oz ounce ozs'), unit: { ...ounce, ounces: true } as Unit },
+    { names: ['fl oz', 'floz', 'fluid ounce', 'fluid oz'], unit: fluidOunce },
+    { names: words('oz ounce ozs'), unit: { ...fluidOunce, ounces: true } as Unit },
     { names: words('pt pint'), unit: jug(oneOf('pint'), { imperial: millilitres(568.261) }) },
     { names: words('qt quart'), unit: jug(oneOf('quart'), { imperial: millilitres(1136.52) }) },
     { names: words('gal gallon'), unit: jug(oneOf('gallon'), { imperial: millilitres(4546.09) }) },

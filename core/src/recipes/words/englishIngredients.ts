@@ -330,6 +330,3 @@ export const englishIngredients: Record<IngredientId, readonly string[]> = {
     'spray cleaner',
   ],
 };
-
-/** The name by which an ingredient is shown and written. */
-export const ingredientName = (id: IngredientId): string => englishIngredients[id][0]!;

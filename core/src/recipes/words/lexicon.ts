@@ -22,19 +22,25 @@ export type Entry =
   | { kind: GrammarWord }
   | { kind: 'plain' };
 
-/** A language's phrases by their words, and how many words the longest has. */
+/** Phrases by their words, and how many words the longest has. */
 export interface Lexicon {
   phrases: ReadonlyMap<string, Entry>;
   longest: number;
-  vocabulary: Vocabulary;
+  /** Told apart by their size of letter only. */
+  casedUnits: Readonly<Record<string, Unit>>;
+  /** A word and what it may be the plural of. */
+  singulars: (word: string) => readonly string[];
   /** Names that are written with figures in them, such as h2o2, the longest first. */
   withFigures: readonly string[];
   /** What a misspelt word is compared with: names of ingredients and units. */
   spelled: readonly string[];
 }
 
+/** Accents are often left out; a word is the same with and without. */
+export const bare = (word: string): string => word.normalize('NFD').replace(/\p{Mn}/gu, '');
+
 const wordsOf = (phrase: string): string =>
-  phrase.toLowerCase().replace(/-/g, ' ').replace(/\s+/g, ' ').trim();
+  bare(phrase.toLowerCase()).replace(/-/g, ' ').replace(/\s+/g, ' ').trim();
 
 /**
  * Puts a vocabulary in the order in which words are looked up; where a phrase stands twice the
@@ -67,18 +73,22 @@ const entriesOf = (v: Vocabulary): [string, Entry][] => {
   ];
 };
 
-export const lexiconOf = (vocabulary: Vocabulary): Lexicon => {
+export const lexiconOf = (vocabularies: readonly Vocabulary[]): Lexicon => {
   const phrases = new Map<string, Entry>();
-  for (const [phrase, entry] of entriesOf(vocabulary)) {
+  for (const [phrase, entry] of vocabularies.flatMap(entriesOf)) {
     const words = wordsOf(phrase);
     if (words !== '' && !phrases.has(words)) phrases.set(words, entry);
   }
-  const names = ingredientIds.flatMap((id) => vocabulary.ingredients[id]);
-  const units = vocabulary.units.flatMap(({ names: spelled }) => spelled);
+  const names = vocabularies.flatMap(({ ingredients }) => Object.values(ingredients).flat());
+  const units = vocabularies.flatMap((one) => one.units.flatMap(({ names: spelled }) => spelled));
   return {
     phrases,
-    vocabulary,
     longest: Math.max(...[...phrases.keys()].map((phrase) => phrase.split(' ').length)),
+    casedUnits: Object.assign({}, ...vocabularies.map(({ casedUnits }) => casedUnits)) as Record<
+      string,
+      Unit
+    >,
+    singulars: (word) => [...new Set(vocabularies.flatMap((one) => one.singulars(word)))],
     withFigures: names.filter((name) => /\d/.test(name)).sort((a, b) => b.length - a.length),
     spelled: [...new Set([...names, ...units].map(wordsOf).filter((name) => name.length > 3))],
   };

@@ -2,6 +2,7 @@ import { endpoints } from '@zymostat/contract';
 import type { Router } from 'express';
 import type { Context } from '../../platform/context.ts';
 import { serve } from '../../platform/http/serve.ts';
+import { importRooms } from './importRooms.ts';
 import * as homes from './service.ts';
 
 export const homeRoutes = (router: Router, context: Context): void => {
@@ -28,7 +29,7 @@ export const homeRoutes = (router: Router, context: Context): void => {
     homes.setMany(context, params.id, body.settings, { person, seen }),
   );
   serve(router, endpoints.importRooms, ({ params, body, person }) =>
-    homes.importRooms(context, params.id, body, person),
+    importRooms(context, params.id, body, person),
   );
   serve(router, endpoints.setSurface, ({ params, body, person, seen }) =>
     homes.setSurface(context, params.id, body, { person, seen }),

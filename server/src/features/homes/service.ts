@@ -1,6 +1,6 @@
 import type { Answer, Body, Revised } from '@zymostat/contract';
 import { justWashed, type Setting } from '@zymostat/core';
-import { within, type Context } from '../../platform/context.ts';
+import { type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
 import type { Person } from '../people/service.ts';
 import { changing, differing, UNSEEN, type Change, type Doer } from './changes.ts';
@@ -66,6 +66,7 @@ export const addHome = (context: Context, home: Body<'addHome'>): Promise<Answer
     ...home,
     clientKeeps: home.clientKeeps ?? [],
   });
+
 export const editHome = async (
   context: Context,
   id: string,
@@ -90,6 +91,7 @@ export const addRoom = async (
   const row = { id: context.newId(), homeId, ...room };
   return added(context, row, person, (inside) => store.addPart(inside, store.RoomEntity, row));
 };
+
 export const editRoom = async (
   context: Context,
   id: string,
@@ -99,6 +101,7 @@ export const editRoom = async (
   const { homeId } = await store.roomById(context, id);
   return change(context, { entity: store.RoomEntity, id, to: room }, { homeId, what: 'room' }, as);
 };
+
 export const removeRoom = async (context: Context, id: string, as: Doer): Promise<Revised> => {
   const room = await store.roomById(context, id);
   return remove(context, store.RoomEntity, room, as);
@@ -126,6 +129,7 @@ export const addSurface = async (
     store.addPart(inside, store.SurfaceEntity, row),
   );
 };
+
 export const editSurface = async (
   context: Context,
   id: string,
@@ -140,6 +144,7 @@ export const editSurface = async (
     as,
   );
 };
+
 export const removeSurface = async (context: Context, id: string, as: Doer): Promise<Revised> => {
   const surface = await store.surfaceById(context, id);
   return remove(context, store.SurfaceEntity, surface, as);
@@ -186,18 +191,3 @@ export const setMany = async (
     return ['several'];
   });
 };
-
-/** Adds rooms with their surfaces, all or none: a file that breaks off leaves nothing behind. */
-export const importRooms = (
-  context: Context,
-  homeId: string,
-  { rooms }: Body<'importRooms'>,
-  person: Person,
-): Promise<null> =>
-  within(context, async (inside) => {
-    for (const { surfaces, ...room } of rooms) {
-      const { id } = await addRoom(inside, homeId, room, person);
-      for (const surface of surfaces) await addSurface(inside, id, surface, person);
-    }
-    return null;
-  });

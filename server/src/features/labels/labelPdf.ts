@@ -2,46 +2,15 @@ import { colours, pictogramSvg } from '@zymostat/contract';
 import type { LabelWords, Words } from '@zymostat/words';
 import type { Content, TableCell } from 'pdfmake/interfaces.js';
 import { createPdf, MM } from '../../platform/pdf.ts';
-
-/**
- * The two sizes, how many go on a sheet of A4, and the sheet they are printed on. Nothing is set
- * under 8 pt and no sign under 10 mm: what does not fit is left out, never made smaller.
- */
-export const labelSizes = {
-  '62x100': {
-    width: 62 * MM,
-    height: 100 * MM,
-    across: 3,
-    down: 2,
-    sheet: 'A4',
-    text: 8,
-    title: 13,
-    sign: 10 * MM,
-    qr: 46,
-    letters: 36,
-    lines: 27,
-  },
-  A6: {
-    width: 105 * MM,
-    height: 148 * MM,
-    across: 1,
-    down: 1,
-    sheet: 'A6',
-    text: 10.5,
-    title: 22,
-    sign: 18 * MM,
-    qr: 80,
-    letters: 50,
-    lines: 31,
-  },
-} as const;
-export type LabelSize = keyof typeof labelSizes;
+import { labelSizes, type LabelSize } from './labelSizes.ts';
 
 const PAD = 7;
+
 const sheets = {
   A4: { width: 210 * MM, height: 297 * MM },
   A6: { width: 105 * MM, height: 148 * MM },
 } as const;
+
 const day = ({ locale }: Words, ms: number) =>
   new Date(ms).toLocaleString(locale, {
     day: 'numeric',
@@ -50,6 +19,7 @@ const day = ({ locale }: Words, ms: number) =>
     hour: '2-digit',
     minute: '2-digit',
   });
+
 const soft = colours['ink-soft'];
 
 const linesOf = (text: string, letters: number): number => Math.ceil(text.length / letters);

@@ -67,7 +67,8 @@ const Analysed = ({ me, stocks }: { me: Me; stocks: StockRow[] }) => {
   const late = useDeferredValue(draft.text);
   const rules = me.company.houseRules;
   const analysis = useMemo(
-    () => analyse(late, draft.claim, { rules, book: apart }, stocks),
+    () =>
+      analyse(late, draft.claim, { rules, book: apart }, { shelf: stocks, language: w.language }),
     [late, draft.claim, rules, stocks, apart],
   );
   useKeys({ n: () => open(undefined) });

@@ -12,13 +12,19 @@ import {
   type HouseRules,
   type OnShelf,
   type Portion,
+  type RecipeLanguage,
   type RecipeRules,
 } from '@zymostat/core';
 
 /**
  * What a recipe's text comes to, all the way: the worst that it may mean, and what would mend it.
  */
-export const analyse = (text: string, claim: Claim, by: RecipeRules, shelf: readonly OnShelf[]) => {
+export const analyse = (
+  text: string,
+  claim: Claim,
+  by: RecipeRules,
+  writing: { shelf: readonly OnShelf[]; language: RecipeLanguage },
+) => {
   const analysis = analyseRecipe(text, claim, by);
   const { made, recipe } = analysis;
   if (!made) return { ...analysis, made: null };
@@ -32,7 +38,7 @@ export const analyse = (text: string, claim: Claim, by: RecipeRules, shelf: read
       label: classify(formula),
       keeping: keepingOf(formula, by.book),
       order: mixingOrder(portions.map(({ ingredient }) => ingredient)),
-      mending: mend(recipe, claim, by, shelf),
+      mending: mend(recipe, claim, by, writing),
     },
   };
 };

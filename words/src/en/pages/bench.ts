@@ -262,7 +262,6 @@ export const bench = {
   line2: 'Line {row}',
   typeOrPasteAsYou: 'type or paste, as you would say it',
   foundAFileOfKb: 'Found a file of {round} kB. At most 100 kB is a recipe.',
-  theFile: 'The file',
   foundTextThatBeginsLike:
     'Found text that begins like JSON and is not. Allowed: a file of zymostat.recipe/1, or plain text.',
   batchIs:

@@ -6,7 +6,6 @@ export const products = {
   howMuchThereIsOf: 'How much there is of it.',
   aPriceALitreOr: 'A price a litre, or none.',
   whatIsInItAt: 'What is in it: at least one reactive group, or unknown.',
-  atLeastOneUseWith: 'At least one use with its time.',
   againstWhatEachUseIs: 'Against what each use is.',
   theTimeOfEachUse: 'The time of each use, as the label gives it.',
   howMuchWaterToOne: 'How much water to one part, as the label says.',

@@ -262,7 +262,6 @@ export const bench = {
   line2: 'Línea {row}',
   typeOrPasteAsYou: 'escriba o pegue, como usted lo diría',
   foundAFileOfKb: 'Se encontró un archivo de {round} kB. Una receta tiene como máximo 100 kB.',
-  theFile: 'El archivo',
   foundTextThatBeginsLike:
     'Se encontró un texto que empieza como JSON y no lo es. Se permite: un archivo de zymostat.recipe/1, o texto simple.',
   batchIs:

@@ -6,7 +6,6 @@ export const products = {
   howMuchThereIsOf: 'Cuánto hay.',
   aPriceALitreOr: 'Un precio por litro, o ninguno.',
   whatIsInItAt: 'Qué contiene: al menos un grupo reactivo, o desconocido.',
-  atLeastOneUseWith: 'Al menos un uso con su tiempo.',
   againstWhatEachUseIs: 'Contra qué es cada uso.',
   theTimeOfEachUse: 'El tiempo de cada uso, como lo da la etiqueta.',
   howMuchWaterToOne: 'Cuánta agua por una parte, como dice la etiqueta.',

@@ -23,7 +23,7 @@ const Steps = ({ order, portions }: Made) =>
         return (
           <li key={at}>
             <b className="fig">{i + 1}</b>
-            <span>{ingredientName(ingredient)}</span>
+            <span>{ingredientName(ingredient, w.language)}</span>
             <span className="fig">
               {w.say('bench.g', { mass: (mass * 1000).toFixed(mass < 0.01 ? 1 : 0) })}
             </span>

@@ -45,7 +45,7 @@ export const Costs = ({ made, stocks }: { made: Made; stocks: StockRow[] }) => {
     made.formula.volume,
     pricesOf(stocks),
   );
-  const names = unpriced.map(ingredientName).join(', ');
+  const names = unpriced.map((id) => ingredientName(id, w.language)).join(', ');
   const nothingPriced = total === 0 && unpriced.length > 0;
   return (
     <>

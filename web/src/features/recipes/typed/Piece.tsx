@@ -1,4 +1,4 @@
-import type { Ingredients, Line, Portion } from '@zymostat/core';
+import { writeItems, type Ingredients, type Line, type Portion } from '@zymostat/core';
 import { questionInWords, unreadInWords } from '@zymostat/words';
 import { w } from '../../../words/words.ts';
 import { assumesOf, inFull, itemInWords, takesUsual } from './readAs.ts';
@@ -64,7 +64,7 @@ const Read = ({ line, portions, onTake }: ReadProps) => {
         first: inFull(first),
         last: inFull(last),
         assumed: assumed.length > 0 ? assumed.map((word) => `“${word}”`).join(', ') : 'none',
-        text: first.text,
+        text: writeItems(first.items, w.language),
       })}
       {(assumed.length > 0 || takesUsual(first)) && (
         <button

@@ -20,7 +20,7 @@ const inMl = (volume: number) => w.say('bench.ml2', { volume: small(inMillilitre
 export const itemInWords = (item: Item, portion: Portion | undefined): string => {
   const { strength, role } = ingredientOf(item.ingredient);
   const alcohol = strength && alcoholOf(strength.of);
-  const name = alcohol ? w.name('active', alcohol) : ingredientName(item.ingredient);
+  const name = alcohol ? w.name('active', alcohol) : ingredientName(item.ingredient, w.language);
   const at = item.strength ?? strength?.usual;
   const pure = portion && alcohol && at !== undefined ? portion.volume * at : undefined;
   return w.say('bench.itemReadAs', {
@@ -39,6 +39,7 @@ export const inFull = ({ items }: LineReading): string =>
       ...item,
       strength: item.strength ?? ingredientOf(item.ingredient).strength?.usual,
     })),
+    w.language,
   );
 
 /** The words of a reading that were only assumed. */
