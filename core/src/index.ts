@@ -30,6 +30,11 @@ export * from './homes/home.ts';
 export * from './homes/label.ts';
 export * from './homes/readSurfaces.ts';
 export * from './homes/somethingElse.ts';
+export {
+  roomToBeginWith,
+  surveyVocabularies,
+  type SurveyLanguage,
+} from './homes/words/vocabularies.ts';
 export * from './solutions/acidity.ts';
 export * from './solutions/alcohol.ts';
 export * from './solutions/analyseFormula.ts';

@@ -3,7 +3,7 @@ import {
   materialIds,
   familyFacts,
   readSurfaces,
-  roomTemplates,
+  surveyVocabularies,
   somethingElse,
   surfaceKinds,
   type MaterialId,
@@ -39,6 +39,19 @@ test.each<[string, MaterialId, string, boolean]>([
   ['slate floor', 'slate', 'floor', true],
   ['laminate floor', 'laminate-floor', 'floor', true],
   ['stainless steel sink', 'stainless-steel', 'hand', true],
+  // As people name the same in Spanish, with and without accents.
+  ['lavabo', 'porcelain', 'hand', true],
+  ['llave cromada', 'chrome-plate', 'hand', true],
+  ['encimera de mármol', 'marble', 'hand', true],
+  ['encimera de marmol', 'marble', 'hand', true],
+  ['piso de roble', 'hardwood-floor', 'floor', true],
+  ['piso de vinilo', 'vinyl-floor', 'floor', true],
+  ['manija de latón', 'brass', 'hand', true],
+  ['asiento del inodoro', 'toilet-seat', 'toilet', true],
+  ['tabla de picar de madera', 'wooden-board', 'hand', true],
+  ['placa vitrocerámica', 'glass-ceramic-hob', 'hand', true],
+  ['lechada epóxica', 'sealed-grout', 'eye', true],
+  ['cacharro', 'something-porous', 'hand', false],
 ])('"%s" is likely %s at %s', (text, material, level, sure) =>
   expect(readSurfaces(text)).toMatchObject([{ material, level, sure }]),
 );
@@ -84,10 +97,16 @@ test('a list makes as many as it names, and keeps their names', () => {
   expect(readSurfaces(' , ; \n')).toEqual([]);
 });
 
-test('each room to begin with is understood', () => {
-  for (const { surfaces } of Object.values(roomTemplates))
-    for (const { sure } of readSurfaces(surfaces)) expect(sure).toBe(true);
-  for (const { material, area } of surfaceKinds)
+test('each room to begin with is understood, and is the same in every language', () => {
+  const kinds = (surfaces: string) =>
+    readSurfaces(surfaces).map(({ sure, level, material }) => ({ sure, level, material }));
+  for (const { rooms } of Object.values(surveyVocabularies))
+    for (const [id, { surfaces }] of Object.entries(rooms)) {
+      expect(readSurfaces(surfaces).every(({ sure }) => sure)).toBe(true);
+      const english = surveyVocabularies.en.rooms[id as keyof typeof rooms].surfaces;
+      expect(kinds(surfaces)).toEqual(kinds(english));
+    }
+  for (const { material, area } of Object.values(surfaceKinds))
     expect(materialIds.includes(material) && area > 0).toBe(true);
 });
 

@@ -1,6 +1,7 @@
 import type { MaterialId } from '../reference/materials.ts';
-import { materialHints, surfaceKinds, type SurfaceKind } from '../reference/surfaceKinds.ts';
+import { surfaceKinds, type SurfaceKind, type SurfaceKindId } from '../reference/surfaceKinds.ts';
 import type { Surface } from './home.ts';
+import { surveyVocabularies } from './words/vocabularies.ts';
 
 /**
  * A surface as somebody named it in passing. `sure` is false where nothing was known of such a
@@ -12,26 +13,42 @@ export interface Noted extends Omit<Surface, 'id' | 'setting'> {
   guessed: ('material' | 'area')[];
 }
 
-const names = surfaceKinds
-  .flatMap((kind) => kind.names.map((name) => ({ name, kind })))
-  .sort((a, b) => b.name.length - a.name.length);
-const hints = Object.keys(materialHints).sort((a, b) => b.length - a.length);
+const vocabularies = Object.values(surveyVocabularies);
+
+/** Accents are often left out; a word is the same with and without. */
+const bare = (text: string): string => text.normalize('NFD').replace(/\p{Mn}/gu, '');
+
+/** What is looked for in a name, the longest first, in every language together. */
+const longestFirst = <T>(entries: [string, T][]): { words: string; is: T }[] =>
+  entries
+    .map(([words, is]) => ({ words: bare(words), is }))
+    .sort((a, b) => b.words.length - a.words.length);
+const names = longestFirst<SurfaceKind>(
+  vocabularies.flatMap(({ kinds }) =>
+    (Object.entries(kinds) as [SurfaceKindId, readonly string[]][]).flatMap(([id, called]) =>
+      called.map((name): [string, SurfaceKind] => [name, surfaceKinds[id]]),
+    ),
+  ),
+);
+const hints = longestFirst<MaterialId>(vocabularies.flatMap((one) => Object.entries(one.hints)));
+
 const escaped = (words: string): string =>
   words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/[- ]/g, '[- ]');
 const has = (text: string, words: string): boolean =>
-  new RegExp(`(^|[^a-z])${escaped(words)}([^a-z]|$)`).test(text);
+  new RegExp(`(^|[^\\p{L}])${escaped(words)}([^\\p{L}]|$)`, 'u').test(text);
 
 const MOST = 100;
 const LONGEST = 80;
-const SQUARE_FOOT = 0.0929;
 
+const areas = Object.assign({}, ...vocabularies.map((one) => one.areas)) as Record<string, number>;
+const units = Object.keys(areas).sort((a, b) => b.length - a.length);
 /** "0.4 m2", "6 sq ft": how large it is, in m², where somebody said it. */
-const AREA =
-  /(\d+(?:[.,]\d+)?)\s*(?:(m2|m²|qm|sqm|sq\.? ?m|square met(?:re|er)s?)|(sq\.? ?ft|ft2|ft²|square f(?:oo|ee)t))/i;
+const AREA = new RegExp(`(\\d+(?:[.,]\\d+)?)\\s*(${units.map(escaped).join('|')})(?!\\p{L})`, 'iu');
 const areaIn = (text: string): number | undefined => {
   const match = AREA.exec(text);
   if (!match) return undefined;
-  const value = Number(match[1]!.replace(',', '.')) * (match[3] ? SQUARE_FOOT : 1);
+  const unit = areas[match[2]!.toLowerCase().replace(/-/g, ' ')] ?? 1;
+  const value = Number(match[1]!.replace(',', '.')) * unit;
   return value >= 0.01 && value <= 200 ? Number(value.toFixed(3)) : undefined;
 };
 
@@ -43,18 +60,17 @@ const onFloor: Partial<Record<MaterialId, MaterialId>> = {
 
 const materialIn = (text: string, kind: SurfaceKind | undefined): MaterialId | undefined => {
   if (kind?.itself) return kind.material;
-  const hint = hints.find((word) => has(text, word));
-  const material = hint === undefined ? undefined : materialHints[hint];
+  const material = hints.find(({ words }) => has(text, words))?.is;
   return material && kind?.level === 'floor' ? (onFloor[material] ?? material) : material;
 };
 
 /** What one thing is, by its name; the same dictionary for a list and for a single form. */
 export const noteSurface = (written: string): Noted => {
-  const text = written.toLowerCase();
-  const area = areaIn(text);
-  const kind = names.find(({ name }) => has(text, name))?.kind;
+  const text = bare(written.toLowerCase());
+  const area = areaIn(written.toLowerCase());
+  const kind = names.find(({ words }) => has(text, words))?.is;
   const said = materialIn(text, kind);
-  const bare =
+  const named =
     written
       .replace(AREA, ' ')
       .replace(/\(\s*\)/g, ' ')
@@ -62,7 +78,7 @@ export const noteSurface = (written: string): Noted => {
       .replace(/[\s(,]+$/, '')
       .trim() || written;
   return {
-    name: `${bare.charAt(0).toUpperCase()}${bare.slice(1)}`,
+    name: `${named.charAt(0).toUpperCase()}${named.slice(1)}`,
     material: said ?? kind?.material ?? 'something-porous',
     level: kind?.level ?? 'hand',
     area: area ?? kind?.area ?? 0.5,

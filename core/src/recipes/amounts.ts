@@ -6,7 +6,7 @@ import { quantityOf, sizeOf, amountIn } from './quantity.ts';
 import { type Found, one } from './quantity.ts';
 import { checked } from './quantity.ts';
 
-const QUANTITY = '(article? number? fraction (of? article)?|article? number|article)';
+const QUANTITY = '(article? number? fraction of? article?|article? number|article)';
 
 const rules = {
   product: rule('number times number qualifier* unit'),

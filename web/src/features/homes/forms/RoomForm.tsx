@@ -1,4 +1,4 @@
-import { roomTemplates, type RoomTemplate } from '@zymostat/core';
+import { roomTemplates, roomToBeginWith, type RoomTemplate } from '@zymostat/core';
 import { useWatch } from 'react-hook-form';
 import { ChoiceControl, SegmentsControl, TextControl } from '../../../ui/form/controls.tsx';
 import { optionsOf, Tick } from '../../../ui/form/Field.tsx';
@@ -24,7 +24,7 @@ const Templates = ({ form }: OfForm) => {
           aria-pressed={chosen === template}
           onClick={() => form.reset(linesOfTemplate(template))}
         >
-          {template}
+          {roomToBeginWith(template, w.language).name}
         </button>
       ))}
     </p>
@@ -34,7 +34,7 @@ const Templates = ({ form }: OfForm) => {
 const UsualSurfaces = ({ form }: OfForm) => {
   const template = useWatch({ control: form.control, name: 'withSurfaces' });
   if (!template) return null;
-  const { surfaces } = roomTemplates[template];
+  const { surfaces } = roomToBeginWith(template, w.language);
   return (
     <Tick
       label={w.say('homes.withItsUsualSurfaces', { surfaces })}

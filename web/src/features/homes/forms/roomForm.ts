@@ -1,7 +1,14 @@
 import { roomFields, type RoomFields, type RoomRow } from '@zymostat/contract';
-import { roomTemplates, type Flame, type RoomTemplate, type Ventilation } from '@zymostat/core';
+import {
+  roomTemplates,
+  roomToBeginWith,
+  type Flame,
+  type RoomTemplate,
+  type Ventilation,
+} from '@zymostat/core';
 import * as v from 'valibot';
 import { figureLine, textLine } from '../../../ui/form/lines.ts';
+import { w } from '../../../words/words.ts';
 
 export interface RoomLines {
   name: string;
@@ -41,7 +48,7 @@ export const roomLines = (room?: RoomRow): RoomLines => ({
 export const linesOfTemplate = (template: RoomTemplate): RoomLines => {
   const usual = roomTemplates[template];
   return {
-    name: template,
+    name: roomToBeginWith(template, w.language).name,
     floorArea: String(usual.floorArea),
     height: String(usual.height),
     ventilation: usual.ventilation,

@@ -1,6 +1,7 @@
 import type { RoomRow } from '@zymostat/contract';
-import { readSurfaces, roomTemplates, type RoomTemplate } from '@zymostat/core';
+import { readSurfaces, roomToBeginWith, type RoomTemplate } from '@zymostat/core';
 import { useAddRoomMutation, useAddSurfaceMutation, useEditRoomMutation } from '../surveyApi.ts';
+import { w } from '../../../words/words.ts';
 import type { RoomRead } from './roomForm.ts';
 import { useSeen } from './useSeen.ts';
 
@@ -19,7 +20,7 @@ export const useSaveRoom = ({ homeId, revision, room, onDone }: RoomFormProps) =
   const { seen, takeTheirs } = useSeen(revision, editing);
 
   const addUsual = async (id: string, template: RoomTemplate) => {
-    const usual = readSurfaces(roomTemplates[template].surfaces);
+    const usual = readSurfaces(roomToBeginWith(template, w.language).surfaces);
     for (const { sure: _, guessed: __, ...body } of usual)
       if ((await addSurface({ id, body })).error) return false;
     return true;

@@ -1,0 +1,52 @@
+/**
+ * A recipe's lines as people write them in Spanish, and what each is read as. What a word means:
+ * common practice, no source; measures as in English (NIST).
+ */
+export const spanishLines: [text: string, expected: string][] = [
+  ['1 taza de vinagre blanco', '236.59 ml vinegar ~5%'],
+  ['2 cucharadas de bicarbonato', '29.57 ml baking soda'],
+  ['1 cdta de bicarbonato', '4.93 ml baking soda'],
+  ['1 cda de jabón de castilla', '14.79 ml castile soap'],
+  ['media taza de agua oxigenada al 3 %', '118.29 ml peroxide 3%'],
+  ['una taza de agua', '236.59 ml water'],
+  ['medio litro de agua tibia', '500 ml water'],
+  ['1/2 taza de alcohol isopropílico al 70 %', '118.29 ml 2-propanol 70%'],
+  ['1/2 taza de alcohol isopropilico al 70%', '118.29 ml 2-propanol 70%'],
+  ['1 taza y media de agua', '354.88 ml water'],
+  ['tres cuartos de taza de vinagre', '177.44 ml vinegar ~5%'],
+  ['un cuarto de taza de bicarbonato de sodio', '59.15 ml baking soda'],
+  ['10 gotas de aceite de árbol de té', '10 drops tea tree oil'],
+  ['10 gotas de aceite de arbol de te', '10 drops tea tree oil'],
+  ['el jugo de 1 limón', '(limón) 50 ml lemon juice ~5%'],
+  ['1 limón exprimido', '(limón) 50 ml lemon juice ~5%'],
+  ['botella de 500 ml', 'size 500 ml'],
+  ['rinde 1 litro', 'size 1000 ml'],
+  ['partes iguales de agua y vinagre', '1 parts water + 1 parts vinegar ~5%'],
+  ['llenar con agua hasta arriba', 'top water'],
+  ['completar con agua hasta 500 ml', 'top 500 ml water'],
+  ['llenar hasta la mitad con vinagre', 'fill 0.5 vinegar ~5%'],
+  ['0,5 l de agua', '500 ml water'],
+  ['1,5 litros de agua', '1500 ml water'],
+  ['un chorrito de lavaplatos', '(chorrito) 15 ml detergent'],
+  ['una pizca de sal', '(pizca) 0.3 ml table salt'],
+  ['1 tableta de cloro', '(tableta) 3.5 g bleach tablet'],
+  ['60 ml de lejía', '60 ml bleach ~5.25%'],
+  ['100 g de ácido cítrico', '100 g citric acid'],
+  ['2 tazas de agua caliente', '473.18 ml hot water'],
+  ['200 ml de cloro y 800 ml de agua', '200 ml bleach ~5.25% ; 800 ml water'],
+  ['1 parte de vinagre y 3 partes de agua', '1 parts vinegar ~5% ; 3 parts water'],
+  ['mezcle 1 taza de vinagre con 1 taza de agua', '236.59 ml vinegar ~5% ; 236.59 ml water'],
+  [
+    'vinagre y agua oxigenada, 1 taza de cada uno',
+    '236.59 ml vinegar ~5% + 236.59 ml peroxide ~3%',
+  ],
+  ['agite bien antes de usar', 'aside'],
+  // What is not said stays not said, and what nobody knows is not dropped.
+  ['vinagre', 'unread no-amount [vinegar]'],
+  ['1 taza de cacharro', 'unread unknown-name []'],
+  ['1 taza de limpiador', '236.59 ml unknown'],
+  ['1 taza de alcohol', 'ask which-ingredient: 236.59 ml 2-propanol ~70% | 236.59 ml ethanol ~95%'],
+  // Both languages in one line, as people speak.
+  ['1 taza de bleach', '236.59 ml bleach ~5.25%'],
+  ['1 cup de vinagre', '236.59 ml vinegar ~5%'],
+];
