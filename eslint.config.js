@@ -147,7 +147,7 @@ export default ts.config(
   {
     files: [
       'core/src/reference/**',
-      'core/src/recipes/words/**',
+      'core/src/{homes,recipes}/words/**',
       'server/src/demo/scenario.ts',
       'words/src/{en,es}/**',
       'words/src/keys.ts',

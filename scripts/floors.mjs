@@ -1,9 +1,10 @@
 /**
  * Checks that arrows point only downwards: between packages, and between the folders inside each
  * that `floors.json` lists, lowest first; and that nothing runs in a circle. Prints every arrow
- * that does not, and how many arrows there are.
+ * that does not, and how many arrows there are. CONTRIBUTING.md shows the same floors: `--write`
+ * puts them there.
  */
-import { readFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { cruise } from 'dependency-cruiser';
 
 const floorsOf = JSON.parse(readFileSync('floors.json', 'utf8'));
@@ -51,4 +52,17 @@ for (const { rule, from, to, cycle } of violations)
 console.log(
   `${totalCruised} files, ${totalDependenciesCruised} arrows, ${violations.length} against the floors`,
 );
-process.exitCode = violations.length > 0 ? 1 : 0;
+
+const PAGE = 'CONTRIBUTING.md';
+const block = /(<!-- floors -->\n)[\s\S]*?(<!-- \/floors -->)/;
+const shown = houses.map(([house, floors]) => {
+  const where = house === '.' ? 'the packages' : `\`${house}\``;
+  return `- ${where}: ${floors.map((floor) => `\`${floor}\``).join(' · ')}`;
+});
+const page = readFileSync(PAGE, 'utf8');
+const asItIs = page.replace(block, `$1\n${shown.join('\n')}\n\n$2`);
+if (process.argv.includes('--write')) writeFileSync(PAGE, asItIs);
+else if (asItIs !== page)
+  console.log(`${PAGE} shows other floors: node scripts/floors.mjs --write`);
+const differs = asItIs !== page && !process.argv.includes('--write');
+process.exitCode = violations.length > 0 || differs ? 1 : 0;

@@ -27,6 +27,7 @@ test('every main view, from the demo data', async ({ page, browser }) => {
 
   await signIn(page, 'maren');
   await page.getByRole('button', { name: /^Ottilie/ }).click();
+  await page.getByRole('link', { name: 'Open the protocol' }).waitFor();
   await shoot(page, 'homes');
   await openHome(page, 'Hedda', 'Survey', 'Basin');
   await shoot(page, 'survey');
@@ -93,6 +94,7 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await choose(page, /^From the batch/, /peroxide 3 %/);
   await shoot(page, 'bottles');
   await goTo(page, 'Keep apart');
+  await page.getByRole('img', { name: /over an hour/ }).waitFor();
   await shoot(page, 'keep-apart');
   const keepApart = page.getByRole('navigation', { name: 'Keep apart' });
   await keepApart.getByRole('link', { name: 'Shelves and caddies' }).click();
