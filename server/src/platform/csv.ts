@@ -1,14 +1,14 @@
+import { stringify } from 'csv-stringify/sync';
 import type { KeyOf, Words } from '@zymostat/words';
 
-/** A spreadsheet must not take a text for a formula. */
-const cell = (value: string | number | boolean | null): string => {
-  const text = value === null ? '' : String(value);
-  const safe = typeof value === 'string' && /^[=+\-@\t\r]/.test(text) ? `'${text}` : text;
-  return /[",\n\r]/.test(safe) ? `"${safe.replaceAll('"', '""')}"` : safe;
-};
+type Cell = string | number | boolean | null;
 
-export const csvLine = (cells: readonly (string | number | boolean | null)[]): string =>
-  `${cells.map(cell).join(',')}\r\n`;
+/** A spreadsheet must not take a text for a formula. */
+const guarded = (cell: Cell): Cell =>
+  typeof cell === 'string' && /^[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell;
+
+export const csvLine = (cells: readonly Cell[]): string =>
+  stringify([cells.map(guarded)], { record_delimiter: 'windows', cast: { boolean: String } });
 
 /** The heads of a file's columns. */
 export const csvHead = ({ name }: Words, of: readonly KeyOf<'column'>[]): string =>
