@@ -82,8 +82,28 @@ test.describe.serial('a supervisor', () => {
     await expectAccessible(page);
   });
 
-  test('sees what each family may do there, and why', async () => {
+  test('who goes on while something is being saved is not fetched back', async () => {
+    let answer = () => {};
+    const held = new Promise<void>((resolve) => {
+      answer = resolve;
+    });
+    await page.route('**/api/surfaces/*', async (route) => {
+      await held;
+      await route.continue();
+    });
+    await openSurface(page, 'Tiles');
+    await page.getByLabel('Name').fill('Wall tiles');
+    await page.getByRole('button', { name: 'Save' }).click();
     await page.getByRole('link', { name: 'Protocol', exact: true }).click();
+    await openSurface(page, 'Shelf');
+    await expect(family(page, 'Vinegar')).toBeVisible();
+    answer();
+    await expect(page.locator('.descent__stop', { hasText: 'Wall tiles' })).toBeVisible();
+    await expect(family(page, 'Vinegar')).toBeVisible();
+    await page.unroute('**/api/surfaces/*');
+  });
+
+  test('sees what each family may do there, and why', async () => {
     await openSurface(page, 'Shelf');
     await expect(family(page, 'Vinegar')).toContainText('Never on marble: acid eats calcite');
     await expect(family(page, 'Peroxide')).toContainText('Care');

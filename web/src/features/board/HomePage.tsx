@@ -1,7 +1,8 @@
 import { w } from '../../words/words.ts';
 import { useState } from 'react';
-import { Navigate, useNavigate, useParams } from 'react-router';
+import { Navigate, useParams } from 'react-router';
 import { useHomeQuery } from '../homes/api.ts';
+import { useGoOn } from '../../ui/useGoOn.ts';
 import { useKeys } from '../../ui/useKeys.ts';
 import { Waiting, WentWrong } from '../../ui/parts.tsx';
 import { walkKeys } from '../../ui/walk.ts';
@@ -11,7 +12,7 @@ import { Survey } from '../homes/survey/Survey.tsx';
 
 const HomePage = () => {
   const { homeId, tab, surfaceId } = useParams<{ homeId: string; tab: Tab; surfaceId: string }>();
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const { data: home, error } = useHomeQuery(homeId!);
   const [opened, setOpened] = useState<string>();
   const rooms = home?.rooms ?? [];
@@ -21,7 +22,7 @@ const HomePage = () => {
 
   const onChoose = (id: string | undefined) => {
     setOpened(undefined);
-    void navigate(`/homes/${homeId}/${tab}${id ? `/${id}` : ''}`, { replace: true });
+    goOn(`/homes/${homeId}/${tab}${id ? `/${id}` : ''}`, { replace: true });
   };
   const onOpen = (roomId: string) => {
     const [first] = rooms.find((room) => room.id === roomId)?.surfaces ?? [];

@@ -3,6 +3,7 @@ import { Suspense, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { useMeQuery } from '../../api/me.ts';
 import { StandingNote, WentWrong } from '../../ui/parts.tsx';
+import { useGoOn } from '../../ui/useGoOn.ts';
 import { useKeys } from '../../ui/useKeys.ts';
 import { walkKeys } from '../../ui/walk.ts';
 import { Window } from '../../ui/Window.tsx';
@@ -44,9 +45,10 @@ const Homes = () => {
   const toReview = useToReview();
   const [adding, add] = useState(false);
   const navigate = useNavigate();
+  const goOn = useGoOn();
   const added = (id?: string) => {
     add(false);
-    if (id) void navigate(`/homes/${id}/survey`);
+    if (id) goOn(`/homes/${id}/survey`);
   };
   const ids = homes.map((home) => home.id);
   useKeys({

@@ -1,6 +1,6 @@
 import type { HomeDetail } from '@zymostat/contract';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useGoOn } from '../../ui/useGoOn.ts';
 import { FileButton } from '../../ui/FileButton.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
@@ -16,7 +16,7 @@ const useImport = (homeId: string) => {
   const [problems, setProblems] = useState<string[]>([]);
   const [brought, setBrought] = useState<string>();
   const [importRooms, importing] = useImportRoomsMutation();
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const take = async (file: File) => {
     const read = await readHomeFile(file);
     setBrought(undefined);
@@ -27,7 +27,7 @@ const useImport = (homeId: string) => {
     if (result.error) return;
     const surfaces = rooms.reduce((sum, room) => sum + room.surfaces.length, 0);
     setBrought(w.say('homes.withSurfacesCameIn', { rooms: rooms.length, surfaces }));
-    void navigate(`/homes/${homeId}/survey`, { replace: true });
+    goOn(`/homes/${homeId}/survey`, { replace: true });
   };
   return { take, problems, brought, error: importing.error };
 };

@@ -1,8 +1,8 @@
 import type { Round } from '@zymostat/contract';
 import { clock } from '@zymostat/words';
-import { useNavigate } from 'react-router';
 import { useAppSelector } from '../../store/store.ts';
 import { WentWrong } from '../../ui/parts.tsx';
+import { useGoOn } from '../../ui/useGoOn.ts';
 import { Window } from '../../ui/Window.tsx';
 import { rich } from '../../words/rich.tsx';
 import { w } from '../../words/words.ts';
@@ -63,10 +63,10 @@ interface FinishProps {
 export const Finish = ({ round, stops, open, onClose }: FinishProps) => {
   const unsent = useAppSelector((state) => state.outbox.waiting.length);
   const [finish, finishing] = useFinishRoundMutation();
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const leave = async () => {
     const result = await finish(round.id);
-    if (!result.error) void navigate('/rounds');
+    if (!result.error) goOn('/rounds');
   };
   return (
     <Window

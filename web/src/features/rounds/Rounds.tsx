@@ -1,10 +1,11 @@
 import './phone.css';
 import type { Answer } from '@zymostat/contract';
 import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import { v7 as newId } from 'uuid';
 import { StandingNote, Verdict, WentWrong } from '../../ui/parts.tsx';
 import { momentOf } from '../../ui/times.ts';
+import { useGoOn } from '../../ui/useGoOn.ts';
 import { w } from '../../words/words.ts';
 import { useRoundHomesQuery, useRoundsQuery, useStartRoundMutation } from './api.ts';
 import { KeptHere } from './KeptHere.tsx';
@@ -13,11 +14,11 @@ import { KeptHere } from './KeptHere.tsx';
 const useStart = () => {
   const [startRound, starting] = useStartRoundMutation();
   const [ids] = useState(() => new Map<string, string>());
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const start = async (homeId: string) => {
     if (!ids.has(homeId)) ids.set(homeId, newId());
     const { data } = await startRound({ id: ids.get(homeId)!, homeId });
-    if (data) void navigate(`/rounds/${data.id}`);
+    if (data) goOn(`/rounds/${data.id}`);
   };
   return { start: (homeId: string) => void start(homeId), starting };
 };
