@@ -25,6 +25,8 @@ export * from './families/bearing.ts';
 export * from './families/family.ts';
 export * from './families/index.ts';
 export * from './verdict/judging.ts';
+export type { Bitten } from './verdict/figures.ts';
+export * from './verdict/reason.ts';
 export * from './verdict/verdict.ts';
 export * from './homes/home.ts';
 export * from './homes/label.ts';

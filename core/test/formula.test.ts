@@ -267,7 +267,7 @@ describe('what it may be called', () => {
     expect([outcome, name]).toEqual(['never', 'dangerous']);
     expect(reasons[0]).toMatchObject({
       code: 'must-not-share-a-bottle',
-      figures: { rule: 'own', happens: 'The caps slip.', severity: 'never' },
+      figures: { rule: 'own', says: { happens: 'The caps slip.' }, severity: 'never' },
       source: 'company rule',
     });
     expect(

@@ -648,7 +648,7 @@ describe('a client’s bleach tablet', () => {
       expect(objection).toMatchObject({ surfaceId: 'bowl', outcome: 'never' });
       expect(objection!.reasons[0]).toMatchObject({
         code: 'meets-in-bowl',
-        figures: { keeps: 'cistern-tablet', remedy: 'take-out,flush-twice' },
+        figures: { keeps: 'cistern-tablet', remedy: ['take-out', 'flush-twice'] },
       });
       expect(
         enforce(home(bowl(true, stockId)), stocks, { rules: cautiousRules, now: 0, book }),

@@ -9,6 +9,15 @@ export const number = ({ locale }: Words, value: number, digits = 2): string =>
 export const percent = (words: Words, fraction: number): string =>
   `${number(words, fraction * 100, fraction >= 0.1 ? 1 : 2)} %`;
 
+export const wholePercent = (words: Words, fraction: number): string =>
+  `${number(words, Math.round(fraction * 100), 0)} %`;
+
+/** A vapour, ppm. */
+export const ppm = (words: Words, value: number): string => {
+  if (value >= 10) return number(words, Math.round(value), 0);
+  return number(words, value, value >= 1 ? 1 : 2);
+};
+
 /** "3 % w/v": a strength never stands without its basis. */
 export const strengthOf = (words: Words, active: Active, fraction: number): string =>
   active === 'registered product'

@@ -9,7 +9,9 @@ import {
   precautions,
   productIds,
   rules,
+  type Reason,
   type ReasonCode,
+  type ReasonFigures,
   type RuleId,
 } from '@zymostat/core';
 import { pictogramSvg } from '@zymostat/contract';
@@ -26,6 +28,7 @@ import {
   type KeyOf,
   remedyInWords,
 } from '../src/index.ts';
+import type { figuresInWords } from '../src/tell/reasonFigures.ts';
 import { w } from './english.ts';
 
 describe('figures in words', () => {
@@ -59,118 +62,90 @@ describe('figures in words', () => {
   });
 });
 
-const figures = {
-  volume: 0.0005,
-  row: 1,
-  found: 'strong',
-  active: 'hydrogen peroxide',
-  strength: 0.03,
-  floor: 0.0075,
-  top: 0.08,
-  stock: 0.03,
-  wanted: 0.015,
-  seconds: 600,
-  material: 'marble',
-  family: 'vinegar',
-  rule: 'peracid',
-  a: 'vinegar',
-  b: 'peroxide',
-  severity: 'never',
-  of: 'soap',
-  with: 'acetic acid',
-  spent: 0.5,
-  spentWith: 0.25,
-  acid: 0.001,
-  area: 2,
-  most: 0.93,
-  against: 'norovirus',
-  holds: 100,
-  count: 2,
-  every: 80,
+const timed = { seconds: 600, strength: 0.03, active: 'hydrogen peroxide' } as const;
+const span = { strength: 0.03, floor: 0.0075, top: 0.08, active: 'hydrogen peroxide' } as const;
+const film = { holds: 100, required: 600, count: 2, every: 80 };
+const air = {
+  active: 'ethanol',
+  family: 'alcohol',
+  of: 'short',
   ppm: 310,
   limit: 500,
-  ingredient: 'tea tree oil',
-  on: 'peroxide',
-  hand: 'vinegar',
-  expiresAt: 0,
-  discardAfter: 0,
+  reentry: 600,
+} as const;
+const material = { material: 'marble', family: 'vinegar' } as const;
+const bite = { rule: 'peracid', remedy: ['rinse', 'dry'] } as const;
+const families = { on: 'peroxide', hand: 'vinegar' } as const;
+const two = { a: 'vinegar', b: 'peroxide', ...bite } as const;
+const spent = { of: 'soap', with: 'acetic acid', spent: 0.5, spentWith: 0.25 } as const;
+const beside = { strength: 0.03, wanted: 0.015, active: 'hydrogen peroxide' } as const;
+
+/** Figures of every code whose message asks for some. */
+const figures: { [C in ReasonCode]?: ReasonFigures[C] } & {
+  [C in keyof typeof figuresInWords]: ReasonFigures[C];
+} = {
+  'contact-by-evidence': timed,
+  'contact-by-house-rule': timed,
+  'reduces-only': timed,
+  'below-floor': span,
+  'above-evidence': span,
+  'in-strength': span,
+  'stronger-than-stock': { strength: 0.06, stock: 0.03, active: 'hydrogen peroxide' },
+  'not-a-disinfectant': { active: 'acetic acid' },
+  'not-for-reducing': { active: 'ethanol' },
+  'needs-registered': { family: 'peroxide', against: 'norovirus' },
+  'not-for-mildew': { family: 'alcohol' },
+  'mildew-too-large': { area: 2, most: 0.93 },
+  'not-on-label': { against: 'norovirus' },
+  'label-time': { seconds: 600, against: 'everyday' },
+  'label-bars-surface': { material: 'marble', family: 'product' },
+  porous: { material: 'carpet' },
+  'one-coat-holds': film,
+  'rewets-needed': film,
+  'dries-too-fast': film,
+  'air-fits': air,
+  'air-near-limit': air,
+  'air-over-stricter': air,
+  'air-over-limit': air,
+  'air-together-over-limit': { ...air, count: 2 },
+  'material-bears': material,
+  'material-care': material,
+  'material-barred': material,
+  'material-stronger': material,
+  'material-not-known': material,
+  'material-wait-until-cool': material,
+  'cloth-only': material,
+  'must-not-meet': { ...bite, ...families, onBatch: 'a', handBatch: 'b' },
+  'meets-in-bowl': { ...bite, keeps: 'cistern-tablet' },
+  'taken-out-first': { ...bite, keeps: 'cistern-tablet' },
+  'not-taken-out': { tablet: 1 },
+  'meets-in-visit': { ...bite, with: 'Basin', route: 'surface', mend: 'insert' },
+  'not-with-water': bite,
+  'not-carried-together': two,
+  'not-side-by-side': two,
+  'must-not-share-a-bottle': { ...two, severity: 'never' },
+  'above-cleaning-top': { strength: 0.3, top: 0.08, active: 'alcohol' },
+  'must-not-be-used': { ingredient: 'tea tree oil' },
+  'counts-for-nothing': { ingredient: 'tea tree oil' },
+  'asked-first': { row: 1, found: 'strong' },
+  'used-up': spent,
+  'soap-split': spent,
+  'no-acid-left': { acid: 0.001, floor: 0.02 },
+  'batch-used-up': { volume: 0.0005 },
+  'old-label': families,
+  'held-before': { ...bite, ...families },
+  'weighed-off': beside,
+  'batch-of-other-strength': beside,
+  'batch-of-other-family': { hand: 'vinegar', wanted: 'peroxide' },
+  'batch-expired': { discardAfter: 0 },
+  'stock-expired': { expiresAt: 0 },
 };
 
 describe('reasons in words', () => {
-  test.each<ReasonCode>([
-    'contact-by-evidence',
-    'contact-by-house-rule',
-    'below-floor',
-    'above-evidence',
-    'stronger-than-stock',
-    'not-a-disinfectant',
-    'cleaning-needs-no-wait',
-    'material-bears',
-    'material-care',
-    'material-barred',
-    'material-wait-until-cool',
-    'porous',
-    'cloth-only',
-    'rinse-after',
-    'home-oxygen',
-    'flame-in-room',
-    'needs-registered',
-    'needs-licensed',
-    'washing-removes-it',
-    'not-for-mildew',
-    'mildew-too-large',
-    'one-coat-holds',
-    'rewets-needed',
-    'dries-too-fast',
-    'air-fits',
-    'air-near-limit',
-    'air-over-limit',
-    'air-together-over-limit',
-    'not-on-label',
-    'label-time',
-    'label-bars-surface',
-    'not-as-sold',
-    'batch-of-other-product',
-    'cover-tank',
-    'rinse-for-food',
-    'infant-rinse',
-    'cat-rinse',
-    'asthma-cloth',
-    'pregnancy-ventilate',
-    'must-not-meet',
-    'batch-expired',
-    'batch-of-other-strength',
-    'not-cleaned-first',
-    'not-wet',
-    'already-wet',
-    'out-of-order',
-    'nothing-to-do',
-    'in-strength',
-    'must-not-share-a-bottle',
-    'no-active',
-    'not-carried',
-    'used-up',
-    'soap-split',
-    'no-acid-left',
-    'cleans-nothing',
-    'counts-for-nothing',
-    'old-label',
-    'held-before',
-    'needs-opaque',
-    'needs-glass-or-hdpe',
-    'weighed-off',
-    'batch-set-aside',
-    'batch-not-verified',
-    'not-in-the-protocol',
-    'stock-missing',
-    'stock-expired',
-    'care-not-accepted',
-    'refused-on-the-phone',
-  ])('%s is one or more whole sentences', (code) => {
-    const of = code.startsWith('air') ? { of: 'short' } : {};
-    const reason = { code, outcome: 'never' as const, figures: { ...figures, ...of }, source: '' };
+  test.each(Object.keys(w.table('reason')) as ReasonCode[])('%s is whole sentences', (code) => {
+    const reason = { code, outcome: 'never', figures: figures[code], source: '' } as Reason;
     const words = reasonInWords(w, reason);
-    expect(words).toMatch(/^[A-Z0-9].*[.]$/);
+    expect(words).toMatch(/^[“A-Z0-9].*[.]$/);
     expect(words).not.toMatch(/undefined|NaN|\[object/);
   });
 
@@ -179,7 +154,7 @@ describe('reasons in words', () => {
       reasonInWords(w, {
         code: 'below-floor',
         outcome: 'never',
-        figures: { active: '2-propanol', strength: 0.5, floor: 0.7 },
+        figures: { active: '2-propanol', strength: 0.5, floor: 0.7, top: 0.9 },
         source: '',
       }),
     ).toBe(
@@ -276,22 +251,37 @@ describe('what must not meet, in words', () => {
     });
   });
 
+  const meeting = { ...families, onBatch: 'a', handBatch: 'b' };
+  const never = { code: 'must-not-meet', outcome: 'never', source: 'company rule' } as const;
+
   test('a company’s own rule brings its words into a reason', () => {
-    const figures = {
-      on: 'alcohol',
-      hand: 'vinegar',
-      rule: 'own',
-      happens: own.happens,
-      remedy: own.remedy,
-    };
+    const says = { happens: own.happens, remedy: own.remedy };
+    const reason: Reason = { ...never, figures: { ...meeting, rule: 'own', remedy: null, says } };
+    expect(reasonInWords(w, reason)).toMatch(/Caps slip\. A bag of its own\.$/);
+  });
+
+  test('what nothing lifts is said so, not left out', () => {
+    const figures = { rule: 'peracid', remedy: null, keeps: 'cistern-tablet' } as const;
     expect(
-      reasonInWords(w, {
-        code: 'must-not-meet',
-        outcome: 'never',
-        figures,
-        source: 'company rule',
-      }),
+      reasonInWords(w, { code: 'meets-in-bowl', outcome: 'never', figures, source: '' }),
+    ).toMatch(/Nothing makes it safe: leave one of the two out\.$/);
+  });
+
+  test('rows of before tell the same', () => {
+    const before = (figures: object): Reason => ({ ...never, figures }) as unknown as Reason;
+    expect(
+      reasonInWords(
+        w,
+        before({ ...meeting, rule: 'own', happens: own.happens, remedy: own.remedy }),
+      ),
     ).toMatch(/Caps slip\. A bag of its own\.$/);
+    const figures = { rule: 'peracid', keeps: 'cistern-tablet' } as const;
+    const bowl = (remedy: unknown): Reason =>
+      ({ ...never, code: 'meets-in-bowl', figures: { ...figures, remedy } }) as unknown as Reason;
+    expect(reasonInWords(w, bowl('take-out,flush-twice'))).toBe(
+      reasonInWords(w, bowl(['take-out', 'flush-twice'])),
+    );
+    expect(reasonInWords(w, bowl(''))).toBe(reasonInWords(w, bowl(null)));
   });
 
   test.each(harms)(

@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { id, instant } from '../parts/text.ts';
-import { reason } from '../parts/trade.ts';
+import { outcome, reason } from '../parts/trade.ts';
 
 /**
  * RFC 9457. `reasons` are the core's, for a refusal; `fields` name what was found and what is
@@ -34,7 +34,7 @@ export const problem = v.strictObject({
         surfaceId: id,
         surfaceName: v.string(),
         roomName: v.string(),
-        outcome: reason.entries.outcome,
+        outcome,
         reasons: v.array(reason),
       }),
     ),

@@ -1,6 +1,6 @@
 import {
   type Outcome,
-  type ReasonCode,
+  type Reason,
   actives,
   allSteps,
   applications,
@@ -56,9 +56,23 @@ export const application = v.picklist(applications);
 /** What a batch is poured for. */
 export const batchPurpose = v.picklist(['clean', 'disinfect']);
 
+export const outcome = v.picklist(['use', 'care', 'never'] satisfies Outcome[]);
+
+const figure = v.union([
+  v.number(),
+  v.string(),
+  v.null(),
+  v.array(v.string()),
+  v.strictObject({ happens: v.string(), remedy: v.string() }),
+]);
+
+/**
+ * A reason of the core. Which figures go with which code its type says; the schema lets every code
+ * pass, so that a page of before the last change still shows the rest.
+ */
 export const reason = v.strictObject({
-  code: v.custom<ReasonCode>((code) => typeof code === 'string'),
-  outcome: v.picklist(['use', 'care', 'never'] satisfies Outcome[]),
-  figures: v.optional(v.record(v.string(), v.union([v.number(), v.string()]))),
+  code: v.pipe(v.string(), v.nonEmpty()),
+  outcome,
+  figures: v.optional(v.record(v.string(), figure)),
   source: v.string(),
-});
+}) as unknown as v.GenericSchema<Reason>;

@@ -1,6 +1,6 @@
 import type { GenericActive } from '../domain/families.ts';
 import { activeFacts, genericFacts } from '../families/index.ts';
-import type { Reason } from '../verdict/verdict.ts';
+import type { ReasonOf } from '../verdict/reason.ts';
 
 /**
  * Vapour of a treatment in a room: the worst quarter of an hour, the mean over eight hours and the
@@ -21,6 +21,11 @@ export interface Breathing {
 const MOST_EXPLOSIVE = 0.1;
 const NEAR = 0.5;
 
+/** What one treatment leaves in the air, beside the limit it comes nearest to. */
+export type AirReason = ReasonOf<
+  'air-fits' | 'air-near-limit' | 'air-over-stricter' | 'air-over-limit'
+>;
+
 interface Measured {
   of: 'short' | 'day' | 'danger' | 'fire';
   ppm: number;
@@ -34,7 +39,7 @@ const worstOf = (all: readonly Measured[]): Measured =>
  * What a vapour estimate says: Never over a limit or a tenth of the explosive one; Care over a
  * stricter limit of others, or from half of any. Source: NIOSH; EH40; ACGIH.
  */
-export const judgeAir = (active: GenericActive, air: Breathing): Reason => {
+export const judgeAir = (active: GenericActive, air: Breathing): AirReason => {
   const { shortTerm, day, dangerous, stricter } = genericFacts[active].air;
   const worst = worstOf([
     ...(shortTerm === null ? [] : [{ of: 'short' as const, ppm: air.shortTerm, limit: shortTerm }]),

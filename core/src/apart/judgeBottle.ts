@@ -2,7 +2,8 @@ import type { Active } from '../domain/families.ts';
 import type { Group } from '../domain/groups.ts';
 import { activeFacts, factsOfFamily } from '../families/index.ts';
 import type { Book } from '../reference/neverCombine.ts';
-import { verdictOf, type Reason, type Verdict } from '../verdict/verdict.ts';
+import type { Reason } from '../verdict/reason.ts';
+import { verdictOf, type Verdict } from '../verdict/verdict.ts';
 import { figuresOfBite, judgeCombination, productOf } from './judgeCombination.ts';
 
 export const bottleMaterials = ['glass', 'HDPE', 'PET'] as const;

@@ -1,6 +1,6 @@
 import type { Book, Circumstances } from '../reference/neverCombine.ts';
 import { bowlOf, products, type ProductId } from '../reference/products.ts';
-import type { Reason } from '../verdict/verdict.ts';
+import type { Reason } from '../verdict/reason.ts';
 import { figuresOfBite, judgeCombination, type Product } from './judgeCombination.ts';
 
 const routesInBowl = ['surface', 'drain'] as const;

@@ -13,7 +13,7 @@ import {
   type Rule,
   type Severity,
 } from '../reference/neverCombine.ts';
-import type { Reason } from '../verdict/verdict.ts';
+import type { Bitten } from '../verdict/figures.ts';
 import { indexOf } from './ruleIndex.ts';
 import { type ByRoute } from './ruleIndex.ts';
 
@@ -163,11 +163,9 @@ export const judgeCombination = (
   return { severity: isCovered(a, b, index) ? 'fine' : 'no-rule', bites: [] };
 };
 
-/**
- * A bite as figures of a reason: the rule, what lifts it, and the words of a company's own rule.
- */
-export const figuresOfBite = ({ rule, remedy, says }: Bite): NonNullable<Reason['figures']> => ({
+/** What a reason says of a bite. */
+export const figuresOfBite = ({ rule, remedy, says }: Bitten): Bitten => ({
   rule,
-  remedy: remedy?.join() ?? '',
-  ...says,
+  remedy,
+  ...(says ? { says } : {}),
 });

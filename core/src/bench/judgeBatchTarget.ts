@@ -6,7 +6,8 @@ import { disinfectingSpan, widestSpan } from '../families/index.ts';
 import { labelStrength, type ProductLabel } from '../homes/label.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
 import type { Judging } from '../verdict/judging.ts';
-import { verdictOf, type Reason, type Verdict } from '../verdict/verdict.ts';
+import type { Reason } from '../verdict/reason.ts';
+import { verdictOf, type Verdict } from '../verdict/verdict.ts';
 
 /** What a batch is poured for. */
 export type Purpose = 'clean' | 'disinfect';

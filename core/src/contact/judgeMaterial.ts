@@ -6,7 +6,7 @@ import { familyFacts } from '../families/index.ts';
 import type { ProductLabel } from '../homes/label.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
 import { materialOf, type MaterialId } from '../reference/materials.ts';
-import type { Reason, ReasonCode } from '../verdict/verdict.ts';
+import type { MaterialCode, Reason } from '../verdict/reason.ts';
 
 const source = 'common practice; makers’ care advice';
 
@@ -45,7 +45,7 @@ const plainly = {
   use: 'material-bears',
   care: 'material-care',
   never: 'material-barred',
-} as const satisfies Record<Outcome, ReasonCode>;
+} as const satisfies Record<Outcome, MaterialCode>;
 
 /**
  * What a material says to a family at a strength: at least one reason. A porous material holds no
@@ -62,7 +62,7 @@ export const judgeMaterial = (
   const { outcome } = bearing;
   const figures = { material: id, family };
   const reasons: Reason[] = [];
-  const say = (code: Reason['code'], how: Outcome) =>
+  const say = (code: MaterialCode | 'porous', how: Outcome) =>
     reasons.push({ code, outcome: how, figures, source });
   if (porous && goal !== 'clean') say('porous', 'never');
   if (unknown) say('material-not-known', outcome === 'never' ? 'never' : 'care');
@@ -85,10 +85,10 @@ export const judgeLabelSurface = (
   label: ProductLabel | null | undefined,
   goal: Goal,
 ): Reason[] => {
-  const figures = { material: id, family: 'product' };
+  const figures = { material: id, family: 'product' as const };
   const { porous, powered, unknown, mouthed } = materialOf(id);
   const reason = (
-    code: Reason['code'],
+    code: MaterialCode | 'porous',
     outcome: Outcome,
     from = 'product label, as entered',
   ): Reason[] => [

@@ -1,6 +1,7 @@
 import type { Against, Goal } from '../domain/goals.ts';
 import type { ProductLabel } from '../homes/label.ts';
-import { verdictOf, type Reason } from '../verdict/verdict.ts';
+import type { Reason } from '../verdict/reason.ts';
+import { verdictOf } from '../verdict/verdict.ts';
 import type { Contact } from './requiredContact.ts';
 
 /** No surface is held for less, whatever a label says. Source: CDC-2008: at least a minute. */
@@ -12,10 +13,9 @@ const source = 'product label, as entered';
  * asked about.
  */
 const beyondLabels = (against: Against): Reason | undefined => {
-  if (against === 'blood')
-    return { code: 'needs-licensed', outcome: 'never', figures: {}, source: 'OSHA' };
+  if (against === 'blood') return { code: 'needs-licensed', outcome: 'never', source: 'OSHA' };
   return against === 'candida-auris'
-    ? { code: 'needs-authority', outcome: 'never', figures: {}, source: 'CDC-2008' }
+    ? { code: 'needs-authority', outcome: 'never', source: 'CDC-2008' }
     : undefined;
 };
 

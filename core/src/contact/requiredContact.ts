@@ -3,7 +3,8 @@ import type { Against, Goal, Span } from '../domain/goals.ts';
 import type { Disinfecting } from '../families/family.ts';
 import { activeFacts, familyFacts, genericFacts } from '../families/index.ts';
 import { vinegarReduction, type HouseRules } from '../reference/houseRules.ts';
-import { verdictOf, type Reason, type Verdict } from '../verdict/verdict.ts';
+import { forbidden, type Reason } from '../verdict/reason.ts';
+import { verdictOf, type Verdict } from '../verdict/verdict.ts';
 
 /** A verdict with the seconds the surface must stay wet; `span` is what the strength rule shows. */
 export interface Contact extends Verdict {
@@ -17,17 +18,10 @@ export interface Contact extends Verdict {
  */
 const slack = 1 - 1e-9;
 
-const never = (code: Reason['code'], figures: Reason['figures'], source: string): Reason => ({
-  code,
-  outcome: 'never',
-  figures,
-  source,
-});
-
 /** What holds whatever the goal: no family and no cleaning service takes it on. */
 const beyondAll = (against: Against): Reason | undefined => {
-  if (against === 'blood') return never('needs-licensed', {}, 'OSHA');
-  return against === 'candida-auris' ? never('needs-authority', {}, 'CDC-2008') : undefined;
+  if (against === 'blood') return forbidden('needs-licensed', 'OSHA');
+  return against === 'candida-auris' ? forbidden('needs-authority', 'CDC-2008') : undefined;
 };
 
 /**
@@ -42,23 +36,23 @@ const beyondThese = (
   const { family } = activeFacts[active];
   switch (against) {
     case 'norovirus':
-      return never('needs-registered', { family, against }, 'CDC-noro; CDC-2008');
+      return forbidden('needs-registered', 'CDC-noro; CDC-2008', { family, against });
     case 'c-difficile':
-      return never('needs-registered', { family, against }, 'CDC-2008');
+      return forbidden('needs-registered', 'CDC-2008', { family, against });
     case 'blood-spot':
-      return never('needs-registered', { family, against }, 'OSHA');
+      return forbidden('needs-registered', 'OSHA', { family, against });
     case 'cold':
       // Rhinovirus has no envelope: 2-propanol is not supported against it, ethanol and peroxide
       // are.
       return genericFacts[active].notForColds
-        ? never('not-for-colds', { active }, 'CDC-2008')
+        ? forbidden('not-for-colds', 'CDC-2008', { active })
         : undefined;
     case 'allergen':
-      return never('washing-removes-it', {}, 'common practice, no source');
+      return forbidden('washing-removes-it', 'common practice, no source');
     case 'mildew':
       return familyFacts[family].disinfecting?.takesMildew(rules)
         ? undefined
-        : never('not-for-mildew', { family }, 'common practice, no source');
+        : forbidden('not-for-mildew', 'common practice, no source', { family });
     default:
       return undefined;
   }
@@ -68,7 +62,7 @@ const beyondThese = (
 const aboveCleaningTop = (active: GenericActive, strength: number): Reason | undefined => {
   const top = familyFacts[activeFacts[active].family].cleaningTop;
   return strength * slack > top
-    ? never('above-cleaning-top', { strength, top, active }, 'CLP')
+    ? forbidden('above-cleaning-top', 'CLP', { strength, top, active })
     : undefined;
 };
 
@@ -90,17 +84,14 @@ const reduced = (
   rules: HouseRules,
 ): Contact => {
   const { strength: undiluted, seconds } = vinegarReduction;
-  const refuse = (code: Reason['code'], figures: Reason['figures'] = {}): Contact => ({
-    ...verdictOf([never(code, figures, 'house rule; EPA')]),
-    seconds: 0,
-  });
+  const by = 'house rule; EPA';
   if (rules.vinegar !== 'household-reduction' || active !== 'acetic acid')
-    return refuse('not-for-reducing', { active });
-  if (against !== 'everyday') return refuse('reduces-everyday-only', { against });
-  if (strength < undiluted * slack)
-    return refuse('below-floor', { strength, floor: undiluted, top: VINEGAR_TOP, active });
+    return refused(forbidden('not-for-reducing', by, { active }));
+  if (against !== 'everyday') return refused(forbidden('reduces-everyday-only', by, { against }));
+  const figures = { strength, floor: undiluted, top: VINEGAR_TOP, active };
+  if (strength < undiluted * slack) return refused(forbidden('below-floor', by, figures));
   if (strength * slack > VINEGAR_TOP)
-    return refuse('above-cleaning-top', { strength, top: VINEGAR_TOP, active });
+    return refused(forbidden('above-cleaning-top', by, { strength, top: VINEGAR_TOP, active }));
   const reason: Reason = {
     code: 'reduces-only',
     outcome: 'care',
@@ -139,13 +130,13 @@ export const requiredContact = (
   if (beyond) return refused(beyond);
   const { disinfecting } = familyFacts[family];
   if (!disinfecting)
-    return refused(never('not-a-disinfectant', { active }, 'EPA lists; CDC-2008, Rutala-2000'));
+    return refused(forbidden('not-a-disinfectant', 'EPA lists; CDC-2008, Rutala-2000', { active }));
   const span = disinfecting.span(against, rules);
   const figures = { strength, floor: span.floor, top: span.top, active };
   if (strength < span.floor * slack)
-    return { ...refused(never('below-floor', figures, disinfecting.floorSource)), span };
+    return { ...refused(forbidden('below-floor', disinfecting.floorSource, figures)), span };
   if (strength * slack > span.top)
-    return { ...refused(never('above-evidence', figures, disinfecting.topSource)), span };
+    return { ...refused(forbidden('above-evidence', disinfecting.topSource, figures)), span };
   return { ...timeWithin({ active, strength }, disinfecting, rules), span };
 };
 

@@ -1,7 +1,7 @@
 import type { Application } from '../domain/applications.ts';
 import type { Home, Setting, Surface } from '../homes/home.ts';
 import { materialOf } from '../reference/materials.ts';
-import { type Reason } from '../verdict/verdict.ts';
+import type { Reason } from '../verdict/reason.ts';
 
 /** Whether food touches it, or will. */
 export const isFoodSurface = ({

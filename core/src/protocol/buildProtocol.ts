@@ -7,7 +7,7 @@ import type { Home, Room, Stock, Surface } from '../homes/home.ts';
 import type { MaterialId } from '../reference/materials.ts';
 import type { Act, Book } from '../reference/neverCombine.ts';
 import type { Judging } from '../verdict/judging.ts';
-import type { Reason } from '../verdict/verdict.ts';
+import type { Reason } from '../verdict/reason.ts';
 import { applicationOn, isFoodSurface } from './application.ts';
 import { judgeSurfaces, type Judged, type SettingVerdict } from './judgeSetting.ts';
 import { isRinse, stepsOf, type Step } from './steps.ts';

@@ -4,7 +4,8 @@ import { genericActives, isGeneric } from '../domain/families.ts';
 import type { Home, Room, Stock } from '../homes/home.ts';
 import type { Book } from '../reference/neverCombine.ts';
 import type { Judging } from '../verdict/judging.ts';
-import { verdictOf, type Reason, type Verdict } from '../verdict/verdict.ts';
+import type { Reason } from '../verdict/reason.ts';
+import { verdictOf, type Verdict } from '../verdict/verdict.ts';
 import { judgeSurfaces, type Judged } from './judgeSetting.ts';
 import { roomOfAir } from './predict.ts';
 import { breathe, breatheTogether } from './breathe.ts';
@@ -66,7 +67,7 @@ export const roomObjections = (
             ...verdictOf([
               {
                 ...reason,
-                code: 'air-together-over-limit' as const,
+                code: 'air-together-over-limit',
                 figures: { ...reason.figures, count: own.length },
               },
             ]),

@@ -2,7 +2,8 @@ import type { Against } from '../domain/goals.ts';
 import type { Home, Room, Stock, Surface } from '../homes/home.ts';
 import { materials } from '../reference/materials.ts';
 import type { Judging } from '../verdict/judging.ts';
-import { verdictOf, type Reason, type Verdict } from '../verdict/verdict.ts';
+import type { Reason } from '../verdict/reason.ts';
+import { verdictOf, type Verdict } from '../verdict/verdict.ts';
 import { assessSurface, type Where } from './assessSurface.ts';
 import { growthIn, judgeGrowth } from './mildew.ts';
 import type { Prediction } from './predict.ts';
@@ -24,10 +25,9 @@ export type Judged = ReadonlyMap<string, SettingVerdict>;
  * authority has to be asked.
  */
 const judgeWashing = (against: Against, { growth }: Pick<Where, 'growth'>): Reason[] => {
-  if (against === 'blood')
-    return [{ code: 'needs-licensed', outcome: 'never', figures: {}, source: 'OSHA' }];
+  if (against === 'blood') return [{ code: 'needs-licensed', outcome: 'never', source: 'OSHA' }];
   if (against === 'candida-auris')
-    return [{ code: 'needs-authority', outcome: 'never', figures: {}, source: 'CDC-2008' }];
+    return [{ code: 'needs-authority', outcome: 'never', source: 'CDC-2008' }];
   return against === 'mildew' ? judgeGrowth(growth) : [];
 };
 

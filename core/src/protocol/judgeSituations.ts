@@ -5,7 +5,7 @@ import type { Outcome } from '../domain/outcome.ts';
 import type { Flame, Situation } from '../domain/situations.ts';
 import { factsOfFamily } from '../families/index.ts';
 import type { MaterialId } from '../reference/materials.ts';
-import type { Reason, ReasonCode } from '../verdict/verdict.ts';
+import type { Reason, SituationCode } from '../verdict/reason.ts';
 
 /** What of the home and the room bears on a verdict, besides the material. */
 export interface Around {
@@ -29,8 +29,8 @@ const practice = 'common practice, no source';
 const flameReasons = (
   { groups }: PutOn,
   { situations: lives, flame }: Around,
-): [ReasonCode, Outcome][] => {
-  const reasons: [ReasonCode, Outcome][] = [];
+): [SituationCode, Outcome][] => {
+  const reasons: [SituationCode, Outcome][] = [];
   const burns = groups.includes('alcohol') || groups.includes('ketone');
   if (lives.includes('home-oxygen') && (burns || groups.includes('oil')))
     reasons.push(['home-oxygen', 'never']);
@@ -43,7 +43,7 @@ const flameReasons = (
 const airwayReasons = (
   { groups, application }: PutOn,
   { situations: lives }: Around,
-): [ReasonCode, Outcome][] => {
+): [SituationCode, Outcome][] => {
   if (!lives.includes('asthma')) return [];
   if (groups.includes('hypochlorite') || groups.includes('ammonia'))
     return [['asthma-barred', 'never']];
@@ -52,7 +52,7 @@ const airwayReasons = (
 };
 
 /** Each situation that only asks for a step, and its reason. */
-const asked: Partial<Record<Situation, ReasonCode>> = {
+const asked: Partial<Record<Situation, SituationCode>> = {
   infant: 'infant-rinse',
   toddler: 'toddler-rinse',
   cat: 'cat-rinse',
@@ -68,7 +68,7 @@ const asked: Partial<Record<Situation, ReasonCode>> = {
  */
 export const judgeSituations = (put: PutOn, around: Around): Reason[] => {
   const { family, groups, strength } = put;
-  const reasons: [ReasonCode, Outcome][] = [
+  const reasons: [SituationCode, Outcome][] = [
     ...flameReasons(put, around),
     ...airwayReasons(put, around),
   ];

@@ -1,6 +1,6 @@
 import type { Home, Surface } from '../homes/home.ts';
 import { MILDEW_MOST } from '../reference/contactTimes.ts';
-import type { Reason } from '../verdict/verdict.ts';
+import type { Reason } from '../verdict/reason.ts';
 
 /** m² of mildew that a surface counts for: what somebody measured, else all of it. */
 const growthOn = ({ area, setting }: Pick<Surface, 'area' | 'setting'>): number =>

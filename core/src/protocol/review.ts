@@ -1,6 +1,6 @@
 import type { Home, Stock } from '../homes/home.ts';
 import type { Judging } from '../verdict/judging.ts';
-import type { Reason } from '../verdict/verdict.ts';
+import type { Reason } from '../verdict/reason.ts';
 import type { TreatedRoom, TreatedSurface } from './buildProtocol.ts';
 import { meetingObjections, roomObjections } from './enforce.ts';
 import { judgeSurfaces, type SettingVerdict } from './judgeSetting.ts';

@@ -4,7 +4,8 @@ import type { Flame, Situation, Ventilation } from '../domain/situations.ts';
 import { factsOfFamily } from '../families/index.ts';
 import { materialOf, type MaterialId } from '../reference/materials.ts';
 import type { Act } from '../reference/neverCombine.ts';
-import type { ReasonCode, Verdict } from '../verdict/verdict.ts';
+import type { ReasonCode } from '../verdict/reason.ts';
+import type { Verdict } from '../verdict/verdict.ts';
 
 /**
  * What is done at one surface, in order: first what makes it safe, then what is done to it, then

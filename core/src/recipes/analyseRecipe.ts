@@ -3,7 +3,8 @@ import { worse } from '../domain/outcome.ts';
 import { severities } from '../reference/neverCombine.ts';
 import { analyseFormula, type Formula } from '../solutions/analyseFormula.ts';
 import type { Portion } from '../solutions/portion.ts';
-import { verdictOf, type Reason } from '../verdict/verdict.ts';
+import type { Reason } from '../verdict/reason.ts';
+import { verdictOf } from '../verdict/verdict.ts';
 import { clashesAmong, productOfIngredient, type Clash, type PouredIn } from './clashes.ts';
 import {
   clashReasons,
@@ -167,15 +168,15 @@ export const analyseRecipe = (text: string, claim: Claim, by: RecipeRules): Reci
       !made.verdict.reasons.some(
         (reason) =>
           reason.code === 'must-not-share-a-bottle' &&
-          reason.figures!.a === figures!.a &&
-          reason.figures!.b === figures!.b &&
-          reason.figures!.rule === figures!.rule,
+          reason.figures.a === figures.a &&
+          reason.figures.b === figures.b &&
+          reason.figures.rule === figures.rule,
       ),
   );
   const asked = askedReasons(recipe, claim);
   const { outcome, reasons } = verdictOf([...made.verdict.reasons, ...own, ...asked]);
   const danger = clashes.some(({ severity }) => severity === 'never');
-  const notKnown = asked.some(({ figures }) => strange(recipe, figures!.row as number));
+  const notKnown = asked.some(({ figures }) => strange(recipe, figures.row));
   const harmless = notKnown ? 'not known yet' : made.verdict.name;
   const name = danger ? 'dangerous' : harmless;
   return {

@@ -5,7 +5,8 @@ import { ingredientOf } from '../reference/ingredients.ts';
 import type { Book } from '../reference/neverCombine.ts';
 import type { Formula } from '../solutions/analyseFormula.ts';
 import type { Portion } from '../solutions/portion.ts';
-import { verdictOf, type Reason, type Verdict } from '../verdict/verdict.ts';
+import type { Reason, ReasonOf } from '../verdict/reason.ts';
+import { verdictOf, type Verdict } from '../verdict/verdict.ts';
 import { clashesAmong, type Clash } from './clashes.ts';
 import { safetyReasons, spentReasons } from './safetyReasons.ts';
 import { type Claim, slack } from './claim.ts';
@@ -126,7 +127,7 @@ const strengthReasons = (formula: Formula, rules: HouseRules): Reason[] => {
       strength: hypochlorite,
       floor: CHLORINE_FLOOR,
       top: CHLORINE_FLOOR,
-      active: 'sodium hypochlorite',
+      active: 'sodium hypochlorite' as const,
     };
     reasons.push({ code: 'below-floor', outcome: 'never', figures, source: 'CDC-home; WHO-2020' });
   }
@@ -187,9 +188,11 @@ export const judgeFormula = (
   return { ...verdictOf(reasons), name };
 };
 
+type ClashReason = ReasonOf<'must-not-share-a-bottle'>;
+
 /** Pairs that speak against each other, as reasons. */
-export const clashReasons = (clashes: readonly Clash[]): Reason[] =>
-  clashes.map(({ a, b, ...bite }): Reason => ({
+export const clashReasons = (clashes: readonly Clash[]): ClashReason[] =>
+  clashes.map(({ a, b, ...bite }): ClashReason => ({
     code: 'must-not-share-a-bottle',
     outcome: bite.severity === 'never' ? 'never' : 'care',
     figures: { a, b, severity: bite.severity, ...figuresOfBite(bite) },

@@ -1,4 +1,4 @@
-import { type Reason } from '../verdict/verdict.ts';
+import type { ReasonOf } from '../verdict/reason.ts';
 import { type Claim } from './claim.ts';
 import type { Question, Recipe } from './line.ts';
 
@@ -18,10 +18,10 @@ const questionsIn = ({ lines }: Recipe): { code: Question; row: number; found: s
     line.kind === 'ingredients' && line.asks ? [{ ...line.asks, row: line.row }] : [],
   );
 
-export const askedReasons = (recipe: Recipe, claim: Claim): Reason[] =>
+export const askedReasons = (recipe: Recipe, claim: Claim): ReasonOf<'asked-first'>[] =>
   questionsIn(recipe)
     .filter(({ code }) => !EXHAUSTIVE.has(code))
-    .map(({ row, found, code }): Reason => ({
+    .map(({ row, found, code }): ReasonOf<'asked-first'> => ({
       code: 'asked-first',
       outcome:
         claim === 'disinfect' || code === 'left-over' || code === 'nearest' ? 'never' : 'care',

@@ -3,7 +3,7 @@ import { familyFacts } from '../families/index.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
 import { ingredientOf } from '../reference/ingredients.ts';
 import type { Formula } from '../solutions/analyseFormula.ts';
-import { type Reason } from '../verdict/verdict.ts';
+import { forbidden, type Reason } from '../verdict/reason.ts';
 import { type Claim, slack } from './claim.ts';
 
 /** Strongest that may be used to clean with, as fractions in the usual basis. */
@@ -12,6 +12,8 @@ const cleaningTops = {
   'acetic acid': familyFacts.vinegar.cleaningTop,
   alcohol: familyFacts.alcohol.cleaningTop,
 };
+
+const cleanedWith = ['hydrogen peroxide', 'acetic acid', 'alcohol'] as const;
 
 /** Acetic acid inside an appliance that is descaled, w/v. Source: CLP. */
 const DESCALING_TOP = 0.25;
@@ -22,22 +24,20 @@ const SOLVENT_BURNS = 0.05;
 const refusedGroups: readonly Group[] = ['hydrofluoric', 'strong-acid', 'strong-alkali', 'unknown'];
 
 /** Stronger than anything is cleaned with. */
-const tooStrong = ({ constituents, strengths }: Formula, claim: Claim): Reason[] => {
-  const tops: Record<string, number> = {
+const tooStrong = ({ strengths }: Formula, claim: Claim): Reason[] => {
+  const tops = {
     ...cleaningTops,
     ...(claim === 'descale' ? { 'acetic acid': DESCALING_TOP } : {}),
   };
-  const inIt: Record<string, number> = {
+  const inIt = {
     'hydrogen peroxide': strengths.peroxide,
     'acetic acid': strengths.acid,
     alcohol: strengths.alcohol,
   };
-  for (const { component, ww } of constituents) inIt[component] ??= ww;
-  return Object.entries(tops).flatMap(([active, top]): Reason[] => {
-    const strength = inIt[active] ?? 0;
-    const figures = { strength, top, active };
+  return cleanedWith.flatMap((active): Reason[] => {
+    const [strength, top] = [inIt[active], tops[active]];
     return strength > top * slack
-      ? [{ code: 'above-cleaning-top', outcome: 'never', figures, source: 'CLP' }]
+      ? [forbidden('above-cleaning-top', 'CLP', { strength, top, active })]
       : [];
   });
 };
@@ -52,8 +52,7 @@ const refused = ({ portions, strengths }: Formula, rules: HouseRules): Reason[] 
   }
   for (const { ingredient } of portions) {
     if (!ingredientOf(ingredient).groups.some((group) => refusedGroups.includes(group))) continue;
-    const figures = { ingredient };
-    reasons.push({ code: 'must-not-be-used', outcome: 'never', figures, source: 'labels' });
+    reasons.push(forbidden('must-not-be-used', 'labels', { ingredient }));
   }
   return reasons;
 };

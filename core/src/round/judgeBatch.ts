@@ -6,7 +6,7 @@ import { activeFacts, factsOfFamily } from '../families/index.ts';
 import { ALCOHOL_TOP } from '../reference/contactTimes.ts';
 import type { Book } from '../reference/neverCombine.ts';
 import type { ProductId } from '../reference/products.ts';
-import type { Reason, ReasonCode } from '../verdict/verdict.ts';
+import { forbidden, type Reason } from '../verdict/reason.ts';
 import type { Asked, SurfaceClock } from './wetClock.ts';
 
 /** What other rounds have left on a surface, and whether it is wet by one of them. */
@@ -72,18 +72,6 @@ const isStrengthFor = ({ active, strength }: Batch, wanted: number): boolean => 
       strength <= ALCOHOL_TOP)
   );
 };
-
-/** Reasons that bar a step whatever else is true. */
-export const forbidden = (
-  code: ReasonCode,
-  source: string,
-  figures?: Reason['figures'],
-): Reason => ({
-  code,
-  outcome: 'never',
-  source,
-  ...(figures ? { figures } : {}),
-});
 
 /** What is still on the surface and must not meet the batch in hand. */
 const meetingReasons = (

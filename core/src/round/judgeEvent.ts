@@ -1,11 +1,6 @@
-import { verdictOf, type Reason, type ReasonCode, type Verdict } from '../verdict/verdict.ts';
-import {
-  forbidden,
-  judgeBatch,
-  type AroundEvent,
-  type Elsewhere,
-  type Treatment,
-} from './judgeBatch.ts';
+import { forbidden, type BareCode, type Reason } from '../verdict/reason.ts';
+import { verdictOf, type Verdict } from '../verdict/verdict.ts';
+import { judgeBatch, type AroundEvent, type Elsewhere, type Treatment } from './judgeBatch.ts';
 import type { EventKind, SurfaceClock, WetEvent } from './wetClock.ts';
 
 const ORDER = 'order of work (common practice)';
@@ -22,17 +17,19 @@ const orderReasons = (
   const wet = clock.wetSince !== null;
   const touches = is('applied', 'washed', 'rinsed');
   const coats = is('applied', 'rewet');
-  const when = (holds: boolean, code: ReasonCode, figures?: Reason['figures']): Reason[] =>
-    holds ? [forbidden(code, ORDER, figures)] : [];
+  const when = (holds: boolean, code: BareCode): Reason[] =>
+    holds ? [forbidden(code, ORDER)] : [];
   const { lastAt } = clock;
   return [
-    ...(lastAt !== null ? when(at < lastAt, 'out-of-order', { at, lastAt }) : []),
+    ...(lastAt !== null && at < lastAt ? [forbidden('out-of-order', ORDER, { at, lastAt })] : []),
     ...when(is('rewet', 'found-dry', 'wiped') && !wet, 'not-wet'),
     ...when(touches && wet, 'already-wet'),
     ...when(touches && elsewhere?.wet === true, 'wet-in-another-round'),
     ...when(is('rinsed') && !wet && clock.on.length === 0, 'nothing-to-do'),
     ...when(is('lifted') && !flushes, 'nothing-to-do'),
-    ...when(coats && flushes && !clock.lifted, 'not-taken-out', { tablet: lifts ? 1 : 0 }),
+    ...(coats && flushes && !clock.lifted
+      ? [forbidden('not-taken-out', ORDER, { tablet: lifts ? 1 : 0 })]
+      : []),
     ...when(coats && !clock.washed, 'not-cleaned-first'),
   ];
 };

@@ -9,10 +9,12 @@ import {
   situations,
   stepParts,
   stepsOf,
+  verdictOf,
   ventilations,
   type Family,
   type MaterialId,
-  type ReasonCode,
+  type ReasonFigures,
+  type Verdict,
   type Situation,
   type Step,
   type StepsOf,
@@ -40,10 +42,15 @@ const putOn = (
   seconds: 60,
   ...more,
 });
-const reason = (code: ReasonCode) => ({
-  outcome: 'care' as const,
-  reasons: [{ code, outcome: 'care' as const, source: 'common practice, no source' }],
-});
+const reason = (one: Told): Verdict =>
+  verdictOf([{ ...one, outcome: 'care', source: 'common practice, no source' }]);
+/** A reason that asks for a step, as a code and its figures. */
+type Told =
+  | { code: 'material-care' | 'rinse-after'; figures: ReasonFigures['material-care'] }
+  | { code: 'taken-out-first'; figures: ReasonFigures['taken-out-first'] }
+  | { code: 'flush-first'; figures: ReasonFigures['flush-first'] };
+const onWood = { material: 'sealed-wood', family: 'peroxide' } as const;
+const dosed = { rule: 'chlorine', remedy: ['take-out', 'flush-twice'] } as const;
 
 /**
  * A condition and the step that it must bring about. Source: second-look page of the reference;
@@ -88,7 +95,10 @@ const table: readonly (readonly [string, Partial<StepsOf>, Step[]])[] = [
     'a keyboard, alcohol',
     {
       material: 'electronics',
-      put: putOn('alcohol', { application: 'cloth', ...reason('material-care') }),
+      put: putOn('alcohol', {
+        application: 'cloth',
+        ...reason({ code: 'material-care', figures: onWood }),
+      }),
     },
     ['power-off', 'dry-wipe', 'test-spot', 'on-cloth', 'dry-after'],
   ],
@@ -106,7 +116,10 @@ const table: readonly (readonly [string, Partial<StepsOf>, Step[]])[] = [
   ['food', { food: true, put: putOn('peroxide') }, ['wash', 'rinse-drinking']],
   [
     'steel that must be rinsed',
-    { material: 'stainless-steel', put: putOn('peroxide', reason('rinse-after')) },
+    {
+      material: 'stainless-steel',
+      put: putOn('peroxide', reason({ code: 'rinse-after', figures: onWood })),
+    },
     ['rinse'],
   ],
   ['a carpet', { material: 'carpet' }, ['vacuum']],
@@ -115,7 +128,10 @@ const table: readonly (readonly [string, Partial<StepsOf>, Step[]])[] = [
   ['a breathing device', { material: 'medical-breathing' }, ['maker-only']],
   [
     'wood',
-    { material: 'sealed-wood', put: putOn('peroxide', reason('material-care')) },
+    {
+      material: 'sealed-wood',
+      put: putOn('peroxide', reason({ code: 'material-care', figures: onWood })),
+    },
     ['damp-wipe', 'test-spot', 'dry-after'],
   ],
   [
@@ -126,10 +142,24 @@ const table: readonly (readonly [string, Partial<StepsOf>, Step[]])[] = [
   ['a spot of blood', { blood: true, put: putOn('product') }, ['absorb', 'apply']],
   [
     'a tablet in the cistern',
-    { put: putOn('vinegar', reason('taken-out-first')) },
+    {
+      put: putOn(
+        'vinegar',
+        reason({ code: 'taken-out-first', figures: { ...dosed, keeps: 'cistern-tablet' } }),
+      ),
+    },
     ['take-out', 'flush'],
   ],
-  ['a dosed bowl', { put: putOn('vinegar', reason('flush-first')) }, ['flush']],
+  [
+    'a dosed bowl',
+    {
+      put: putOn(
+        'vinegar',
+        reason({ code: 'flush-first', figures: { rule: 'chloramine', remedy: ['flush'] } }),
+      ),
+    },
+    ['flush'],
+  ],
   [
     'something that spoils it before',
     { between: ['rinse', 'dry'], put: putOn('vinegar') },

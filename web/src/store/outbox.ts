@@ -1,4 +1,4 @@
-import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { createSlice, type Draft, type PayloadAction } from '@reduxjs/toolkit';
 import type { NewRoundEvent, Problem } from '@zymostat/contract';
 
 /** An event that waits on the phone until the server has taken it. */
@@ -49,7 +49,7 @@ export const outbox = createSlice({
     notTaken: (state, { payload }: PayloadAction<NotTaken>) => {
       state.waiting = state.waiting.filter(({ event }) => event.id !== payload.event.id);
       state.online = true;
-      state.notTaken.push(payload);
+      state.notTaken.push(payload as Draft<NotTaken>);
     },
     read: (state) =>
       void state.notTaken.forEach((one) => {

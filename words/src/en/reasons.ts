@@ -15,7 +15,7 @@ export const reason = {
     'Candida auris: ask the health authority. A cleaning service does not take this on.',
   'not-for-colds': '2-propanol is not supported against a cold. Ethanol 70 to 90 % or peroxide is.',
   'not-for-reducing':
-    '“Reduce” is only for undiluted vinegar, and only where the house rules allow it. {active} does not reduce here.',
+    '“Reduce” is only for undiluted vinegar, and only where the house rules allow it. It cannot be set for {active}.',
   'reduces-everyday-only': 'Vinegar reduces some everyday bacteria. It is not for anything else.',
   'reduces-only':
     'Undiluted vinegar, wet for {time}, reduces some bacteria. It does not disinfect: it is not EPA-registered as a disinfectant.',

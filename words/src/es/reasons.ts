@@ -17,7 +17,7 @@ export const reason = {
   'not-for-colds':
     'El 2-propanol no tiene respaldo contra un resfriado. El etanol del 70 al 90 % o el peróxido, sí.',
   'not-for-reducing':
-    '“Reducir” es solo para vinagre sin diluir, y solo donde lo permiten las reglas de la empresa. {active}: aquí no reduce.',
+    '“Reducir” es solo para vinagre sin diluir, y solo donde lo permiten las reglas de la empresa. No se puede elegir para: {active}.',
   'reduces-everyday-only':
     'El vinagre reduce algunas bacterias de todos los días. No sirve para nada más.',
   'reduces-only':

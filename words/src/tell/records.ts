@@ -3,7 +3,8 @@ import type { Active, HouseQuestion } from '@zymostat/core';
 import { clock, lower, strengthOf, upper } from '../figures.ts';
 import type { KeyOf, Words } from '../words.ts';
 import { checkInWords } from './bench.ts';
-import { reasonsInWords, thing } from './reasons.ts';
+import { thing } from './bites.ts';
+import { reasonsInWords } from './reasons.ts';
 import { groupOrAnything } from './rules.ts';
 
 /** A row of the ledger in one line and a note: the same on the page, in files and in print. */
@@ -58,7 +59,7 @@ export const refusedInWords = (
 ): string => {
   if (!refused) return detail;
   const named = (body: Body): Body =>
-    'thing' in body ? { ...body, thing: thing(words, body.thing) } : body;
+    'thing' in body ? { ...body, thing: thing(words, String(body.thing)) } : body;
   return thingsOf(refused)
     .map(([id, body]) => words.tell('refusedThing', id, figuresOf(words, named(body))))
     .join('; ');

@@ -20,9 +20,9 @@ const reactions: Partial<Record<RuleId, string>> = {
 export const wordsOfRule = (
   { name }: Words,
   rule: string,
-  says?: { happens?: number | string; remedy?: number | string },
+  says?: { happens: string; remedy: string },
 ): RuleWords => {
-  if (says?.happens) return { happens: String(says.happens), remedy: String(says.remedy ?? '') };
+  if (says) return { happens: says.happens, remedy: says.remedy };
   const id = rule as RuleId;
   const reaction = reactions[id];
   return {

@@ -1,5 +1,5 @@
 import { type BatchRow, type Body, type BottleRow, type FactBody } from '@zymostat/contract';
-import { isUsedUp, judgeBottle, verdictOf, type Reason, type ReasonCode } from '@zymostat/core';
+import { isUsedUp, forbidden, judgeBottle, verdictOf, type Reason } from '@zymostat/core';
 import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
 import { batchById, batchesById, filledFrom } from '../batches/service.ts';
@@ -84,18 +84,12 @@ const fillReasons = async (
   batch: BatchRow,
 ): Promise<Reason[]> => {
   const { status, discardAfter, volume, id } = batch;
-  const never = (code: ReasonCode, source: string, figures?: Reason['figures']): Reason => ({
-    code,
-    outcome: 'never',
-    source,
-    ...(figures ? { figures } : {}),
-  });
   const reasons = [...judgeBottle(bottle, batch, await theBook(inside)).reasons];
-  if (status === 'set-aside') reasons.push(never('batch-set-aside', 'the check of this batch'));
+  if (status === 'set-aside') reasons.push(forbidden('batch-set-aside', 'the check of this batch'));
   if (discardAfter <= inside.now())
-    reasons.push(never('batch-expired', 'the batch’s label', { discardAfter }));
+    reasons.push(forbidden('batch-expired', 'the batch’s label', { discardAfter }));
   if (isUsedUp(volume, [await filledFrom(inside, id)]))
-    reasons.push(never('batch-used-up', 'the bench', { volume }));
+    reasons.push(forbidden('batch-used-up', 'the bench', { volume }));
   return reasons;
 };
 

@@ -37,12 +37,12 @@ const Surface = ({ name, on }: { name: string; on: BatchRow | undefined }) =>
 /** Why: the rule where two meet, else the first reason; and what else speaks against it. */
 const reasonsOf = ({ verdict }: Stopped) => {
   const [first, ...rest] = verdict.reasons.filter(({ outcome }) => outcome === 'never');
-  const meeting = first?.code === 'must-not-meet';
-  const rule = meeting ? wordsOfRule(w, String(first.figures!.rule), first.figures) : undefined;
+  const meets = first?.code === 'must-not-meet' ? first.figures : undefined;
+  const rule = meets && wordsOfRule(w, meets.rule, meets.says);
   const why = rule
     ? w.say('round.theseTwoMustNotMeet', { happens: rule.happens })
     : first && reasonInWords(w, first);
-  return { first, rest, rule, why };
+  return { meets, rest, rule, why };
 };
 
 interface ActsProps {
@@ -77,8 +77,8 @@ interface Props {
 
 /** Refused: what is on the surface, what is in the hand, and the bar between them. */
 export const StopScreen = ({ stopped, rows, poisonLine, onBack }: Props) => {
-  const { first, rest, rule, why } = reasonsOf(stopped);
-  const on = rows.find((row) => row.id === first?.figures?.onBatch);
+  const { meets, rest, rule, why } = reasonsOf(stopped);
+  const on = rows.find((row) => row.id === meets?.onBatch);
   const hand = rows.find((row) => row.id === stopped.batchId);
   const { roomName, surface } = stopped.stop;
   return (
