@@ -17,6 +17,7 @@ export const alcoholVapours = {
 
 export const alcohol: FamilyFacts<'ethanol' | '2-propanol'> = {
   family: 'alcohol',
+  foundAs: 'alcohol',
   actives: {
     ethanol: {
       basis: 'v/v',

@@ -69,6 +69,8 @@ export interface Disinfecting {
 /** All that a family is: what it does, what bears it, how it is kept, checked and put on. */
 export interface FamilyFacts<A extends GenericActive> {
   family: GenericFamily;
+  /** As what its strength is found in a mixture. */
+  foundAs: 'peroxide' | 'alcohol' | 'acid';
   actives: Record<A, GenericActiveFacts>;
   /** In-use strength the trade works at, as a fraction. */
   usualStrength: number;

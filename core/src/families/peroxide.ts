@@ -35,6 +35,7 @@ const time = (strength: number, rules: HouseRules): Time => {
 
 export const peroxide: FamilyFacts<'hydrogen peroxide'> = {
   family: 'peroxide',
+  foundAs: 'peroxide',
   actives: {
     'hydrogen peroxide': {
       basis: 'w/v',

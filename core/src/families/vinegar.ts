@@ -5,6 +5,7 @@ const DAY = 86_400;
 
 export const vinegar: FamilyFacts<'acetic acid'> = {
   family: 'vinegar',
+  foundAs: 'acid',
   actives: {
     'acetic acid': {
       basis: 'w/v',

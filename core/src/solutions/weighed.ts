@@ -1,5 +1,5 @@
-import type { GenericActive, GenericFamily } from '../domain/families.ts';
-import { activeFacts, genericFacts } from '../families/index.ts';
+import type { GenericActive } from '../domain/families.ts';
+import { activeFacts, familyFacts, genericFacts } from '../families/index.ts';
 import type { IngredientId } from '../reference/ingredients.ts';
 import { alcoholOf } from './alcohol.ts';
 import { analyseFormula, type Formula } from './analyseFormula.ts';
@@ -40,12 +40,6 @@ export const mixtureOf = (
     ...(water > 0 ? [portionOf('water', water)] : []),
   ]);
 
-const strengthOf: Record<GenericFamily, keyof Formula['strengths']> = {
-  peroxide: 'peroxide',
-  alcohol: 'alcohol',
-  vinegar: 'acid',
-};
-
 /**
  * The strength of the mixture in the active's own basis, as people read it: to a tenth of a per
  * cent of the whole.
@@ -57,7 +51,7 @@ export const strengthOfWeighed = (
   water: number,
 ): { strength: number; volume: number } => {
   const { strengths, volume } = mixtureOf(active, strength, stock, water);
-  const found = strengths[strengthOf[activeFacts[active].family]];
+  const found = strengths[familyFacts[activeFacts[active].family].foundAs];
   // A tenth of a per cent is much of a 0.75 % peroxide, so weak ones are read finer.
   const step = found < 0.1 ? 1e-4 : 1e-3;
   return { strength: Math.round(found / step) * step, volume };
