@@ -159,26 +159,6 @@ export const route = {
   shelf: 'Shelf',
 } as const;
 
-export const record = {
-  approval: 'Approval',
-  batch: 'Batch',
-  check: 'Check',
-  bottle: 'Bottle',
-  'round-started': 'Round started',
-  'surface-event': 'At a surface',
-  'wet-time': 'Wet time',
-  refusal: 'Refusal',
-  'round-finished': 'Round finished',
-  'house-rules': 'House rules',
-  'near-miss': 'Near miss',
-  incident: 'Incident',
-  'follow-up': 'Follow-up',
-  'rule-added': 'Rule added',
-  'rule-withdrawn': 'Rule withdrawn',
-  'book-read': 'Book read',
-  'source-checked': 'Source checked',
-} as const;
-
 export const product = {
   'chlorine-bleach': 'Chlorine bleach',
   'cistern-tablet': 'Bleach tablet in a cistern',

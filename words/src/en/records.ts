@@ -1,3 +1,24 @@
+/** What a kind of fact is called. */
+export const record = {
+  approval: 'Approval',
+  batch: 'Batch',
+  check: 'Check',
+  bottle: 'Bottle',
+  'round-started': 'Round started',
+  'surface-event': 'At a surface',
+  'wet-time': 'Wet time',
+  refusal: 'Refusal',
+  'round-finished': 'Round finished',
+  'house-rules': 'House rules',
+  'near-miss': 'Near miss',
+  incident: 'Incident',
+  'follow-up': 'Follow-up',
+  'rule-added': 'Rule added',
+  'rule-withdrawn': 'Rule withdrawn',
+  'book-read': 'Book read',
+  'source-checked': 'Source checked',
+} as const;
+
 /** What a row of the ledger says in one line. */
 export const recordWhat = {
   approval: 'Version {number} approved',

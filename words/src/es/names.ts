@@ -155,26 +155,6 @@ export const route = {
   shelf: 'Estante',
 };
 
-export const record = {
-  approval: 'Aprobación',
-  batch: 'Lote',
-  check: 'Control',
-  bottle: 'Botella',
-  'round-started': 'Ronda empezada',
-  'surface-event': 'En una superficie',
-  'wet-time': 'Tiempo mojado',
-  refusal: 'Rechazo',
-  'round-finished': 'Ronda terminada',
-  'house-rules': 'Reglas de la empresa',
-  'near-miss': 'Casi accidente',
-  incident: 'Incidente',
-  'follow-up': 'Seguimiento',
-  'rule-added': 'Regla agregada',
-  'rule-withdrawn': 'Regla retirada',
-  'book-read': 'Libro leído',
-  'source-checked': 'Fuente comprobada',
-};
-
 export const product = {
   'chlorine-bleach': 'Cloro (blanqueador)',
   'cistern-tablet': 'Pastilla de cloro en el tanque',

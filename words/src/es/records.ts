@@ -1,3 +1,23 @@
+export const record = {
+  approval: 'Aprobación',
+  batch: 'Lote',
+  check: 'Control',
+  bottle: 'Botella',
+  'round-started': 'Ronda empezada',
+  'surface-event': 'En una superficie',
+  'wet-time': 'Tiempo mojado',
+  refusal: 'Rechazo',
+  'round-finished': 'Ronda terminada',
+  'house-rules': 'Reglas de la empresa',
+  'near-miss': 'Casi accidente',
+  incident: 'Incidente',
+  'follow-up': 'Seguimiento',
+  'rule-added': 'Regla agregada',
+  'rule-withdrawn': 'Regla retirada',
+  'book-read': 'Libro leído',
+  'source-checked': 'Fuente comprobada',
+};
+
 /** Lo que dice una fila del registro en una línea. */
 export const recordWhat = {
   approval: 'Versión {number} aprobada',
