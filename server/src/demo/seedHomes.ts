@@ -1,3 +1,4 @@
+import { noteSurface } from '@zymostat/core';
 import { addHome, addRoom, addSurface, setSurface } from '../features/homes/service.ts';
 import { UNSEEN } from '../features/homes/changes.ts';
 import { type Person } from '../features/people/tables.ts';
@@ -24,7 +25,9 @@ const seedSurface = async (
   { set, accepted, lifts, ...surface }: (typeof homes)[number]['rooms'][number]['surfaces'][number],
   { stockIds, maren }: Pick<Demo, 'stockIds' | 'maren'>,
 ): Promise<string> => {
-  const { id } = await addSurface(context, roomId, surface, maren);
+  // As the scenario says, and for the rest as such a thing is noted by its name.
+  const { sure: _, guessed: __, ...noted } = noteSurface(surface.name);
+  const { id } = await addSurface(context, roomId, { ...noted, ...surface }, maren);
   const setting = settings[set];
   if (setting) {
     const { goal, against, code, strength } = setting;
