@@ -36,7 +36,9 @@ const isForMachines = (text: string): boolean =>
   codes.has(text) ||
   /^(SELECT|\s*<svg|data:|: )|^\/api\/|sans-serif$|^grid |^no answer$|^[a-z]+\.$/.test(text);
 
-/** Where a string is no text: an import, a key, a type, a comparison, a class, a statement in SQL. */
+/**
+ * Where a string is no text: an import, a key, a type, a comparison, a class, a statement in SQL.
+ */
 const isCode = (node: ts.Node): boolean => {
   const { parent } = node;
   if (ts.isImportDeclaration(parent) || ts.isExportDeclaration(parent)) return true;
@@ -55,7 +57,9 @@ const isCode = (node: ts.Node): boolean => {
   return false;
 };
 
-/** The literals that an expression may come to: through conditions, and what stands in for nothing. */
+/**
+ * The literals that an expression may come to: through conditions, and what stands in for nothing.
+ */
 const literalsOf = (node: ts.Node | undefined): ts.StringLiteralLike[] => {
   if (!node) return [];
   if (ts.isStringLiteralLike(node)) return [node];

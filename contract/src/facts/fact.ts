@@ -20,8 +20,8 @@ const head = {
 };
 
 /**
- * One kind of fact: what its rows in the ledger hold, as codes and figures only, and which things of
- * the page it touches.
+ * One kind of fact: what its rows in the ledger hold, as codes and figures only, and which things
+ * of the page it touches.
  */
 export const factOf = <const K extends string, const B extends Schema>(
   kind: K,

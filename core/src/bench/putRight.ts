@@ -23,8 +23,8 @@ const LEAST = 0.001;
 
 /**
  * What strengthens a weak batch, or thins a strong one, to the strength that was meant: of the
- * stock it was poured from, or of water. Alcohol by mass, the rest by volume, as in pouring. Nothing where the stock is no stronger
- * than what was meant.
+ * stock it was poured from, or of water. Alcohol by mass, the rest by volume, as in pouring.
+ * Nothing where the stock is no stronger than what was meant.
  */
 export const putRight = ({ active, stock, measured, meant, volume }: OffBatch): PutRight | null => {
   const alcohol = alcoholOf(active);

@@ -1,6 +1,8 @@
 import { care, never, onCloth, rinsed, untilCool, use, type Bearings } from './bearing.ts';
 
-/** What each material bears of vinegar of 5 to 6 %. Source: common practice; makers’ care advice. */
+/**
+ * What each material bears of vinegar of 5 to 6 %. Source: common practice; makers’ care advice.
+ */
 export const bears: Bearings = {
   'glazed-ceramic': use,
   porcelain: use,

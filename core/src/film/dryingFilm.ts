@@ -13,7 +13,9 @@ interface FilmState {
   temperature: number;
 }
 
-/** A film that dries: what does not change of it, and what does, from one short step to the next. */
+/**
+ * A film that dries: what does not change of it, and what does, from one short step to the next.
+ */
 export class DryingFilm {
   readonly s: ReturnType<typeof setUp>;
   private readonly kelvin: number;

@@ -18,7 +18,9 @@ const cleanedWith = ['hydrogen peroxide', 'acetic acid', 'alcohol'] as const;
 /** Acetic acid inside an appliance that is descaled, w/v. Source: CLP. */
 const DESCALING_TOP = 0.25;
 
-/** From this mass fraction a solvent's vapour is counted as one that lights. Source: GHS, cautious. */
+/**
+ * From this mass fraction a solvent's vapour is counted as one that lights. Source: GHS, cautious.
+ */
 const SOLVENT_BURNS = 0.05;
 
 const refusedGroups: readonly Group[] = ['hydrofluoric', 'strong-acid', 'strong-alkali', 'unknown'];

@@ -15,7 +15,9 @@ export interface Elsewhere {
   wet: boolean;
 }
 
-/** What else bears on an event: the batches there are, what the client keeps, the company's book. */
+/**
+ * What else bears on an event: the batches there are, what the client keeps, the company's book.
+ */
 export interface AroundEvent {
   batches: ReadonlyMap<string, Batch>;
   clientKeeps: readonly ProductId[];

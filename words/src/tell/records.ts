@@ -18,7 +18,9 @@ type Body = Readonly<Record<string, unknown>>;
 
 const yesOrNo = (is: boolean): string => (is ? 'yes' : 'no');
 
-/** What a message may say of one value of a body: codes by their names, figures with their units. */
+/**
+ * What a message may say of one value of a body: codes by their names, figures with their units.
+ */
 const figureOf = (words: Words, body: Body, key: string): string | number | undefined => {
   const value = body[key];
   if (value === null || typeof value === 'boolean') return yesOrNo(value === true);

@@ -43,7 +43,9 @@ export interface Scene {
   earlier: readonly RoundEvent[];
 }
 
-/** Holds the round and its home, and looks up the scene; or gives what the id already stands for. */
+/**
+ * Holds the round and its home, and looks up the scene; or gives what the id already stands for.
+ */
 export const sceneOf = async (
   inside: Context,
   roundId: string,

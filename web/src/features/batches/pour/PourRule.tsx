@@ -8,7 +8,9 @@ interface Props {
   most: number;
 }
 
-/** Length is weight: what is in, what is still to come, the mark, and where it would be too much. */
+/**
+ * Length is weight: what is in, what is still to come, the mark, and where it would be too much.
+ */
 export const PourRule = ({ now, target, most }: Props) => {
   const axis = Math.max(target * 1.35, now * 1.05);
   const style = {

@@ -32,7 +32,9 @@ interface OfSurface {
 }
 export type SurfaceProps = OfSurface;
 
-/** Saves what is set for a surface; what could not be saved is saved again over what came between. */
+/**
+ * Saves what is set for a surface; what could not be saved is saved again over what came between.
+ */
 const useSave = ({ protocol, surface }: OfSurface) => {
   const [save, saving] = useSetSurfaceMutation();
   const [last, setLast] = useState<Partial<Setting>>({});
