@@ -13,6 +13,7 @@ export default defineConfig({
         seed: 'src/demo/seed.ts',
         verify: 'src/verify.ts',
         bench: 'bench/protocolRoutes.ts',
+        client: 'bench/client.js',
       },
     },
   },

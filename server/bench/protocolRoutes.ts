@@ -54,7 +54,7 @@ console.log(
   `${ids.length} homes, ${IN_FLIGHT} in flight, ${REQUESTS} requests a route; the client on a thread of its own`,
 );
 await new Promise<void>((done, failed) => {
-  const client = new Worker(new URL('./client.mjs', import.meta.url), { workerData: workload });
+  const client = new Worker(new URL('./client.js', import.meta.url), { workerData: workload });
   client.on('message', ({ name, times }: { name: string; times: number[] }) => {
     times.sort((a, b) => a - b);
     const at = (part: number) =>
