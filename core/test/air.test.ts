@@ -30,6 +30,18 @@ describe('a film counts until it is dry', () => {
     expect(judgeAir('2-propanol', air)).toMatchObject({ code: 'air-over-limit', outcome: 'never' });
   });
 
+  test('the same coat over a longer length of surface is another coat: neither answers for the other', () => {
+    const usual = room(10, 'none');
+    const [short, long] = [0.3, 3].map((length) =>
+      breathe(
+        'hydrogen peroxide',
+        { strength: 0.03, application: 'spray', area: 1, coatsOn: 1, required: 120 },
+        { ...usual, air: { ...usual.air, length } },
+      ),
+    );
+    expect(long!.peak).toBeLessThan(short!.peak);
+  });
+
   test('what is wiped early still dries in the room: the required time changes nothing for alcohol', () => {
     const [short, long] = [60, 600].map((required) =>
       breathe(

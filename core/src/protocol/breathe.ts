@@ -5,7 +5,7 @@ import { activeFacts, familyFacts, genericFacts } from '../families/index.ts';
 import { dryingCurve, type Drying } from '../film/dryingCurve.ts';
 import type { Film } from '../film/filmAir.ts';
 import { airChanges, usualAiring, type RoomAir } from '../reference/roomAir.ts';
-import { kept, activeIn, type RoomOfAir, type Coat, filmOf } from './predict.ts';
+import { keyOfDrying, kept, activeIn, type RoomOfAir, type Coat, filmOf } from './predict.ts';
 
 const drying = kept((film, air, floor): Drying => dryingCurve(film, air, floor));
 
@@ -49,16 +49,7 @@ const until = ({ times, gone }: Drying, seconds: number): Pick<Drying, 'times' |
 const unitVapours = new Map<string, Vapour>();
 
 const unitVapour = (film: Film, air: RoomAir, changes: number, wetFor: number): Vapour => {
-  const key = [
-    film.active,
-    film.strength,
-    film.thickness,
-    air.temperature,
-    air.humidity,
-    air.airSpeed,
-    changes,
-    wetFor,
-  ].join();
+  const key = [keyOfDrying(film, air), changes, wetFor].join();
   const known =
     unitVapours.get(key) ??
     vapourCurve(film.active, [{ area: 1, at: 0, drying: leaving(film, air, wetFor) }], 1, changes);

@@ -24,20 +24,23 @@ export interface Prediction {
 export const filmFloor = (active: GenericActive, against: Against, rules: HouseRules): number =>
   familyFacts[activeFacts[active].family].filmFloor(against, rules);
 
+/** What the drying of a film hangs on, as a key. */
+export const keyOfDrying = (film: Film, air: RoomAir): string =>
+  [
+    film.active,
+    film.strength,
+    film.thickness,
+    air.temperature,
+    air.humidity,
+    air.airSpeed,
+    air.length,
+  ].join();
+
 /** The same film in the same air dries the same way: what was worked out once is kept. */
 export const kept = <T>(work: (film: Film, air: RoomAir, floor: number) => T) => {
   const known = new Map<string, T>();
   return (film: Film, air: RoomAir, floor: number): T => {
-    const key = [
-      film.active,
-      film.strength,
-      film.thickness,
-      air.temperature,
-      air.humidity,
-      air.airSpeed,
-      air.length,
-      floor,
-    ].join();
+    const key = `${keyOfDrying(film, air)},${floor}`;
     const found = known.get(key) ?? work(film, air, floor);
     if (known.size > 2000) known.clear();
     known.set(key, found);

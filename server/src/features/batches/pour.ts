@@ -13,7 +13,7 @@ import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
 import { theBook } from '../book/service.ts';
 import { theCompany, type Person } from '../people/service.ts';
-import { append, appendAlone } from '../records/service.ts';
+import { append, appendRefusal } from '../records/service.ts';
 import { stockById } from '../stock/service.ts';
 import { asBatch, factsOf } from './service.ts';
 import * as store from './store.ts';
@@ -103,9 +103,7 @@ export const pourBatch = async (
   if (outcome === 'never') {
     const { code: stockCode, active } = stock;
     const refused = { is: 'pour' as const, stockCode, active, strength, purpose };
-    const body = { what: 'batch' as const, refused, reasons };
-    const fact = { kind: 'refusal' as const, factId: newId(), at: now, home: null, person, body };
-    await appendAlone(context, fact);
+    await appendRefusal(context, { what: 'batch', refused, reasons }, { home: null, person });
     throw problems.refused(reasons);
   }
   const keeping = shelfLife(activeFacts[stock.active].family, strength, pour.water > 0);

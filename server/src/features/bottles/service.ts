@@ -5,7 +5,7 @@ import { problems } from '../../platform/http/problems.ts';
 import { batchById, batchesById, filledFrom } from '../batches/service.ts';
 import { theBook } from '../book/service.ts';
 import { personNames, type Person } from '../people/service.ts';
-import { append, appendAlone } from '../records/service.ts';
+import { append, appendRefusal } from '../records/service.ts';
 import * as store from './store.ts';
 
 const bottleCode = (number: string | number): string => `F-${String(number).padStart(3, '0')}`;
@@ -139,14 +139,7 @@ export const fillBottle = async (
   });
   if (!done) return bottleById(context, id);
   const { refused, reasons } = done;
-  await appendAlone(context, {
-    kind: 'refusal',
-    factId: context.newId(),
-    at: context.now(),
-    home: null,
-    person,
-    body: { what: 'bottle', refused, reasons },
-  });
+  await appendRefusal(context, { what: 'bottle', refused, reasons }, { home: null, person });
   throw problems.refused(reasons);
 };
 

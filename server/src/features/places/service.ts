@@ -20,7 +20,7 @@ import { problems } from '../../platform/http/problems.ts';
 import { theBook } from '../book/service.ts';
 import { allBottles } from '../bottles/service.ts';
 import type { Person } from '../people/service.ts';
-import { appendAlone } from '../records/service.ts';
+import { appendRefusal } from '../records/service.ts';
 import { stocksAtHand } from '../stock/service.ts';
 import * as store from './store.ts';
 
@@ -169,14 +169,7 @@ export const putThing = async (
   if ('id' in done) return done;
   const { reasons, thing, place } = done;
   const refused = { is: 'putting' as const, thing: thing.name, place: place.name };
-  await appendAlone(context, {
-    kind: 'refusal',
-    factId: context.newId(),
-    at: context.now(),
-    home: null,
-    person,
-    body: { what: 'place', refused, reasons },
-  });
+  await appendRefusal(context, { what: 'place', refused, reasons }, { home: null, person });
   throw problems.refused(reasons);
 };
 

@@ -2,7 +2,7 @@ import type { Objection, Reason } from '@zymostat/core';
 import type { Context } from '../../platform/context.ts';
 import type { Survey } from '../homes/service.ts';
 import type { Person } from '../people/service.ts';
-import { appendAlone } from '../records/service.ts';
+import { appendRefusal } from '../records/service.ts';
 
 /** Objections with the names of their surfaces, in the order of the survey. */
 export const objectionsInFull = (survey: Survey, objections: Objection[]) =>
@@ -22,13 +22,7 @@ export const recordRefusal = async (
 ): Promise<Reason[]> => {
   const reasons = objections.flatMap((objection) => objection.reasons);
   const surfaces = objections.map(({ roomName, surfaceName }) => ({ roomName, surfaceName }));
-  await appendAlone(context, {
-    kind: 'refusal',
-    factId: context.newId(),
-    at: context.now(),
-    home: survey,
-    person,
-    body: { what, refused: { is: 'surfaces', surfaces }, reasons },
-  });
+  const refused = { is: 'surfaces' as const, surfaces };
+  await appendRefusal(context, { what, refused, reasons }, { home: survey, person });
   return reasons;
 };

@@ -1,4 +1,4 @@
-import type { RecordFilter, RecordRow, Records } from '@zymostat/contract';
+import type { FactBody, RecordFilter, RecordRow, Records } from '@zymostat/contract';
 import { within, type Context } from '../../platform/context.ts';
 import { FIRST_HASH, firstBroken, hashOf, type Broken } from './chain.ts';
 import * as store from './store.ts';
@@ -46,6 +46,16 @@ export const append = async (inside: Context, fact: NewFact): Promise<LedgerRow>
 /** A fact that stands by itself. */
 export const appendAlone = (context: Context, fact: NewFact): Promise<LedgerRow> =>
   within(context, (inside) => append(inside, fact));
+
+/** Puts on record that something was refused, apart from what was thereby undone. */
+export const appendRefusal = (
+  context: Context,
+  body: FactBody<'refusal'>,
+  { home, person }: Pick<NewFact, 'home' | 'person'>,
+): Promise<LedgerRow> => {
+  const [factId, at] = [context.newId(), context.now()];
+  return appendAlone(context, { kind: 'refusal', factId, at, home, person, body });
+};
 
 export const asRecord = ({
   seq,

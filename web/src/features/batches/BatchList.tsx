@@ -6,6 +6,7 @@ import { amountIn, inMetric } from '../../ui/amounts.ts';
 import { momentOf } from '../../ui/times.ts';
 import { w } from '../../words/words.ts';
 import { checkStanding, isPastItsTime } from './standing.ts';
+import { ListRow } from '../../ui/ListRow.tsx';
 
 interface RowProps {
   batch: BatchRow;
@@ -37,30 +38,24 @@ const BatchLine = ({ batch, chosen, now, onChoose }: RowProps) => {
   const exact = inMetric(batch.volume);
   const amount = units === 'us' ? `${amountIn(units, batch.volume)}, ${exact}` : exact;
   return (
-    <li>
-      <button
-        className={`list__row ${chosen ? 'on-ink' : ''}`}
-        aria-current={chosen || undefined}
-        onClick={onChoose}
-      >
-        <span className="flex items-baseline gap-3">
-          <span className="fig">{batch.code}</span>
-          <i
-            className="stub stub--row fill self-center"
-            data-family={activeFacts[batch.active].family}
-          />
-          <b className="font-semibold">
-            {w.name('active', batch.active)} {strengthShort(w, batch.active, batch.strength)}
-          </b>
-          <span className="small ml-auto">
-            <Until batch={batch} now={now} />
-          </span>
+    <ListRow chosen={chosen} onChoose={onChoose}>
+      <span className="flex items-baseline gap-3">
+        <span className="fig">{batch.code}</span>
+        <i
+          className="stub stub--row fill self-center"
+          data-family={activeFacts[batch.active].family}
+        />
+        <b className="font-semibold">
+          {w.name('active', batch.active)} {strengthShort(w, batch.active, batch.strength)}
+        </b>
+        <span className="small ml-auto">
+          <Until batch={batch} now={now} />
         </span>
-        <span className="small soft block">
-          {purposeOf(batch)} · {amount} · {batch.madeBy}, {momentOf(batch.madeAt)}
-        </span>
-      </button>
-    </li>
+      </span>
+      <span className="small soft block">
+        {purposeOf(batch)} · {amount} · {batch.madeBy}, {momentOf(batch.madeAt)}
+      </span>
+    </ListRow>
   );
 };
 

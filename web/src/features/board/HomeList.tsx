@@ -2,6 +2,7 @@ import type { HomeRow } from '@zymostat/contract';
 import { Severity } from '../../ui/parts.tsx';
 import { dayOf } from '../../ui/times.ts';
 import { w } from '../../words/words.ts';
+import { ListRow } from '../../ui/ListRow.tsx';
 
 const standing = ({ version, lastRoundAt }: HomeRow): string => {
   if (version === null) return w.name('homes', 'notApproved');
@@ -27,29 +28,23 @@ interface RowProps {
 }
 
 const Row = ({ home, chosen, toReview, onChoose }: RowProps) => (
-  <li>
-    <button
-      className={`list__row ${chosen ? 'on-ink' : ''}`}
-      aria-current={chosen || undefined}
-      onClick={onChoose}
-    >
-      <span className="flex items-baseline justify-between gap-3">
-        <span>
-          <b className="font-semibold">
-            {home.name}, {home.place}
-          </b>
-          {home.situations.length > 0 && (
-            <span className="soft">
-              {' '}
-              · {home.situations.map((one) => w.name('situation', one)).join(', ')}
-            </span>
-          )}
-        </span>
-        {toReview && <Severity is="care" word={w.name('homes', 'review')} />}
+  <ListRow chosen={chosen} onChoose={onChoose}>
+    <span className="flex items-baseline justify-between gap-3">
+      <span>
+        <b className="font-semibold">
+          {home.name}, {home.place}
+        </b>
+        {home.situations.length > 0 && (
+          <span className="soft">
+            {' '}
+            · {home.situations.map((one) => w.name('situation', one)).join(', ')}
+          </span>
+        )}
       </span>
-      <span className="small soft block">{rowNote(home)}</span>
-    </button>
-  </li>
+      {toReview && <Severity is="care" word={w.name('homes', 'review')} />}
+    </span>
+    <span className="small soft block">{rowNote(home)}</span>
+  </ListRow>
 );
 
 interface Props {

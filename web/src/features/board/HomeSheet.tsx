@@ -6,22 +6,12 @@ import { dayOf } from '../../ui/times.ts';
 import { Window } from '../../ui/Window.tsx';
 import { listOf } from '../../words/list.ts';
 import { w } from '../../words/words.ts';
+import { Whose } from '../homes/Whose.tsx';
 import { Flags } from '../protocols/Flags.tsx';
 import { HeldUp } from '../protocols/HeldUp.tsx';
 import { HomeForm } from './homeFormLater.ts';
 import { RoomTable } from './RoomTable.tsx';
 import { standingOf, useHomeStanding } from './useHomeStanding.ts';
-
-export const Whose = ({ home }: { home: HomeDetail }) => (
-  <p className="crumb">
-    <b>
-      {home.name}, {home.place}
-    </b>{' '}
-    {home.situations.map((one) => (
-      <span key={one}>· {w.name('situation', one)}</span>
-    ))}
-  </p>
-);
 
 const ToItsWork = ({ home }: { home: HomeDetail }) => {
   const surveyed = home.rooms.some((room) => room.surfaces.length > 0);
@@ -73,7 +63,9 @@ export const HomeSheet = ({ homeId }: { homeId: string }) => {
   const keeps = home.clientKeeps.map((one) => w.name('product', one));
   return (
     <>
-      <Whose home={home} />
+      <p className="crumb">
+        <Whose home={home} />
+      </p>
       <Verdict say={standingOf(home, objections)} why={approvedWhen(home.versions)}>
         <ToItsWork home={home} />
       </Verdict>

@@ -13,6 +13,7 @@ import { BenchHead } from '../batches/BenchHead.tsx';
 import { BottleSheet } from './BottleSheet.tsx';
 import { holds, vesselOf } from './holds.ts';
 import { NewBottle } from './NewBottle.tsx';
+import { ListRow } from '../../ui/ListRow.tsx';
 
 interface RowProps {
   bottle: BottleRow;
@@ -21,25 +22,19 @@ interface RowProps {
 }
 
 const Row = ({ bottle, chosen, onChoose }: RowProps) => (
-  <li>
-    <button
-      className={`list__row ${chosen ? 'on-ink' : ''}`}
-      aria-current={chosen || undefined}
-      onClick={onChoose}
-    >
-      <span className="flex items-baseline gap-3">
-        <span className="fig">{bottle.code}</span>
-        {bottle.heldSinceWash && (
-          <i
-            className="stub stub--row fill self-center"
-            data-family={activeFacts[bottle.heldSinceWash.active].family}
-          />
-        )}
-        <b className="font-semibold">{holds(bottle)}</b>
-      </span>
-      <span className="small soft block">{vesselOf(bottle)}</span>
-    </button>
-  </li>
+  <ListRow chosen={chosen} onChoose={onChoose}>
+    <span className="flex items-baseline gap-3">
+      <span className="fig">{bottle.code}</span>
+      {bottle.heldSinceWash && (
+        <i
+          className="stub stub--row fill self-center"
+          data-family={activeFacts[bottle.heldSinceWash.active].family}
+        />
+      )}
+      <b className="font-semibold">{holds(bottle)}</b>
+    </span>
+    <span className="small soft block">{vesselOf(bottle)}</span>
+  </ListRow>
 );
 
 /** The bottles whose code is sought, and which of them is looked at. */

@@ -1,17 +1,16 @@
 import type { BatchRow, BottleRow } from '@zymostat/contract';
 import { isUsedUp, judgeBottle } from '@zymostat/core';
-import { reasonInWords, sourceInWords, strengthShort } from '@zymostat/words';
+import { strengthShort } from '@zymostat/words';
 import { useState } from 'react';
 import { useBook } from '../../api/useBook.ts';
 import { Choice } from '../../ui/form/Choice.tsx';
-import { Severity, WentWrong } from '../../ui/parts.tsx';
+import { WentWrong } from '../../ui/parts.tsx';
+import { ReasonList } from '../../ui/ReasonList.tsx';
 import { useNow } from '../../ui/useNow.ts';
 import { w } from '../../words/words.ts';
 import { useBatchesQuery, useBottlesQuery, useFillBottleMutation } from '../batches/api.ts';
 import { filledFrom } from '../batches/filledFrom.ts';
 import { isOver } from '../batches/standing.ts';
-
-type Verdict = ReturnType<typeof judgeBottle>;
 
 /** Batches that a bottle may be filled from now. */
 const useGoodBatches = (): BatchRow[] => {
@@ -36,22 +35,6 @@ const useFill = (bottle: BottleRow, batch: BatchRow | undefined, onFilled: () =>
   const may = batch !== undefined && !filling.isLoading && verdict?.outcome !== 'never';
   return { pour, may, verdict, error: filling.error };
 };
-
-const Reasons = ({ of }: { of: Verdict['reasons'] }) => (
-  <ul className="mt-3 grid gap-2">
-    {of.map((reason) => (
-      <li key={reason.code} className="grid grid-cols-[72px_1fr] gap-2">
-        <span>
-          <Severity is={reason.outcome} />
-        </span>
-        <span>
-          {reasonInWords(w, reason)}{' '}
-          <span className="small soft">{sourceInWords(w, reason.source)}</span>
-        </span>
-      </li>
-    ))}
-  </ul>
-);
 
 const nameOf = ({ code, active, strength }: BatchRow): string =>
   w.say('bench.batchName', {
@@ -84,7 +67,7 @@ export const FillBottle = ({ bottle }: { bottle: BottleRow }) => {
           {w.say('bench.fill', { code: bottle.code })}
         </button>
       </div>
-      {verdict && verdict.reasons.length > 0 && <Reasons of={verdict.reasons} />}
+      {verdict && <ReasonList of={verdict.reasons} />}
       <WentWrong error={error} />
     </section>
   );

@@ -1,6 +1,7 @@
 import { type HomeDetail } from '@zymostat/contract';
 import { w } from '../../words/words.ts';
 import { Link } from 'react-router';
+import { Whose } from './Whose.tsx';
 
 export const tabs = {
   survey: w.name('homes', 'survey'),
@@ -20,13 +21,7 @@ export interface Standing {
 export const HomeHead = ({ home, tab }: { home: HomeDetail; tab: Tab }) => (
   <>
     <p className="crumb">
-      <Link to="/homes">{w.name('homes', 'homes2')}</Link> /{' '}
-      <b>
-        {home.name}, {home.place}
-      </b>{' '}
-      {home.situations.map((one) => (
-        <span key={one}>· {w.name('situation', one)}</span>
-      ))}
+      <Link to="/homes">{w.name('homes', 'homes2')}</Link> / <Whose home={home} />
     </p>
     <div className="headline">
       <h1>{tabs[tab]}</h1>

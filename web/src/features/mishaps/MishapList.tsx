@@ -10,6 +10,7 @@ import {
   type FollowUpRow,
   type Mishap,
 } from './counts.ts';
+import { ListRow } from '../../ui/ListRow.tsx';
 
 const HOUR_MS = 3_600_000;
 
@@ -35,24 +36,18 @@ const Row = ({ row, followUps, chosen, onChoose }: RowProps) => {
   const today = dateFieldOf(useNow(HOUR_MS));
   const home = row.homeName ?? w.name('apart', 'depot');
   return (
-    <li>
-      <button
-        className={`list__row ${chosen ? 'on-ink' : ''}`}
-        aria-current={chosen || undefined}
-        onClick={onChoose}
-      >
-        <span className="grid grid-cols-[56px_1fr] gap-x-3">
-          <span className="fig small soft">{dayOf(row.at)}</span>
-          <span>
-            {row.kind === 'incident' && <b>{w.name('apart', 'incident')}</b>} {row.body.what}
-          </span>
-          <span className="small soft col-start-2">
-            {[pairOf(row), home, standingOf(followUps)].join(' · ')}
-            {isOverdue(followUps, today) && <b className="ml-2">{w.name('apart', 'overdue')}</b>}
-          </span>
+    <ListRow chosen={chosen} onChoose={onChoose}>
+      <span className="grid grid-cols-[56px_1fr] gap-x-3">
+        <span className="fig small soft">{dayOf(row.at)}</span>
+        <span>
+          {row.kind === 'incident' && <b>{w.name('apart', 'incident')}</b>} {row.body.what}
         </span>
-      </button>
-    </li>
+        <span className="small soft col-start-2">
+          {[pairOf(row), home, standingOf(followUps)].join(' · ')}
+          {isOverdue(followUps, today) && <b className="ml-2">{w.name('apart', 'overdue')}</b>}
+        </span>
+      </span>
+    </ListRow>
   );
 };
 

@@ -3,6 +3,7 @@ import { recordInWords } from '@zymostat/words';
 import { dateOf, timeOf } from '../../ui/times.ts';
 import { w } from '../../words/words.ts';
 import type { RecordsShown } from './useRecords.ts';
+import { ListRow } from '../../ui/ListRow.tsx';
 
 interface LineProps {
   row: RecordRow;
@@ -13,23 +14,17 @@ interface LineProps {
 const Line = ({ row, chosen, onChoose }: LineProps) => {
   const { what, note } = recordInWords(w, row);
   return (
-    <li>
-      <button
-        className={`list__row ${chosen ? 'on-ink' : ''}`}
-        aria-current={chosen || undefined}
-        onClick={onChoose}
-      >
-        <span className="grid grid-cols-[44px_1fr] items-baseline gap-x-3">
-          <span className="fig small soft">{timeOf(row.at)}</span>
-          <span>
-            <b className="font-semibold">{w.name('record', row.kind)}</b> · {what}
-          </span>
-          <span className="small soft col-start-2">
-            {[row.homeName, row.person, note].filter(Boolean).join(' · ')}
-          </span>
+    <ListRow chosen={chosen} onChoose={onChoose}>
+      <span className="grid grid-cols-[44px_1fr] items-baseline gap-x-3">
+        <span className="fig small soft">{timeOf(row.at)}</span>
+        <span>
+          <b className="font-semibold">{w.name('record', row.kind)}</b> · {what}
         </span>
-      </button>
-    </li>
+        <span className="small soft col-start-2">
+          {[row.homeName, row.person, note].filter(Boolean).join(' · ')}
+        </span>
+      </span>
+    </ListRow>
   );
 };
 

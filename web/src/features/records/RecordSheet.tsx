@@ -1,9 +1,9 @@
 import type { RecordRow } from '@zymostat/contract';
 import { activeFacts } from '@zymostat/core';
-import { reasonInWords, sourceInWords } from '@zymostat/words';
 import { Fragment, type ReactNode } from 'react';
-import { Severity, Verdict } from '../../ui/parts.tsx';
+import { Verdict } from '../../ui/parts.tsx';
 import { dateOf, timeOf } from '../../ui/times.ts';
+import { ReasonList } from '../../ui/ReasonList.tsx';
 import { WetBand } from '../../ui/WetBand.tsx';
 import { rich } from '../../words/rich.tsx';
 import { w } from '../../words/words.ts';
@@ -22,22 +22,6 @@ const WetTime = ({ body }: { body: BodyOf<'wet-time'> }) =>
       />
     </div>
   );
-
-const Refusal = ({ body }: { body: BodyOf<'refusal'> }) => (
-  <ul className="my-2 grid gap-2">
-    {body.reasons.map((reason, i) => (
-      <li key={i} className="grid grid-cols-[72px_1fr] gap-2">
-        <span>
-          <Severity is={reason.outcome} />
-        </span>
-        <span>
-          {reasonInWords(w, reason)}{' '}
-          <span className="small soft">{sourceInWords(w, reason.source)}</span>
-        </span>
-      </li>
-    ))}
-  </ul>
-);
 
 const momentIn = (ms: number) => `${dateOf(ms)}, ${timeOf(ms)}`;
 const Hash = ({ of }: { of: string }) => <span className="fig small break-all">{of}</span>;
@@ -74,7 +58,7 @@ export const RecordSheet = ({ row }: { row: RecordRow }) => (
     </p>
     <Verdict say={headline(row)} />
     {row.kind === 'wet-time' && <WetTime body={row.body} />}
-    {row.kind === 'refusal' && <Refusal body={row.body} />}
+    {row.kind === 'refusal' && <ReasonList of={row.body.reasons} />}
     <Facts row={row} />
     <p className="small soft my-3">{w.name('records', 'rowsAreOnlyEverAdded')}</p>
   </>

@@ -7,6 +7,7 @@ import { rich } from '../../words/rich.tsx';
 import { w } from '../../words/words.ts';
 import { useSourcesQuery } from './api.ts';
 import { SourceSheet } from './SourceSheet.tsx';
+import { ListRow } from '../../ui/ListRow.tsx';
 
 interface RowProps {
   source: Source & { key: string };
@@ -16,27 +17,21 @@ interface RowProps {
 }
 
 const Row = ({ source, compared, chosen, onChoose }: RowProps) => (
-  <li>
-    <button
-      className={`list__row ${chosen ? 'on-ink' : ''}`}
-      aria-current={chosen || undefined}
-      onClick={onChoose}
-    >
-      <span className="source__name">
-        <i
-          className={`source__stroke ${compared ? 'source__stroke--full' : ''}`}
-          aria-hidden="true"
-        />
-        <b className="font-semibold">{source.key}</b>
-        <span className="small soft">
-          {compared ? w.name('sources', 'compared') : w.name('sources', 'fromMemory')}
-        </span>
-      </span>
+  <ListRow chosen={chosen} onChoose={onChoose}>
+    <span className="source__name">
+      <i
+        className={`source__stroke ${compared ? 'source__stroke--full' : ''}`}
+        aria-hidden="true"
+      />
+      <b className="font-semibold">{source.key}</b>
       <span className="small soft">
-        {source.title}, {source.edition}
+        {compared ? w.name('sources', 'compared') : w.name('sources', 'fromMemory')}
       </span>
-    </button>
-  </li>
+    </span>
+    <span className="small soft">
+      {source.title}, {source.edition}
+    </span>
+  </ListRow>
 );
 
 const b = (text: React.ReactNode) => <b>{text}</b>;

@@ -9,6 +9,7 @@ import { rich } from '../../words/rich.tsx';
 import { w } from '../../words/words.ts';
 import { useStockQuery } from './api.ts';
 import { ProductForm } from './label/ProductForm.tsx';
+import { ListRow } from '../../ui/ListRow.tsx';
 
 const usesOf = ({ label }: StockRow): string =>
   (label?.uses ?? [])
@@ -28,20 +29,14 @@ interface RowProps {
 }
 
 const Row = ({ product, chosen, onChoose }: RowProps) => (
-  <li>
-    <button
-      className={`list__row ${chosen ? 'on-ink' : ''}`}
-      aria-current={chosen || undefined}
-      onClick={onChoose}
-    >
-      <span className="flex items-baseline gap-3">
-        <span className="fig">{product.code}</span>
-        <i className="stub stub--row fill self-center" data-family="product" />
-        <b className="font-semibold">{product.name}</b>
-      </span>
-      <span className="small soft block">{usesOf(product)}</span>
-    </button>
-  </li>
+  <ListRow chosen={chosen} onChoose={onChoose}>
+    <span className="flex items-baseline gap-3">
+      <span className="fig">{product.code}</span>
+      <i className="stub stub--row fill self-center" data-family="product" />
+      <b className="font-semibold">{product.name}</b>
+    </span>
+    <span className="small soft block">{usesOf(product)}</span>
+  </ListRow>
 );
 
 /** What stands of it before it is changed. */

@@ -8,6 +8,7 @@ import { w } from '../../../words/words.ts';
 import { useHomesQuery } from '../../homes/api.ts';
 import { KeepApartHead } from '../KeepApartHead.tsx';
 import { ClientHome } from './ClientHome.tsx';
+import { ListRow } from '../../../ui/ListRow.tsx';
 
 /** Something there must never meet anything of ours: in the bowl, or in a bottle nobody knows. */
 const hasNever = ({ clientKeeps }: HomeRow): boolean =>
@@ -20,29 +21,23 @@ interface RowProps {
 }
 
 const Row = ({ home, chosen, onChoose }: RowProps) => (
-  <li>
-    <button
-      className={`list__row ${chosen ? 'on-ink' : ''}`}
-      aria-current={chosen || undefined}
-      onClick={onChoose}
-    >
-      <span className="flex justify-between gap-3">
-        <b className="font-semibold">
-          {home.name}, {home.place}
-        </b>
-        {hasNever(home) && (
-          <span className="small">
-            {w.say('apart.inThere', { value: w.name('severity', 'never') })}
-          </span>
-        )}
-      </span>
-      <span className="small soft">
-        {home.clientKeeps.length > 0
-          ? home.clientKeeps.map((id) => w.name('product', id)).join(', ')
-          : w.name('apart', 'nothingWrittenDown')}
-      </span>
-    </button>
-  </li>
+  <ListRow chosen={chosen} onChoose={onChoose}>
+    <span className="flex justify-between gap-3">
+      <b className="font-semibold">
+        {home.name}, {home.place}
+      </b>
+      {hasNever(home) && (
+        <span className="small">
+          {w.say('apart.inThere', { value: w.name('severity', 'never') })}
+        </span>
+      )}
+    </span>
+    <span className="small soft">
+      {home.clientKeeps.length > 0
+        ? home.clientKeeps.map((id) => w.name('product', id)).join(', ')
+        : w.name('apart', 'nothingWrittenDown')}
+    </span>
+  </ListRow>
 );
 
 /** What clients keep, home by home, against the protocols there. */
