@@ -260,6 +260,18 @@ describe('what must not meet, in words', () => {
     expect(reasonInWords(w, reason)).toMatch(/Caps slip\. A bag of its own\.$/);
   });
 
+  test('a code of our own is written as it stands on the bottle, a kind in small letters', () => {
+    const beside = (b: string): Reason => ({
+      code: 'not-carried-together',
+      outcome: 'never',
+      figures: { ...bite, a: 'chlorine-bleach', b },
+      source: '',
+    });
+    const lead = 'Chlorine bleach and';
+    expect(reasonInWords(w, beside('B-0046'))).toContain(`${lead} B-0046 must not`);
+    expect(reasonInWords(w, beside('vinegar'))).toContain(`${lead} vinegar must not`);
+  });
+
   test('what nothing lifts is said so, not left out', () => {
     const figures = { rule: 'peracid', remedy: null, keeps: 'cistern-tablet' } as const;
     expect(

@@ -7,6 +7,10 @@ import { remedyInWords, wordsOfRule } from './rules.ts';
 export const thing = ({ table }: Words, id: string): string =>
   (table('product') as Record<string, string>)[id] ?? id;
 
+/** The same in the middle of a sentence: a code or a name of our own stays as it is written. */
+const inSentence = (words: Words, id: string): string =>
+  id in words.table('product') ? lower(thing(words, id)) : id;
+
 /**
  * A bite as it is written now. Rows of before hold what lifts it as acts joined by commas, or a
  * company's own words beside the rule.
@@ -35,6 +39,6 @@ export const byActs = (words: Words, figures: Bitten): { happens: string; remedy
 /** Two things that must not stand or be carried side by side. */
 export const together = (words: Words, f: ReasonFigures['not-side-by-side']) => ({
   one: upper(thing(words, f.a)),
-  other: lower(thing(words, f.b)),
+  other: inSentence(words, f.b),
   happens: byRule(words, f).happens,
 });
