@@ -15,5 +15,8 @@ const project = (name) => ({
 
 export default {
   testTimeout: 30_000,
+  // One a core; one that has grown large begins anew, since collecting its memory holds up the rest.
+  maxWorkers: '100%',
+  workerIdleMemoryLimit: '600MB',
   projects: ['core', 'contract', 'words', 'server', 'devices', 'web'].map(project),
 };

@@ -1,5 +1,5 @@
 import { toJsonSchema } from '@valibot/to-json-schema';
-import type { Endpoint, Stream } from './endpoints/endpoint.ts';
+import { isKeyed, type Endpoint, type Stream } from './endpoints/endpoint.ts';
 import { endpoints, streams } from './endpoints/index.ts';
 import { homeFile } from './messages/homes.ts';
 import { problem } from './messages/problem.ts';
@@ -35,8 +35,16 @@ const seenHeader = {
   name: 'If-Match',
   in: 'header',
   required: true,
-  description: 'The revision of the home that the caller saw, in quotation marks.',
+  description: 'The revision that the caller saw of what they change, in quotation marks.',
   schema: { type: 'string' },
+};
+
+const keyHeader = {
+  name: 'Idempotency-Key',
+  in: 'header',
+  required: true,
+  description: 'A new UUID for each thing that is to be done: sent again, it is done once.',
+  schema: { type: 'string', format: 'uuid' },
 };
 
 /** What every route has: who may call, what is asked in its address, how it says no. */
@@ -48,6 +56,7 @@ const described = (operationId: string, one: Endpoint | Stream, type: string, an
     ...parameters(one.params, 'path'),
     ...parameters(one.query, 'query'),
     ...('seen' in one && one.seen ? [seenHeader] : []),
+    ...('ownId' in one && isKeyed(one) ? [keyHeader] : []),
   ],
   responses: {
     200: { description: 'Done', content: { [type]: { schema: answer } } },

@@ -54,6 +54,13 @@ export const routes = {
   takeThing: 'DELETE /place-items/:id',
   sources: 'GET /sources',
   checkSource: 'POST /sources/checked',
+  changePassword: 'PUT /me/password',
+  sessions: 'GET /sessions',
+  sessionsOf: 'GET /people/:id/sessions',
+  endSession: 'DELETE /sessions/:id',
+  people: 'GET /people',
+  changeRole: 'PUT /people/:id/role',
+  leave: 'POST /people/:id/leave',
   setLanguage: 'PUT /me/language',
   setNumbers: 'PUT /company/numbers',
   roundHomes: 'GET /round-homes',
@@ -61,9 +68,12 @@ export const routes = {
   startRound: 'POST /rounds',
   round: 'GET /rounds/:id',
   addEvent: 'POST /rounds/:id/events',
+  addEvents: 'POST /events',
   finishRound: 'POST /rounds/:id/finish',
   wetNow: 'GET /wet-now',
   records: 'GET /records',
+  verification: 'GET /verification',
+  verify: 'POST /verification',
 } as const;
 export type RouteName = keyof typeof routes;
 

@@ -17,6 +17,7 @@ export const things = [
   'Round',
   'WetNow',
   'Records',
+  'Verification',
   'Sources',
 ] as const;
 export type Thing = (typeof things)[number];

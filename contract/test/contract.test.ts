@@ -47,7 +47,10 @@ test('the description names every endpoint with its body and its answer', () => 
   );
   expect(described.sort()).toEqual([...Object.keys(endpoints), ...Object.keys(streams)].sort());
   expect(paths['/api/homes/{id}/rooms']!.post).toMatchObject({
-    parameters: [{ name: 'id', in: 'path', required: true }],
+    parameters: [
+      { name: 'id', in: 'path', required: true },
+      { name: 'Idempotency-Key', in: 'header', required: true },
+    ],
     requestBody: {
       content: {
         'application/json': {

@@ -116,5 +116,5 @@ export * from './protocol/visitMeetings.ts';
 export * from './protocol/workingOrder.ts';
 export * from './round/judgeEvent.ts';
 export * from './round/judgeBatch.ts';
-export * from './round/judgeBatch.ts';
+export * from './round/surfaceState.ts';
 export * from './round/wetClock.ts';

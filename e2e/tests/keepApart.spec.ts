@@ -277,6 +277,7 @@ test.describe.serial('keep apart', () => {
         happens: 'The label of the concentrate forbids thinning it.',
         remedy: 'Use it as sold.',
       },
+      headers: { 'idempotency-key': crypto.randomUUID() },
     });
     const { id } = (await added.json()) as { id: string };
     await page.goto('/bench');
@@ -291,6 +292,7 @@ test.describe.serial('keep apart', () => {
     await expect(sheet.getByRole('button', { name: 'Record the batch' })).toBeDisabled();
     await page.request.post(`/api/book/rules/${id}/withdraw`, {
       data: { why: 'The maker allows it after all.' },
+      headers: { 'idempotency-key': crypto.randomUUID() },
     });
     await page.reload();
     await choose(page, /^Stock/, '2-propanol 99 %');

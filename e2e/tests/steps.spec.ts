@@ -11,7 +11,9 @@ const ask = async (
   path: string,
   data?: object,
 ) => {
-  const answer = await api[method](`/api${path}`, { headers, ...(data ? { data } : {}) });
+  const key = { 'idempotency-key': crypto.randomUUID() };
+  const sent = { headers: { ...headers, ...key }, ...(data ? { data } : {}) };
+  const answer = await api[method](`/api${path}`, sent);
   if (!answer.ok()) throw new Error(`${method} ${path}: ${answer.status()} ${await answer.text()}`);
   return answer.status() === 204 ? null : answer.json();
 };

@@ -10,6 +10,7 @@ test('of two at one home the loser is told who was first, keeps what was typed, 
   const home = (await (
     await page.request.post('/api/homes', {
       data: { name: `Oda ${tag}`, place: 'Mill Lane', situations: [], clientKeeps: [] },
+      headers: { 'idempotency-key': crypto.randomUUID() },
     })
   ).json()) as { id: string };
   const other = await another(browser, 'maren', { width: 1280, height: 800 });

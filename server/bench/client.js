@@ -1,4 +1,5 @@
 import { Buffer } from 'node:buffer';
+import { randomUUID } from 'node:crypto';
 import { Agent, request } from 'node:http';
 import { performance } from 'node:perf_hooks';
 import { parentPort, workerData } from 'node:worker_threads';
@@ -7,7 +8,7 @@ import { parentPort, workerData } from 'node:worker_threads';
  * Asks as fifty pages at once would, away from the thread that answers, so that asking does not
  * slow the answers down.
  */
-const { base, cookie, inFlight, requests, ids, versions, surfaces, setting } = workerData;
+const { base, cookie, inFlight, requests, ids, versions, surfaces, setting, only } = workerData;
 const agent = new Agent({ keepAlive: true, maxSockets: inFlight });
 
 /** Asks as somebody who has seen whatever there is: nothing here races for the same thing. */
@@ -19,6 +20,7 @@ const ask = (method, path, body) =>
     const headers = {
       cookie,
       'if-match': NEWEST,
+      ...(method === 'POST' ? { 'idempotency-key': randomUUID() } : {}),
       ...(text
         ? { 'content-type': 'application/json', 'content-length': Buffer.byteLength(text) }
         : {}),
@@ -45,7 +47,8 @@ const routes = {
   'POST /homes/:id/protocols': () => ask('POST', `/homes/${pick(ids)}/protocols`, {}),
 };
 
-for (const [name, call] of Object.entries(routes)) {
+for (const [name, call] of Object.entries(routes).filter(([one]) => only?.includes(one) ?? true)) {
+  const begun = performance.now();
   const times = [];
   let left = requests;
   const one = async () => {
@@ -57,6 +60,10 @@ for (const [name, call] of Object.entries(routes)) {
     }
   };
   await Promise.all(Array.from({ length: inFlight }, one));
-  parentPort.postMessage({ name, times });
+  parentPort.postMessage({
+    name,
+    times,
+    rate: (times.length * 1000) / (performance.now() - begun),
+  });
 }
 agent.destroy();

@@ -1,5 +1,6 @@
 import { Worker } from 'node:worker_threads';
-import { addHome, disinfect, testBed } from '../test/support.ts';
+import { disinfect, testBed } from '../test/support.ts';
+import { manyHomes, whatThereIs } from './homes.ts';
 
 /**
  * How quickly the protocol's routes answer with 2,000 homes and 50 requests in flight: npm run
@@ -11,33 +12,8 @@ const REQUESTS = 3000;
 
 const bed = await testBed();
 const maren = await bed.as('maren');
-const { home } = await addHome(
-  maren,
-  Array.from({ length: 12 }, (_, i) => ({
-    fields: { name: `Surface ${i}` },
-    ...(i % 2 ? { setting: disinfect(bed.stock['S-1'], 0.03) } : {}),
-  })),
-);
-await maren.call(`POST /homes/${home}/protocols`, {});
-// The other homes are copies of the first: rooms, surfaces and approved version with ids of their
-// own.
-await bed.context.db.query(
-  `WITH made AS (INSERT INTO home (id, name, place, situations, client_keeps) SELECT gen_random_uuid(), name || n, place, situations, client_keeps FROM home, generate_series(2, $1::int) n RETURNING id),
-        room_made AS (INSERT INTO room (id, home_id, name, floor_area, height, ventilation, flame) SELECT gen_random_uuid(), made.id, r.name, floor_area, height, ventilation, flame FROM made, room r WHERE r.home_id = $2 RETURNING id, home_id),
-        surface_made AS (INSERT INTO surface (id, room_id, name, material, level, area, touched, food, goal, against, stock_id, strength)
-          SELECT gen_random_uuid(), m.id, s.name, material, level, area, touched, food, goal, against, stock_id, strength FROM room_made m, surface s JOIN room r ON s.room_id = r.id WHERE r.home_id = $2 RETURNING 1)
-   INSERT INTO protocol_version (id, home_id, number, approved_at, approved_by, protocol) SELECT gen_random_uuid(), made.id, 1, v.approved_at, v.approved_by, v.protocol FROM made, protocol_version v WHERE v.home_id = $2`,
-  [HOMES, home],
-);
-const ids = ((await bed.context.db.query('SELECT id FROM home')) as { id: string }[]).map(
-  ({ id }) => id,
-);
-const versions = (
-  (await bed.context.db.query('SELECT id FROM protocol_version')) as { id: string }[]
-).map(({ id }) => id);
-const surfaces = (
-  (await bed.context.db.query('SELECT id FROM surface LIMIT 5000')) as { id: string }[]
-).map(({ id }) => id);
+await manyHomes(bed, maren, HOMES);
+const { ids, versions, surfaces } = await whatThereIs(bed);
 
 const setting = disinfect(bed.stock['S-1'], 0.03);
 const workload = {

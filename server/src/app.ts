@@ -1,3 +1,4 @@
+import type { KeyObject } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { openapi } from '@zymostat/contract';
@@ -11,11 +12,10 @@ import { bottleRoutes } from './features/bottles/routes.ts';
 import { homeRoutes } from './features/homes/routes.ts';
 import { instrumentRoutes, type Instruments } from './features/instruments/routes.ts';
 import { labelRoutes } from './features/labels/routes.ts';
-import type { LedgerListener } from './platform/database/ledgerListener.ts';
 import { liveRoutes } from './features/live/routes.ts';
 import { mishapRoutes } from './features/mishaps/routes.ts';
 import { peopleRoutes } from './features/people/routes.ts';
-import { personOfToken } from './features/people/service.ts';
+import { forgetSession, personOfToken } from './features/people/service.ts';
 import { placeRoutes } from './features/places/routes.ts';
 import { protocolRoutes } from './features/protocols/routes.ts';
 import { recipeRoutes } from './features/recipes/routes.ts';
@@ -24,12 +24,16 @@ import { roundRoutes } from './features/rounds/routes.ts';
 import { sessionRoutes } from './features/session/routes.ts';
 import { sourceRoutes } from './features/sources/routes.ts';
 import { stockRoutes } from './features/stock/routes.ts';
-import { pageFolder } from './platform/config.ts';
-import type { Context } from './platform/context.ts';
+import { verificationRoutes } from './features/verification/routes.ts';
+import { pageFolder, trustedProxies } from './platform/config.ts';
+import type { Notices } from './platform/database/notices.ts';
 import { answerProblem } from './platform/http/answerProblem.ts';
 import { identify } from './platform/http/caller.ts';
+import { OpenStreams } from './platform/http/openStreams.ts';
 import { problems } from './platform/http/problems.ts';
 import { numberRequests } from './platform/http/requestId.ts';
+import { sameOrigin } from './platform/http/sameOrigin.ts';
+import type { Serving } from './platform/http/serve.ts';
 import { makeLog, type Logger } from './platform/log.ts';
 
 /**
@@ -52,47 +56,52 @@ const contentSecurity = {
   },
 };
 
-/** What a server works with besides its context. */
+/** What a server works with: one context to write by, one to read by, one for reports. */
+export type Contexts = Omit<Serving, 'router' | 'streams'>;
+
+/** What a server works with besides. */
 interface Around {
-  listener: LedgerListener;
+  key: KeyObject;
+  notices: Notices;
   instruments?: Instruments;
   log?: Logger;
 }
 
-const addFeatures = (
-  api: Router,
-  context: Context,
-  { listener, instruments = {} }: Around,
-): void => {
-  sessionRoutes(api, context);
-  peopleRoutes(api, context);
-  homeRoutes(api, context);
-  boardRoutes(api, context);
-  protocolRoutes(api, context);
-  stockRoutes(api, context);
-  batchRoutes(api, context);
-  bottleRoutes(api, context);
-  recipeRoutes(api, context);
-  labelRoutes(api, context);
-  instrumentRoutes(api, instruments);
-  bookRoutes(api, context);
-  placeRoutes(api, context);
-  mishapRoutes(api, context);
-  roundRoutes(api, context);
-  sourceRoutes(api, context);
-  recordRoutes(api, context);
-  liveRoutes(api, listener);
+const addFeatures = (on: Serving, { notices, key, instruments = {} }: Around): void => {
+  sessionRoutes(on);
+  peopleRoutes(on);
+  homeRoutes(on);
+  boardRoutes(on);
+  protocolRoutes(on);
+  stockRoutes(on);
+  batchRoutes(on);
+  bottleRoutes(on);
+  recipeRoutes(on);
+  labelRoutes(on);
+  instrumentRoutes(on, instruments);
+  bookRoutes(on);
+  placeRoutes(on);
+  mishapRoutes(on);
+  roundRoutes(on);
+  sourceRoutes(on);
+  recordRoutes(on, key);
+  verificationRoutes(on, key);
+  liveRoutes(on, notices);
 };
 
-const apiOf = (context: Context, around: Around): Router => {
+const apiOf = (contexts: Contexts, around: Around, open: OpenStreams): Router => {
   const api = express.Router();
   api.use((_request, response, next) => {
     response.set('Cache-Control', 'no-store');
     next();
   });
-  api.use(express.json({ limit: '256kb' }));
-  api.use(identify((token) => personOfToken(context, token)));
-  addFeatures(api, context, around);
+  api.use(sameOrigin);
+  api.use(identify(open.callerOf));
+  around.notices.on('session', (tokenHash) => {
+    forgetSession(tokenHash);
+    void open.recheck();
+  });
+  addFeatures({ router: api, streams: open, ...contexts }, around);
   const description = openapi();
   api.get('/openapi.json', (_request, response) => void response.json(description));
   api.use((request) => {
@@ -103,17 +112,22 @@ const apiOf = (context: Context, around: Around): Router => {
 
 /** The page, where it is built: any address that is no file is the page's own. */
 const addPage = (app: Express, folder: string): void => {
-  app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y' }));
+  const assets = { immutable: true, maxAge: '1y', fallthrough: false } as const;
+  app.use('/assets', express.static(join(folder, 'assets'), assets));
   app.use(express.static(folder, { index: false }));
   app.get('/{*path}', (_request, response) =>
     response.sendFile(join(folder, 'index.html'), { headers: { 'Cache-Control': 'no-cache' } }),
   );
 };
 
-export const createApp = (context: Context, around: Around): Express => {
+/** The application, and the streams that it holds open. */
+export const createApp = (
+  contexts: Contexts,
+  around: Around,
+): Express & { locals: { open: OpenStreams } } => {
   const { log = makeLog() } = around;
   const app = express();
-  app.set('trust proxy', 'loopback');
+  app.set('trust proxy', trustedProxies());
   app.set('query parser', 'simple');
   // Answers are not stored by anybody: a tag to compare them by would be for nothing.
   app.set('etag', false);
@@ -126,9 +140,10 @@ export const createApp = (context: Context, around: Around): Express => {
         compression.filter(request, response),
     }),
   );
-  app.use('/api', apiOf(context, around));
+  const open = new OpenStreams((token) => personOfToken(contexts.read, token));
+  app.use('/api', apiOf(contexts, around, open));
   const folder = pageFolder();
   if (existsSync(folder)) addPage(app, folder);
   app.use(answerProblem(log));
-  return app;
+  return Object.assign(app, { locals: { open } });
 };

@@ -1,5 +1,4 @@
-import { databaseUrl } from './platform/config.ts';
-import { connect } from './database/connect.ts';
+import { ownerUrl } from './platform/config.ts';
+import { migrateAt } from './database/connect.ts';
 
-const db = await connect(databaseUrl());
-await db.destroy();
+await migrateAt(ownerUrl());

@@ -2,14 +2,14 @@ import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { startDevices } from '../../devices/src/start.ts';
 import { createApp } from '../src/app.ts';
-import { ledgerListener } from '../src/platform/database/ledgerListener.ts';
-import { Caller, testBed, type Bed, quiet } from './support.ts';
+import { listenTo } from '../src/platform/database/notices.ts';
+import { Caller, testBed, type Bed, key, quiet } from './support.ts';
 
 let bed: Bed;
 let devices: Awaited<ReturnType<typeof startDevices>>;
 let server: Server;
 let tobias: Caller;
-const listener = () => ledgerListener(bed.url);
+const listener = () => listenTo(bed.url);
 let ledger: ReturnType<typeof listener>;
 
 beforeAll(async () => {
@@ -18,15 +18,19 @@ beforeAll(async () => {
   ledger = listener();
   const at = (port: number) => `127.0.0.1:${port}`;
   server = createServer(
-    createApp(bed.context, {
-      listener: ledger,
-      log: quiet,
-      instruments: {
-        scale: at(devices.ports.scale),
-        meter: at(devices.ports.meter),
-        strip: at(devices.ports.strip),
+    createApp(
+      { write: bed.context, read: bed.context, report: bed.context },
+      {
+        notices: ledger,
+        log: quiet,
+        key,
+        instruments: {
+          scale: at(devices.ports.scale),
+          meter: at(devices.ports.meter),
+          strip: at(devices.ports.strip),
+        },
       },
-    }),
+    ),
   );
   await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
   tobias = new Caller(`http://127.0.0.1:${(server.address() as AddressInfo).port}`);

@@ -9,14 +9,16 @@ import { setTimeout as pause } from 'node:timers/promises';
 import { fileURLToPath } from 'node:url';
 import { liveContext } from '../src/platform/context.ts';
 import { connect } from '../src/database/connect.ts';
-import { verifyChain } from '../src/features/records/service.ts';
-import { addHome, Caller, disinfect, pourChecked, seedCompany } from './support.ts';
+import { addHome, breaksIn, Caller, clean, seedCompany } from './support.ts';
 
 const root = fileURLToPath(new URL('../../', import.meta.url));
 const postgres = (verb: string, dir: string) =>
   execFileSync(join(root, 'scripts/postgres.sh'), [verb, dir], { encoding: 'utf8' }).trim();
 
-jest.setTimeout(120_000);
+jest.setTimeout(240_000);
+
+/** Of each phone: enough that something is always under way. */
+const EVENTS = 900;
 
 let dir: string;
 let server: ChildProcess;
@@ -26,7 +28,14 @@ const base = `http://127.0.0.1:${port}`;
 const startServer = async (url: string) => {
   server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], {
     cwd: root,
-    env: { ...process.env, NODE_OPTIONS: '', DATABASE_URL: url, PORT: String(port) },
+    env: {
+      ...process.env,
+      NODE_OPTIONS: '',
+      DATABASE_URL: url,
+      PORT: String(port),
+      ANCHOR_KEY: join(dir, 'key.pem'),
+      ANCHORS_FILE: join(dir, 'anchors.jsonl'),
+    },
     stdio: 'ignore',
   });
   for (let i = 0; i < 200; i += 1) {
@@ -57,90 +66,104 @@ afterAll(async () => {
   rmSync(dir, { recursive: true, force: true });
 });
 
-/**
- * Does what the phone's outbox does: sends in order, again and again, until each event is
- * acknowledged.
- */
+const KILLS = 20;
+
+interface Phone {
+  caller: Caller;
+  roundId: string;
+  events: { id: string }[];
+  acknowledged: Set<string>;
+}
+
+/** A phone that sends what it has, again and again, until each event is acknowledged. */
 const sendAll = async (
   caller: Caller,
-  round: string,
-  events: { id: string }[],
-  acknowledged: string[],
-) => {
-  for (const event of events) {
-    for (;;) {
-      const answer = await caller.did(round, event).catch(() => undefined);
-      if (answer?.status === 200) break;
-      if (answer && answer.status < 500) throw new Error(`refused: ${JSON.stringify(answer.body)}`);
-      await pause(50);
+  events: readonly { id: string }[],
+  acknowledged: Set<string>,
+): Promise<void> => {
+  for (let left = [...events]; left.length > 0;) {
+    const batch = left.slice(0, 10);
+    const answer = await caller.call('POST /events', { events: batch }).catch(() => undefined);
+    if (answer?.status !== 200) {
+      if (answer && answer.status < 500) throw new Error(JSON.stringify(answer.body));
+      await pause(30);
+      continue;
     }
-    acknowledged.push(event.id);
+    for (const one of answer.body as { id: string; taken?: string }[]) {
+      if (!one.taken) throw new Error(`refused: ${JSON.stringify(one)}`);
+      acknowledged.add(one.id);
+    }
+    left = left.filter(({ id }) => !acknowledged.has(id));
   }
 };
 
-test('SIGKILL of the server and of PostgreSQL in the middle of a round loses no acknowledged event and doubles none', async () => {
+const startPostgres = (): string => {
+  execFileSync('sh', ['-c', `rm -f '${dir}/data/postmaster.pid'`]);
+  return postgres('start', dir);
+};
+
+/** Stops PostgreSQL at once, by turns as if the power failed and as if somebody pulled it down. */
+const stopPostgres = async (turn: number): Promise<void> => {
+  const [line] = readFileSync(join(dir, 'data/postmaster.pid'), 'utf8').split('\n');
+  process.kill(Number(line), turn % 2 === 0 ? 'SIGKILL' : 'SIGQUIT');
+  await pause(250);
+};
+
+test(`${KILLS} kills of the server and ${KILLS} stops of PostgreSQL lose no acknowledged event and double none`, async () => {
   const url = postgres('start', dir);
   const db = await connect(url);
   const stock = await seedCompany(liveContext(db));
   await db.destroy();
   await startServer(url);
 
-  const [maren, tobias] = [new Caller(base), new Caller(base)];
+  const maren = new Caller(base);
   await maren.call('POST /session', { login: 'maren', password: 'a long enough one' });
-  await tobias.call('POST /session', { login: 'tobias', password: 'a long enough one' });
-  const {
-    home,
-    surfaces: [basin],
-  } = await addHome(maren, [{ setting: disinfect(stock['S-1'], 0.03) }]);
-  await maren.call(`POST /homes/${home}/protocols`, {});
-  const batch = await pourChecked(tobias, stock['S-1'], 0.03);
-  const round = randomUUID();
-  await tobias.call('POST /rounds', { id: round, homeId: home });
-
-  const kinds = [
-    'washed',
-    ...Array.from({ length: 40 }, () => ['applied', 'rewet', 'wiped']).flat(),
-  ];
-  const at = Date.now();
-  const events = kinds.map((kind, i) => ({
-    id: randomUUID(),
-    surfaceId: basin!,
-    kind,
-    at: at + i,
-    batchId: kind === 'applied' || kind === 'rewet' ? batch : null,
-  }));
-  const acknowledged: string[] = [];
-  const sending = sendAll(tobias, round, events, acknowledged);
-
-  const until = async (n: number) => {
-    while (acknowledged.length < n) await pause(5);
-  };
-  await until(25);
-  server.kill('SIGKILL');
-  await died(server);
-  await startServer(url);
-
-  await until(60);
-  const postmaster = Number(readFileSync(join(dir, 'data/postmaster.pid'), 'utf8').split('\n')[0]);
-  const beforeKill = new URL(url).port;
-  process.kill(postmaster, 'SIGKILL');
-  await pause(300);
-  execFileSync('sh', ['-c', `rm -f '${dir}/data/postmaster.pid'`]);
-  const again = postgres('start', dir);
-  if (new URL(again).port !== beforeKill) {
-    server.kill('SIGKILL');
-    await died(server);
-    await startServer(again);
+  const phones: Phone[] = [];
+  for (const login of ['tobias', 'anneke', 'tobias', 'anneke']) {
+    const caller = new Caller(base);
+    await caller.call('POST /session', { login, password: 'a long enough one' });
+    const personId = (await caller.call('GET /session')).body.person.id as string;
+    const { home, surfaces } = await addHome(maren, [{ setting: clean(stock['S-3'], 0.05) }]);
+    await maren.call(`POST /homes/${home}/protocols`, {});
+    const roundId = randomUUID();
+    await caller.call('POST /rounds', { id: roundId, homeId: home });
+    const at = Date.now();
+    const events = Array.from({ length: EVENTS }, (_, i) => ({
+      ...{ id: randomUUID(), roundId, personId, surfaceId: surfaces[0], kind: 'washed' },
+      ...{ at: at + i, batchId: null },
+    }));
+    phones.push({ caller, roundId, events, acknowledged: new Set<string>() });
   }
-  await sending;
-
-  const { body } = await tobias.call(`GET /rounds/${round}`);
-  expect(body.events.map((event: { id: string }) => event.id)).toEqual(
-    events.map((event) => event.id),
+  const sending = phones.map(({ caller, events, acknowledged }) =>
+    sendAll(caller, events, acknowledged),
   );
-  expect(acknowledged).toEqual(events.map((event) => event.id));
+  const done = () => phones.reduce((sum, { acknowledged }) => sum + acknowledged.size, 0);
+  const each = (EVENTS * phones.length) / (2 * KILLS + 1);
+  const until = async (events: number) => {
+    while (done() < events) await pause(2);
+  };
 
-  const after = await connect(again);
-  expect((await verifyChain(liveContext(after))).broken).toBeNull();
+  for (let turn = 0; turn < 2 * KILLS; turn += 1) {
+    await until(each * (turn + 1));
+    if (turn % 2 === 0) {
+      server.kill('SIGKILL');
+      await died(server);
+      await startServer(url);
+    } else {
+      await stopPostgres(turn >> 1);
+      expect(startPostgres()).toBe(url);
+    }
+  }
+  await Promise.all(sending);
+
+  for (const { caller, roundId, events, acknowledged } of phones) {
+    expect(acknowledged.size).toBe(events.length);
+    const { body } = await caller.call(`GET /rounds/${roundId}`);
+    expect(body.events.map((event: { id: string }) => event.id)).toEqual(
+      events.map((event) => event.id),
+    );
+  }
+  const after = await connect(url);
+  expect(await breaksIn(liveContext(after))).toEqual([]);
   await after.destroy();
 });

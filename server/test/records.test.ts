@@ -1,5 +1,4 @@
 import { setTimeout as pause } from 'node:timers/promises';
-import { verifyChain } from '../src/features/records/service.ts';
 import { addHome, disinfect, testBed, type Bed, type Caller } from './support.ts';
 
 let bed: Bed;
@@ -25,18 +24,12 @@ const mishap = (more: object) => ({
   done: 'Flushed',
   ...more,
 });
-const change = async (sql: string) => {
-  await bed.context.db.query('ALTER TABLE ledger DISABLE TRIGGER ledger_append_only');
-  await bed.context.db.query(sql);
-  await bed.context.db.query('ALTER TABLE ledger ENABLE TRIGGER ledger_append_only');
-};
-
 test('rows come newest first, by home, day and kind', async () => {
   const { rows, more } = (await maren.call('GET /records?limit=2')).body;
   expect(rows.map((row: { kind: string }) => row.kind)).toEqual(['near-miss', 'approval']);
   expect(more).toBe(true);
   const older = (await maren.call(`GET /records?before=${rows[1].seq}`)).body.rows;
-  expect(older.map((row: { seq: number }) => row.seq)).toEqual([3, 2, 1]);
+  expect(older.map((row: { seq: number }) => row.seq)).toEqual([8, 7, 6, 5, 4, 3, 2, 1]);
   expect((await maren.call('GET /records?kind=approval')).body.rows).toHaveLength(4);
   expect((await maren.call(`GET /records?from=${bed.context.now() + 1}`)).body.rows).toHaveLength(
     0,
@@ -65,11 +58,12 @@ test('exports CSV that a spreadsheet takes for text, and JSON with the hashes', 
   expect(csv.headers.get('content-disposition')).toContain('records.csv');
   const lines = csv.body.trim().split('\r\n');
   expect(lines[0]).toMatch(/^row,happened,recorded,kind,home,person,what/);
-  expect(lines).toHaveLength(6);
+  // Head, five rows, and the signed head of the record.
+  expect(lines).toHaveLength(7);
   expect(lines[5]).toContain('"\'=HYPERLINK(""x"") bleach, ""again""');
   const json = await maren.call('GET /records.json?kind=approval');
-  expect(json.body.format).toBe('zymostat.records/1');
-  expect(json.body.rows.map((row: { seq: number }) => row.seq)).toEqual([1, 2, 3, 4]);
+  expect(json.body.format).toBe('zymostat.records/2');
+  expect(json.body.rows.map((row: { seq: number }) => row.seq)).toEqual([6, 7, 8, 9]);
   expect(json.body.rows[1].previousHash).toBe(json.body.rows[0].hash);
 });
 
@@ -81,22 +75,6 @@ test('the database itself refuses to change or drop a row', async () => {
   ]) {
     await expect(bed.context.db.query(sql)).rejects.toThrow(/only new rows are allowed/);
   }
-});
-
-test('the chain holds, and names the first row that was tampered with', async () => {
-  expect(await verifyChain(bed.context)).toEqual({ rows: 5, broken: null });
-  const [{ body }] = await bed.context.db.query('SELECT body FROM ledger WHERE seq = 3');
-  await change(`UPDATE ledger SET body = body || '{"number": 9}' WHERE seq = 3`);
-  expect(await verifyChain(bed.context)).toEqual({ rows: 2, broken: { seq: 3, why: 'content' } });
-  await change(`UPDATE ledger SET body = '${JSON.stringify(body)}' WHERE seq = 3`);
-  expect((await verifyChain(bed.context)).broken).toBeNull();
-  await change(
-    'CREATE TABLE kept AS SELECT * FROM ledger WHERE seq = 2; DELETE FROM ledger WHERE seq = 2',
-  );
-  expect((await verifyChain(bed.context)).broken).toEqual({ seq: 3, why: 'number' });
-  await change('INSERT INTO ledger SELECT * FROM kept');
-  await change(`UPDATE ledger SET previous_hash = repeat('f', 64) WHERE seq = 4`);
-  expect((await verifyChain(bed.context)).broken).toEqual({ seq: 4, why: 'link' });
 });
 
 test('whoever listens hears of a new fact', async () => {

@@ -225,7 +225,7 @@ test('times that cannot be are refused', async () => {
   ]);
 });
 
-test('a round is its cleaner’s own, is not finished while anything is wet, and takes nothing after', async () => {
+test('a round is its cleaner’s own, is not finished while anything is wet, and what comes after is late', async () => {
   const round = await start();
   const anneke = await bed.as('anneke');
   expect((await anneke.call(`GET /rounds/${round}`)).status).toBe(404);
@@ -241,7 +241,12 @@ test('a round is its cleaner’s own, is not finished while anything is wet, and
     kind: 'round-finished',
     body: { done: 1, open: 3, notMet: 1 },
   });
-  expect((await did(round, tray, 'washed')).status).toBe(409);
+  const before = (await maren.call(`GET /rounds/${round}`)).body.events.length;
+  const late = await did(round, tray, 'washed');
+  expect(late.body.taken).toBe('late');
+  const [{ body: told }] = (await maren.call('GET /records?kind=late-event')).body.rows;
+  expect(told).toMatchObject({ roundId: round, event: 'washed' });
+  expect((await maren.call(`GET /rounds/${round}`)).body.events.length).toBe(before);
 });
 
 test('without an approved protocol there is no round', async () => {

@@ -1,15 +1,19 @@
-import { randomUUID } from 'node:crypto';
+import { generateKeyPairSync, randomUUID } from 'node:crypto';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import type { RecordBreak } from '@zymostat/contract';
 import { cautiousRules, litres } from '@zymostat/core';
 import pg from 'pg';
 import { createApp } from '../src/app.ts';
 import type { Context } from '../src/platform/context.ts';
-import { connect } from '../src/database/connect.ts';
+import { connectReaders, connectWriters, migrateAt } from '../src/database/connect.ts';
 import { makeLog } from '../src/platform/log.ts';
+import { closePool } from '../src/platform/pdfPool.ts';
 import { StockEntity } from '../src/features/stock/tables.ts';
-import { ledgerListener } from '../src/platform/database/ledgerListener.ts';
-import { CompanyEntity, PersonEntity } from '../src/features/people/tables.ts';
+import { listenTo } from '../src/platform/database/notices.ts';
+import { sweep } from '../src/features/session/sweep.ts';
+import { setUpCompany } from '../src/features/people/setUp.ts';
+import { verifyAll } from '../src/features/verification/verifyAll.ts';
 import { hashPassword } from '../src/features/people/service.ts';
 
 /* eslint-disable @typescript-eslint/no-explicit-any -- answers are read as a client without types would */
@@ -41,6 +45,7 @@ export class Caller {
         ...(body === undefined ? {} : { 'content-type': 'application/json' }),
         cookie: this.cookie,
         'if-match': SEEN_ALL,
+        ...(method === 'POST' ? { 'idempotency-key': randomUUID() } : {}),
         ...headers,
       },
       ...(body === undefined
@@ -65,46 +70,69 @@ export class Caller {
   }
 }
 
+interface Roles {
+  owner: string;
+  app: string;
+}
+
+/** Makes a role that may sign in, where it is not there; two tests at once may both want it. */
+const roleOf = (name: string): string => `
+  DO $$ BEGIN
+    CREATE ROLE ${name} LOGIN PASSWORD 'test';
+  EXCEPTION WHEN duplicate_object OR unique_violation THEN NULL;
+  END $$`;
+
 /**
- * Makes an empty database on the server at DATABASE_URL; gives its address and a way to drop it.
+ * Makes an empty database on the server at DATABASE_URL, with two roles where they are asked for;
+ * gives its address, its owner's, and a way to drop it.
  */
-export const freshDatabase = async () => {
+export const freshDatabase = async (roles?: Roles) => {
   const admin = new URL(process.env.DATABASE_URL!);
   const name = `test_${randomUUID().replaceAll('-', '')}`;
-  const run = async (sql: string) => {
+  const run = async (...statements: string[]) => {
     const client = new pg.Client({ connectionString: admin.href });
     await client.connect();
-    await client.query(sql);
+    for (const sql of statements) await client.query(sql);
     await client.end();
   };
-  await run(`CREATE DATABASE ${name}`);
-  const url = new URL(admin.href);
-  url.pathname = `/${name}`;
-  return { url: url.href, drop: () => run(`DROP DATABASE ${name} WITH (FORCE)`) };
+  if (roles) await run(roleOf(roles.owner), roleOf(roles.app));
+  await run(`CREATE DATABASE ${name}${roles ? ` OWNER ${roles.owner}` : ''}`);
+  const urlOf = (role?: string): string => {
+    const url = new URL(admin.href);
+    url.pathname = `/${name}`;
+    if (role) [url.username, url.password] = [role, 'test'];
+    return url.href;
+  };
+  return {
+    url: urlOf(roles?.app),
+    ownerUrl: urlOf(roles?.owner),
+    drop: () => run(`DROP DATABASE ${name} WITH (FORCE)`),
+  };
 };
 
 const password = 'a long enough one';
 
 /** A company with one supervisor, two cleaners and four stocks. */
-export const seedCompany = async ({ db, now }: Context) => {
-  await db.getRepository(CompanyEntity).insert({
+export const seedCompany = async (context: Context) => {
+  const { db, now } = context;
+  const company = {
     id: randomUUID(),
     name: 'Test Care',
     emergencyNumber: '1',
     poisonLine: '2',
     houseRules: cautiousRules,
-  });
+  };
   const passwordHash = await hashPassword(password);
   const people = [
     ['maren', 'supervisor'],
     ['tobias', 'cleaner'],
     ['anneke', 'cleaner'],
   ] as const;
-  await db
-    .getRepository(PersonEntity)
-    .insert(
-      people.map(([login, role]) => ({ id: randomUUID(), name: login, login, role, passwordHash })),
-    );
+  const personOf = ([login, role]: (typeof people)[number]) => ({
+    ...{ id: randomUUID(), name: login, login, role, passwordHash, language: null },
+  });
+  const [first, ...others] = people;
+  await setUpCompany(context, company, [personOf(first), ...others.map(personOf)]);
   const stocks = [
     ['S-1', 'hydrogen peroxide', 0.03],
     ['S-2', '2-propanol', 0.99],
@@ -136,23 +164,40 @@ export interface Bed {
   anyone: () => Caller;
   /** Sets the clock forward. */
   pass: (ms: number) => void;
+  /** How many streams are open. */
+  openStreams: () => number;
+  /** Deletes what is over. */
+  sweep: () => Promise<void>;
   base: string;
   url: string;
   close: () => Promise<void>;
 }
 
+export const { privateKey: key } = generateKeyPairSync('ed25519');
+
+/** Everything in the record that is not as it was written. */
+export const breaksIn = async (context: Pick<Context, 'db'>): Promise<RecordBreak[]> => {
+  const breaks: RecordBreak[] = [];
+  await verifyAll(context, (found) => breaks.push(found));
+  return breaks;
+};
+
 /** What a test does not want to read. */
 export const quiet = makeLog('silent');
 
 /** A server of its own on a database of its own, with a clock that the test sets. */
-export const testBed = async (): Promise<Bed> => {
-  const { url, drop } = await freshDatabase();
-  const db = await connect(url);
+export const testBed = async ({ roles }: { roles?: Roles } = {}): Promise<Bed> => {
+  const { url, ownerUrl, drop } = await freshDatabase(roles);
+  await migrateAt(ownerUrl);
+  const db = await connectWriters(url);
   let time = Date.now();
   const context: Context = { db: db.manager, now: () => time, newId: randomUUID };
+  const readers = await connectReaders(url);
+  const read: Context = { ...context, db: readers.manager };
   const stock = await seedCompany(context);
-  const listener = ledgerListener(url);
-  const server: Server = createServer(createApp(context, { listener, log: quiet }));
+  const notices = listenTo(url);
+  const app = createApp({ write: context, read, report: read }, { notices, log: quiet, key });
+  const server: Server = createServer(app);
   await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
   const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
   return {
@@ -167,10 +212,15 @@ export const testBed = async (): Promise<Bed> => {
       return caller;
     },
     pass: (ms) => (time += ms),
+    openStreams: () => app.locals.open.count,
+    sweep: () => sweep(context),
     close: async () => {
+      app.locals.open.close();
       server.closeAllConnections();
       await new Promise((done) => server.close(done));
-      await listener.close();
+      await notices.close();
+      await closePool();
+      await readers.destroy();
       await db.destroy();
       await drop();
     },

@@ -4,9 +4,9 @@ import pino from 'pino';
 import type { DataSource } from 'typeorm';
 import { createApp } from '../src/app.ts';
 import { connect } from '../src/database/connect.ts';
-import { ledgerListener } from '../src/platform/database/ledgerListener.ts';
+import { listenTo } from '../src/platform/database/notices.ts';
 import { makeViews } from '../src/platform/database/views.ts';
-import { Caller, freshDatabase } from './support.ts';
+import { Caller, freshDatabase, key } from './support.ts';
 
 let fresh: Awaited<ReturnType<typeof freshDatabase>>;
 let database: DataSource;
@@ -51,9 +51,11 @@ test('two that start at once both find it made', async () => {
 test('a problem document and the line of its request carry the same id', async () => {
   const lines: { id?: string; status?: number }[] = [];
   const log = pino({}, { write: (line: string) => void lines.push(JSON.parse(line) as object) });
-  const listener = ledgerListener(fresh.url);
+  const notices = listenTo(fresh.url);
   const context = { db: database.manager, now: Date.now, newId: () => '' };
-  const server: Server = createServer(createApp(context, { listener, log }));
+  const server: Server = createServer(
+    createApp({ write: context, read: context, report: context }, { notices, log, key }),
+  );
   await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
   const { port } = server.address() as AddressInfo;
   const { status, body } = await new Caller(`http://127.0.0.1:${port}`).call('GET /homes');
@@ -63,5 +65,5 @@ test('a problem document and the line of its request carry the same id', async (
   expect(lines.filter(({ id }) => id === requestId)).toMatchObject([{ status: 401 }]);
   server.closeAllConnections();
   await new Promise((done) => server.close(done));
-  await listener.close();
+  await notices.close();
 });

@@ -323,6 +323,7 @@ export interface Figures {
   'conflict.no-protocol': { home: string | number };
   'conflict.still-wet': { surfaces: string | number };
   'conflict.other-edition': { edition: string | number };
+  'conflict.too-many-open': { most: string | number };
   'invalid.type': { received: string | number; expected: string | number };
   'invalid.too-long': { requirement: string | number };
   'invalid.wrong-code': { found: string | number; code: string | number };
@@ -331,9 +332,11 @@ export interface Figures {
   'invalid.too-many': { requirement: string | number };
   'invalid.longer-reason': { requirement: string | number };
   'missing.address': { address: string | number };
-  'problemDetail.too-many-attempts': { minutes: string | number };
   'problemDetail.not-allowed': { role: string | number };
   'problemDetail.field': { path: string | number; message: string | number };
+  'problemDetail.other-origin': { found: string | number };
+  'problemDetail.not-json-type': { found: string | number };
+  'problemDetail.too-many-attempts': { minutes: number };
   'problem.no-ingredient': { found: string | number };
   'problem.no-amount': { found: string | number };
   'problem.no-amount-of-liquid': { found: string | number };
@@ -357,6 +360,17 @@ export interface Figures {
   'question.left-over': { found: string | number };
   'question.nearest': { found: string | number };
   'reading.judged-as': { problem: string | number; names: string | number };
+  'broken.number': { seq: string | number };
+  'broken.link': { seq: string | number };
+  'broken.content': { seq: string | number };
+  'broken.row-changed': { table: string | number; id: string | number; seq: string | number };
+  'broken.row-missing': { table: string | number; id: string | number; seq: string | number };
+  'broken.row-unspoken': { table: string | number; id: string | number };
+  'broken.wet-differs': { surfaceId: string | number };
+  'broken.guard-off': { name: string | number };
+  'broken.anchor-signature': { seq: string | number };
+  'broken.anchor-missing': { seq: string | number };
+  'broken.anchor-differs': { seq: string | number };
   'poster.edition': { edition: string | number };
   'poster.file-title': { edition: string | number };
   'poster.label-title': { code: string | number };
@@ -372,10 +386,11 @@ export interface Figures {
   'recordNote.source-checked': { note: string | number };
   'recordNote.near-miss': { place: string | number; who: string | number; done: string | number };
   'recordNote.incident': { place: string | number; who: string | number; done: string | number };
+  'recordNote.company-numbers': { emergencyNumber: string | number; poisonLine: string | number };
+  'recordNote.late-event': { batchCode: string };
   'recordWhat.approval': { number: string | number };
   'recordWhat.batch': { code: string | number; strength: string | number; active: string | number };
   'recordWhat.check': { batchCode: string | number; inStrength: string };
-  'recordWhat.bottle': { did: string; bottleCode: string | number; batchCode: string | number };
   'recordWhat.house-rule': { asks: string | number; school: string | number };
   'recordWhat.round-started': { version: string | number };
   'recordWhat.round-finished': { done: string | number; open: number; notMet: number };
@@ -400,6 +415,22 @@ export interface Figures {
   'recordWhat.source-checked': { source: string | number };
   'recordWhat.near-miss': { what: string | number };
   'recordWhat.incident': { what: string | number };
+  'recordWhat.company-numbers': { emergencyNumber: string | number; poisonLine: string | number };
+  'recordWhat.late-event': {
+    roomName: string | number;
+    surfaceName: string | number;
+    event: string | number;
+  };
+  'recordWhat.person-added': { subject: string | number; role: string | number };
+  'recordWhat.role-changed': {
+    subject: string | number;
+    from: string | number;
+    to: string | number;
+  };
+  'recordWhat.person-left': { subject: string | number };
+  'recordWhat.signed-in': { newDevice: string };
+  'recordWhat.session-ended': { subject: string | number; sessions: number };
+  'recordWhat.bottle': { did: string; bottleCode: string | number; batchCode: string | number };
   'refusedThing.surface': { roomName: string | number; surfaceName: string | number };
   'refusedThing.pour': { stockCode: string | number; strength: string | number; purpose: string };
   'refusedThing.event': {
@@ -680,6 +711,9 @@ export interface Figures {
   'records.refused': { detail: string | number };
   'records.row': { soft: unknown; seq: string | number };
   'records.nothingWasRecorded': { day: string };
+  'records.verified': { when: string | number; rows: number; holds: string };
+  'records.broken': { count: number };
+  'records.head': { seq: string | number; hash: string | number };
   'round.notTaken': { surfaceId: string | number };
   'round.ofSinceStillToBe': {
     b: unknown;

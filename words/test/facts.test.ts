@@ -33,6 +33,10 @@ const workedOut: Partial<Record<RecordKind, string[]>> = {
   refusal: ['refused'],
   'rule-added': ['one', 'other'],
   'rule-withdrawn': ['one', 'other'],
+  'person-added': ['subject'],
+  'role-changed': ['subject'],
+  'person-left': ['subject'],
+  'session-ended': ['subject'],
 };
 const toldByThemselves: RecordKind[] = ['house-rules'];
 

@@ -31,10 +31,13 @@ const codes = new Set([
   'strip reader',
   'trust proxy',
   'query parser',
+  'REPEATABLE READ',
 ]);
 const isForMachines = (text: string): boolean =>
   codes.has(text) ||
-  /^(SELECT|\s*<svg|data:|: )|^\/api\/|sans-serif$|^grid |^no answer$|^[a-z]+\.$/.test(text);
+  /^(SELECT|\(extract\(epoch|\s*<svg|data:|id:|: )|^\/api\/|sans-serif$|^grid |^no answer$|^[a-z]+\.$/.test(
+    text,
+  );
 
 /**
  * Where a string is no text: an import, a key, a type, a comparison, a class, a statement in SQL.

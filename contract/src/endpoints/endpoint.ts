@@ -20,8 +20,12 @@ export interface Endpoint<
   query: Q;
   body: B;
   answer: A;
-  /** Whether the caller says in `If-Match` which revision of the home they saw. */
+  /** Whether the caller says in `If-Match` which revision they saw of what they change. */
   seen: boolean;
+  /** What is sent carries an id of its own by which it is taken once; else a POST takes a key. */
+  ownId: boolean;
+  /** The most that a body may be, in kB. */
+  mostKb: number;
 }
 
 const nothing = v.strictObject({});
@@ -32,7 +36,18 @@ const empty = v.null();
 export /** What stands in a path: the id of one thing. */
 const byId = v.strictObject({ id });
 
-type Given<P, Q, B, A> = { params?: P; query?: Q; body?: B; answer?: A; seen?: true };
+interface Given<P, Q, B, A> {
+  params?: P;
+  query?: Q;
+  body?: B;
+  answer?: A;
+  seen?: true;
+  ownId?: true;
+  mostKb?: number;
+}
+
+/** What most bodies fit in many times over. */
+const MOST_KB = 32;
 
 export const endpoint = <
   const P extends Schema = typeof nothing,
@@ -56,8 +71,14 @@ export const endpoint = <
     body: (given.body ?? nothing) as B,
     answer: (given.answer ?? empty) as A,
     seen: given.seen ?? false,
+    ownId: given.ownId ?? false,
+    mostKb: given.mostKb ?? MOST_KB,
   };
 };
+
+/** Whether an endpoint takes a key: what is added or done, unless it carries an id of its own. */
+export const isKeyed = ({ method, who, ownId }: Endpoint): boolean =>
+  method === 'post' && who !== 'anyone' && !ownId;
 
 /** A route that answers with a file or an endless stream of `type`. */
 export interface Stream<P extends Schema = Schema, Q extends Schema = Schema> {

@@ -62,11 +62,12 @@ export const homesEndpoints = {
     body: setMany,
     answer: revised,
     seen: true,
+    mostKb: 512,
   }),
   importRooms: endpoint(
     routes.importRooms,
     'supervisor',
     'Add rooms with their surfaces, all or none',
-    { params: byId, body: importRooms },
+    { params: byId, body: importRooms, mostKb: 1024 },
   ),
 } as const;

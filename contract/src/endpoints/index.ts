@@ -11,6 +11,7 @@ import { mishapsEndpoints, mishapsStreams } from './mishaps.ts';
 import { bookEndpoints, bookStreams } from './book.ts';
 import { placesEndpoints } from './places.ts';
 import { sourcesEndpoints } from './sources.ts';
+import { verificationEndpoints } from './verification.ts';
 import { roundsEndpoints } from './rounds.ts';
 import { recordsEndpoints, recordsStreams } from './records.ts';
 
@@ -33,6 +34,7 @@ export const endpoints = {
   ...sourcesEndpoints,
   ...roundsEndpoints,
   ...recordsEndpoints,
+  ...verificationEndpoints,
 } as const;
 
 /** Every route that answers with a file, or as long as somebody listens. */

@@ -15,7 +15,7 @@ export const protocolsEndpoints = {
     routes.setHouseRules,
     'supervisor',
     'Change the house rules; approved protocols stay, and are flagged',
-    { body: houseRules, answer: ruleEffects },
+    { body: houseRules, answer: ruleEffects, seen: true },
   ),
   approve: endpoint(
     routes.approve,

@@ -13,10 +13,13 @@ export const recipesEndpoints = {
   addRecipe: endpoint(routes.addRecipe, 'person', 'Save a recipe under a name of its own', {
     body: recipeFields,
     answer: recipe,
+    mostKb: 128,
   }),
   saveRecipe: endpoint(routes.saveRecipe, 'person', 'Save a recipe as its next version', {
     params: byId,
     body: recipeFields,
     answer: recipe,
+    seen: true,
+    mostKb: 128,
   }),
 } as const;

@@ -1,5 +1,14 @@
 import * as v from 'valibot';
-import { newRound, newRoundEvent, round, roundRow, taken, wetNow } from '../messages/rounds.ts';
+import {
+  manyEvents,
+  manyTaken,
+  newRound,
+  newRoundEvent,
+  round,
+  roundRow,
+  taken,
+  wetNow,
+} from '../messages/rounds.ts';
 import { id } from '../parts/text.ts';
 import { routes } from '../routes.ts';
 import { byId, endpoint } from './endpoint.ts';
@@ -13,7 +22,7 @@ export const roundsEndpoints = {
     routes.startRound,
     'person',
     'Start a round by the newest approved protocol',
-    { body: newRound, answer: roundRow },
+    { body: newRound, answer: roundRow, ownId: true },
   ),
   round: endpoint(routes.round, 'person', 'One round with its events', {
     params: byId,
@@ -23,7 +32,13 @@ export const roundsEndpoints = {
     routes.addEvent,
     'person',
     'Record what was done at a surface; each event is taken once',
-    { params: byId, body: newRoundEvent, answer: taken },
+    { params: byId, body: newRoundEvent, answer: taken, ownId: true },
+  ),
+  addEvents: endpoint(
+    routes.addEvents,
+    'person',
+    'Record all that a phone has to send; each event is taken once, by itself',
+    { body: manyEvents, answer: manyTaken, ownId: true, mostKb: 64 },
   ),
   finishRound: endpoint(routes.finishRound, 'person', 'Finish a round', { params: byId }),
   wetNow: endpoint(routes.wetNow, 'person', 'What is wet right now across all rounds', {

@@ -2,6 +2,7 @@ import * as v from 'valibot';
 import { reading } from '../messages/batches.ts';
 import { id } from '../parts/text.ts';
 import { active, strength } from '../parts/trade.ts';
+import { about } from './about.ts';
 import { factOf } from './fact.ts';
 
 /** A batch was checked by meter or strip. */
@@ -9,6 +10,7 @@ export const check = factOf(
   'check',
   ['Batches'],
   v.strictObject({
+    ...about,
     batchId: id,
     batchCode: v.string(),
     active,

@@ -14,7 +14,10 @@ const head = {
   recordedAt: instant,
   homeId: v.nullable(id),
   homeName: v.nullable(name),
+  personId: id,
   person: name,
+  /** Whom it speaks of, where that is a person, as they are called now. */
+  subject: v.nullable(name),
   hash: v.string(),
   previousHash: v.string(),
 };

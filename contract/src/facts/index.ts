@@ -5,10 +5,21 @@ import { batch } from './batch.ts';
 import { bookRead } from './bookRead.ts';
 import { bottle } from './bottle.ts';
 import { check } from './check.ts';
+import { companyNumbers } from './companyNumbers.ts';
 import { followUp } from './followUp.ts';
 import { houseRules } from './houseRules.ts';
 import { incident } from './incident.ts';
+import { lateEvent } from './lateEvent.ts';
 import { nearMiss } from './nearMiss.ts';
+import {
+  companySetUp,
+  passwordChanged,
+  personAdded,
+  personLeft,
+  roleChanged,
+  sessionEnded,
+  signedIn,
+} from './people.ts';
 import { refusal } from './refusal.ts';
 import { roundFinished } from './roundFinished.ts';
 import { roundStarted } from './roundStarted.ts';
@@ -27,9 +38,11 @@ const facts = [
   roundStarted,
   surfaceEvent,
   wetTime,
+  lateEvent,
   refusal,
   roundFinished,
   houseRules,
+  companyNumbers,
   nearMiss,
   incident,
   followUp,
@@ -37,6 +50,13 @@ const facts = [
   ruleWithdrawn,
   bookRead,
   sourceChecked,
+  companySetUp,
+  personAdded,
+  roleChanged,
+  personLeft,
+  signedIn,
+  sessionEnded,
+  passwordChanged,
 ] as const;
 
 type Facts = typeof facts;

@@ -1,10 +1,17 @@
 import * as v from 'valibot';
 import { id } from '../parts/text.ts';
+import { about } from './about.ts';
 import { factOf } from './fact.ts';
 
 /** A round was finished. */
 export const roundFinished = factOf(
   'round-finished',
   ['Rounds', 'WetNow', 'Homes'],
-  v.strictObject({ roundId: id, done: v.number(), open: v.number(), notMet: v.number() }),
+  v.strictObject({
+    ...about,
+    roundId: id,
+    done: v.number(),
+    open: v.number(),
+    notMet: v.number(),
+  }),
 );

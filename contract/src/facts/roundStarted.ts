@@ -1,10 +1,11 @@
 import * as v from 'valibot';
 import { id } from '../parts/text.ts';
+import { about } from './about.ts';
 import { factOf } from './fact.ts';
 
 /** A round was begun. */
 export const roundStarted = factOf(
   'round-started',
   ['Rounds', 'WetNow', 'Homes'],
-  v.strictObject({ roundId: id, version: v.number() }),
+  v.strictObject({ ...about, roundId: id, version: v.number() }),
 );

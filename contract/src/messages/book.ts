@@ -1,6 +1,6 @@
 import { groups } from '@zymostat/core';
 import * as v from 'valibot';
-import { name, sentence, id, instant } from '../parts/text.ts';
+import { name, printed, sentence, id, instant } from '../parts/text.ts';
 import { role, route, group } from '../parts/trade.ts';
 
 /**
@@ -14,8 +14,8 @@ export const companyRuleFields = v.strictObject({
     v.record(route, v.picklist(['care', 'spoils', 'never'], 'rule-care-spoils-or')),
     v.check((by) => Object.keys(by).length > 0, 'routes-needed'),
   ),
-  happens: sentence,
-  remedy: sentence,
+  happens: printed(500),
+  remedy: printed(500),
 });
 
 export const companyRule = v.strictObject({ id, ...companyRuleFields.entries });

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { listOf, plain, name, sentence, id, instant } from '../parts/text.ts';
+import { day, listOf, plain, name, sentence, id, instant } from '../parts/text.ts';
 import { route, group } from '../parts/trade.ts';
 
 /**
@@ -38,7 +38,7 @@ export const newMishap = v.strictObject({
 export const newFollowUp = v.strictObject({
   text: sentence,
   owner: name,
-  due: v.nullable(v.pipe(v.string(), v.isoDate('day-written-20260131'))),
+  due: v.nullable(day),
   closed: v.boolean(),
 });
 

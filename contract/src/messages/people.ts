@@ -2,7 +2,7 @@ import * as v from 'valibot';
 import { languages } from '../languages.ts';
 import { companyRule } from './book.ts';
 import { houseRules } from './houseRules.ts';
-import { name, id } from '../parts/text.ts';
+import { name, id, instant } from '../parts/text.ts';
 import { role } from '../parts/trade.ts';
 
 /**
@@ -29,11 +29,43 @@ export const me = v.strictObject({
      */
     ownRules: v.array(companyRule),
     edition: v.number(),
+    /** Counts the changes of house rules and numbers. */
+    revision: v.number(),
   }),
   readEdition: v.nullable(v.number()),
 });
 
 export const chosenLanguage = v.strictObject({ language: v.picklist(languages) });
+
+/** At least 12 characters: length is what counts, no riddles. Source: common practice, no source. */
+const newPassword = v.pipe(
+  v.string(),
+  v.minLength(12, 'longer-password'),
+  v.maxLength(200, 'too-long'),
+);
+
+export const passwordChange = v.strictObject({
+  now: v.pipe(v.string(), v.minLength(1, 'write-password'), v.maxLength(200, 'too-long')),
+  next: newPassword,
+});
+
+/** A session: since when, on what by its browser's own word, and whether it is the one that asks. */
+export const session = v.strictObject({
+  id,
+  openedAt: instant,
+  device: v.string(),
+  current: v.boolean(),
+});
+
+/** Who is or was here. Of those who left a pseudonym stands, and no login. */
+export const personRow = v.strictObject({
+  id,
+  name,
+  login: v.nullable(v.string()),
+  role,
+  leftAt: v.nullable(instant),
+  revision: v.number(),
+});
 
 export const companyNumbers = v.strictObject({
   emergencyNumber: v.pipe(name, v.maxLength(40, 'too-long')),

@@ -1,7 +1,8 @@
 import * as v from 'valibot';
 import { clientKeeps } from '../fields/home.ts';
+import { problem } from './problem.ts';
 import { version } from './protocols.ts';
-import { name, id, instant } from '../parts/text.ts';
+import { listOf, name, id, instant } from '../parts/text.ts';
 import { active, eventKind } from '../parts/trade.ts';
 
 export const roundEvent = v.strictObject({
@@ -22,7 +23,22 @@ export const newRoundEvent = v.strictObject({
   turnedBack: v.optional(v.boolean(), false),
 });
 
-export const taken = v.strictObject({ id, taken: v.picklist(['now', 'before']) });
+/** `late`: on record, but sent after the round was finished. */
+export const taken = v.strictObject({ id, taken: v.picklist(['now', 'before', 'late']) });
+
+/** More than this a phone sends in as many requests as it takes. */
+const MOST_EVENTS = 100;
+
+/** All that a phone has still to send, of any of its rounds, in the order in which it was done. */
+export const manyEvents = v.strictObject({
+  events: v.pipe(
+    listOf(v.strictObject({ roundId: id, ...newRoundEvent.entries }), MOST_EVENTS),
+    v.minLength(1, 'at-least-one'),
+  ),
+});
+
+/** How each was taken, in the same order: one that is refused holds up none of the others. */
+export const manyTaken = v.array(v.union([taken, v.strictObject({ id, problem })]));
 
 export const newRound = v.strictObject({ id, homeId: id });
 

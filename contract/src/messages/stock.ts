@@ -66,6 +66,7 @@ export const stock = v.strictObject({
   expiresAt: instant,
   pricePerLitre: v.nullable(v.number()),
   label: v.nullable(productLabel),
+  revision: v.number(),
 });
 
 export const productFields = v.strictObject({

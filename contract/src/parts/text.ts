@@ -29,6 +29,26 @@ export const written = (most: number) =>
     plain,
   );
 
+/** What the fonts that ship with the application can print. */
+const printable =
+  /^[\u0020-\u007e\u00a0-\u00ff\u0131\u0152\u0153\u02bb\u02bc\u02c6\u02da\u02dc\u2000-\u206f\u20ac\u2122\u2212\u2215]*$/;
+const LONGEST_WORD = 40;
+
+/**
+ * Text that is printed on posters and cards: in one line of running text, with no word that is too
+ * long for its column, in letters that there are. Nothing is left off a poster in silence.
+ */
+export const printed = (most: number) =>
+  v.pipe(
+    written(most),
+    v.transform((text) => text.replace(/\s+/g, ' ')),
+    v.regex(printable, 'not-printable'),
+    v.check(
+      (text) => text.split(' ').every((word) => word.length <= LONGEST_WORD),
+      'word-too-long',
+    ),
+  );
+
 export const name = written(80);
 
 export const sentence = written(500);
@@ -37,6 +57,16 @@ export const sentence = written(500);
  * Ids are kept in lower case: however one is sent, what is compared, hashed and stored is the same.
  */
 export const id = v.pipe(v.string(), v.uuid('uuid'), v.toLowerCase());
+
+/** A day of the calendar that there is, as 2026-01-31. */
+export const day = v.pipe(
+  v.string(),
+  v.isoDate('day-written-20260131'),
+  v.check((text) => {
+    const found = new Date(`${text}T00:00:00Z`);
+    return !Number.isNaN(found.getTime()) && found.toISOString().startsWith(text);
+  }, 'no-such-day'),
+);
 
 /** Milliseconds since 1970, whole. */
 export const instant = v.pipe(

@@ -1,76 +1,145 @@
 import { DataSource } from 'typeorm';
+import { batchProof } from '../features/batches/store.ts';
 import { BatchEntity } from '../features/batches/tables.ts';
-import { ownRulesView } from '../features/book/store.ts';
+import { ownRulesView, ruleProof } from '../features/book/store.ts';
 import { CompanyRuleEntity } from '../features/book/tables.ts';
-import { fillingView } from '../features/bottles/store.ts';
+import { bottleProof, fillingView } from '../features/bottles/store.ts';
 import { BottleEntity, BottleEventEntity } from '../features/bottles/tables.ts';
-import { surveyView } from '../features/homes/store.ts';
+import { homeHeadView, surveyView } from '../features/homes/store.ts';
 import { HomeEntity, RoomEntity, SurfaceEntity } from '../features/homes/tables.ts';
-import { houseRulesView, personNameView } from '../features/people/store.ts';
+import {
+  companyProof,
+  houseRulesView,
+  personNameView,
+  personProof,
+} from '../features/people/store.ts';
 import {
   CompanyEntity,
+  KnownDeviceEntity,
   PersonEntity,
   SessionEntity,
-  SignInAttemptEntity,
 } from '../features/people/tables.ts';
 import { PlaceEntity, PlaceItemEntity } from '../features/places/tables.ts';
+import { versionProof } from '../features/protocols/store.ts';
 import { VersionEntity } from '../features/protocols/tables.ts';
 import { RecipeEntity, RecipeVersionEntity } from '../features/recipes/tables.ts';
 import { LedgerEntity } from '../features/records/tables.ts';
+import { roundProof } from '../features/rounds/store.ts';
 import { RoundEntity } from '../features/rounds/tables.ts';
 import { stockView } from '../features/stock/store.ts';
 import { StockEntity } from '../features/stock/tables.ts';
 import { makeViews } from '../platform/database/views.ts';
+import { grantRights } from './rights.ts';
 import { FirstTables1767225600000 } from './migrations/1767225600000-first-tables.ts';
 import { Bench1767312000000 } from './migrations/1767312000000-bench.ts';
 import { HouseRules1767398400000 } from './migrations/1767398400000-house-rules.ts';
 import { KeepApart1767484800000 } from './migrations/1767484800000-keep-apart.ts';
+import { LedgerAsWritten1767830400000 } from './migrations/1767830400000-ledger-as-written.ts';
 import { PeopleLanguage1767657600000 } from './migrations/1767657600000-people-language.ts';
+import { SessionsListed1768089600000 } from './migrations/1768089600000-sessions-listed.ts';
+import { TakenOnce1767744000000 } from './migrations/1767744000000-taken-once.ts';
+import { Verified1768003200000 } from './migrations/1768003200000-verified.ts';
+import { WhatIsWet1767916800000 } from './migrations/1767916800000-what-is-wet.ts';
 import { WhatWasSeen1767571200000 } from './migrations/1767571200000-what-was-seen.ts';
 
-const views = [personNameView, houseRulesView, ownRulesView, stockView, surveyView, fillingView];
+const views = [
+  personNameView,
+  houseRulesView,
+  ownRulesView,
+  stockView,
+  surveyView,
+  homeHeadView,
+  fillingView,
+  companyProof,
+  personProof,
+  ruleProof,
+  batchProof,
+  bottleProof,
+  versionProof,
+  roundProof,
+];
+
+const entities = [
+  CompanyEntity,
+  PersonEntity,
+  SessionEntity,
+  KnownDeviceEntity,
+  HomeEntity,
+  RoomEntity,
+  SurfaceEntity,
+  StockEntity,
+  BatchEntity,
+  VersionEntity,
+  RoundEntity,
+  LedgerEntity,
+  BottleEntity,
+  BottleEventEntity,
+  RecipeEntity,
+  RecipeVersionEntity,
+  CompanyRuleEntity,
+  PlaceEntity,
+  PlaceItemEntity,
+];
+const migrations = [
+  FirstTables1767225600000,
+  Bench1767312000000,
+  HouseRules1767398400000,
+  KeepApart1767484800000,
+  WhatWasSeen1767571200000,
+  PeopleLanguage1767657600000,
+  TakenOnce1767744000000,
+  LedgerAsWritten1767830400000,
+  WhatIsWet1767916800000,
+  Verified1768003200000,
+  SessionsListed1768089600000,
+];
+
+const opened = (url: string, poolSize: number): Promise<DataSource> =>
+  new DataSource({
+    type: 'postgres',
+    url,
+    entities,
+    migrations,
+    migrationsTransactionMode: 'each',
+    poolSize,
+    logging: false,
+    extra: { connectionTimeoutMillis: 5000 },
+  }).initialize();
+
+/** Any fixed number: two servers that start at once migrate one after the other. */
+const MIGRATING = 712_2028;
+
+const migrate = async (db: DataSource): Promise<void> => {
+  const lock = db.createQueryRunner();
+  try {
+    await lock.query('SELECT pg_advisory_lock($1)', [MIGRATING]);
+    await db.runMigrations();
+    await makeViews(db, views);
+    await grantRights(db);
+    await lock.query('SELECT pg_advisory_unlock($1)', [MIGRATING]);
+  } finally {
+    await lock.release();
+  }
+};
+
+const WRITERS = 10;
+const READERS = 8;
 
 /** The database at `url`, migrated, with its views as the stores have them. */
 export const connect = async (url: string): Promise<DataSource> => {
-  const db = new DataSource({
-    type: 'postgres',
-    url,
-    entities: [
-      CompanyEntity,
-      PersonEntity,
-      SessionEntity,
-      SignInAttemptEntity,
-      HomeEntity,
-      RoomEntity,
-      SurfaceEntity,
-      StockEntity,
-      BatchEntity,
-      VersionEntity,
-      RoundEntity,
-      LedgerEntity,
-      BottleEntity,
-      BottleEventEntity,
-      RecipeEntity,
-      RecipeVersionEntity,
-      CompanyRuleEntity,
-      PlaceEntity,
-      PlaceItemEntity,
-    ],
-    migrations: [
-      FirstTables1767225600000,
-      Bench1767312000000,
-      HouseRules1767398400000,
-      KeepApart1767484800000,
-      WhatWasSeen1767571200000,
-      PeopleLanguage1767657600000,
-    ],
-    migrationsTransactionMode: 'each',
-    poolSize: 10,
-    logging: false,
-    extra: { connectionTimeoutMillis: 5000 },
-  });
-  await db.initialize();
-  await db.runMigrations();
-  await makeViews(db, views);
+  const db = await opened(url, WRITERS);
+  await migrate(db);
   return db;
 };
+
+/** Brings the database to what this version needs, as its owner, and leaves it. */
+export const migrateAt = async (ownerUrl: string): Promise<void> => {
+  const db = await connect(ownerUrl);
+  await db.destroy();
+};
+
+/** Connections for those who write, to a database that is migrated already. */
+export const connectWriters = (url: string): Promise<DataSource> => opened(url, WRITERS);
+
+/** Connections for those who only look. */
+export const connectReaders = (url: string): Promise<DataSource> => opened(url, READERS);

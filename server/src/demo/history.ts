@@ -14,7 +14,7 @@ import { checkBatch } from '../features/batches/check.ts';
 import { pourBatch } from '../features/batches/pour.ts';
 import type { Person } from '../features/people/tables.ts';
 import { versionById } from '../features/protocols/service.ts';
-import { addEvent } from '../features/rounds/takeEvent.ts';
+import { addEvent } from '../features/rounds/takeEvents.ts';
 import { finishRound, roundById, startRound } from '../features/rounds/service.ts';
 import { ProblemError } from '../platform/http/problems.ts';
 

@@ -4,12 +4,14 @@ import { addProduct } from '../features/stock/service.ts';
 import { addRule, editionOf, readBook } from '../features/book/service.ts';
 import { UNSEEN } from '../features/homes/changes.ts';
 import { followUp, logMishap } from '../features/mishaps/service.ts';
-import { CompanyEntity, PersonEntity, type Person } from '../features/people/tables.ts';
+import { setUpCompany } from '../features/people/setUp.ts';
+import { CompanyEntity, type Person } from '../features/people/tables.ts';
 import { hashPassword } from '../features/people/service.ts';
 import { approve } from '../features/protocols/approve.ts';
 import { addRecipe, saveRecipe } from '../features/recipes/service.ts';
-import { addEvent } from '../features/rounds/takeEvent.ts';
+import { addEvent } from '../features/rounds/takeEvents.ts';
 import { startRound, finishRound } from '../features/rounds/service.ts';
+import { wholly } from './halfway.ts';
 import { Caddy, orRefused, workThrough } from './history.ts';
 import {
   company,
@@ -21,14 +23,11 @@ import {
   recipes,
   stocks,
 } from './scenario.ts';
-import { HOUR, DAY, database, db, today, clock, context } from './stage.ts';
+import { HOUR, DAY, database, today, clock, context } from './stage.ts';
 import { type Demo, seedHomes, seedMovedOn } from './seedHomes.ts';
 import { pourFrom, seedBench, seedPlaces } from './seedBench.ts';
 
 const seedPeople = async (): Promise<Map<string, Person>> => {
-  await db
-    .getRepository(CompanyEntity)
-    .insert({ id: context.newId(), ...company, houseRules: cautiousRules });
   const passwordHash = await hashPassword(password);
   const rows = people.map((person) => ({
     ...person,
@@ -37,7 +36,9 @@ const seedPeople = async (): Promise<Map<string, Person>> => {
     // One of them has not been asked yet.
     language: person.login === 'ruben' ? null : ('en' as const),
   }));
-  await db.getRepository(PersonEntity).insert(rows);
+  const began = { id: context.newId(), ...company, houseRules: cautiousRules };
+  const [first, ...others] = rows;
+  await setUpCompany(context, began, [first!, ...others]);
   return new Map(rows.map((row) => [row.login, row]));
 };
 
@@ -48,7 +49,7 @@ const seedStock = async (): Promise<Map<string, string>> => {
     volume: litres(volume),
     expiresAt: new Date(today + days * DAY),
   }));
-  await db.getRepository(StockEntity).insert(rows);
+  await context.db.getRepository(StockEntity).insert(rows);
   return new Map(rows.map(({ code, id }) => [code, id]));
 };
 
@@ -128,7 +129,7 @@ const seedRecipes = async ({ maren }: Demo): Promise<void> => {
   const book = [];
   for (const recipe of recipes) book.push(await addRecipe(context, recipe, maren));
   const text = `${recipes[3]!.text}\n# use within the day`;
-  await saveRecipe(context, book[3]!.id, { ...recipes[3]!, text }, maren);
+  await saveRecipe(context, book[3]!.id, { ...recipes[3]!, text }, { person: maren, seen: UNSEEN });
 };
 
 const seed = async () => {
@@ -147,7 +148,7 @@ const seed = async () => {
   await seedMovedOn(demo);
 };
 
-if ((await db.getRepository(CompanyEntity).count()) === 0) await seed();
+if ((await database.getRepository(CompanyEntity).count()) === 0) await wholly(seed);
 
 await database.destroy();
 

@@ -22,7 +22,7 @@ export const seedBench = async ({ stockIds, cleaners }: Demo): Promise<{ id: str
   const [first, second] = cleaners as [Person, Person];
   const shelf = [];
   for (const { litres: size, ...bottle } of bottles)
-    shelf.push(await addBottle(context, { ...bottle, volume: litres(size) }));
+    shelf.push(await addBottle(context, { ...bottle, volume: litres(size) }, first));
   const pour = pourFrom(stockIds);
   const now = Date.now();
   clock.set(now - 30 * HOUR);

@@ -1,7 +1,8 @@
 import { createHash } from 'node:crypto';
-import { databaseUrl } from '../platform/config.ts';
+import { databaseUrl, ownerUrl } from '../platform/config.ts';
 import type { Context } from '../platform/context.ts';
-import { connect } from '../database/connect.ts';
+import { connectWriters, migrateAt } from '../database/connect.ts';
+import { clearHalf } from './halfway.ts';
 import { type Clock } from './history.ts';
 
 export const HOUR = 3_600_000;
@@ -19,9 +20,10 @@ const idsInARow = () => {
       .replace(/^(.{8})(.{4}).(.{3}).(.{3})(.{12})$/, '$1-$2-4$3-8$4-$5');
 };
 
-export const database = await connect(databaseUrl());
+await clearHalf();
+await migrateAt(ownerUrl());
 
-export const db = database.manager;
+export const database = await connectWriters(databaseUrl());
 
 export const today = Math.floor(Date.now() / DAY) * DAY;
 
@@ -29,4 +31,4 @@ let time = today - 16 * DAY + 9 * HOUR;
 
 export const clock: Clock = { ms: () => time, set: (ms) => (time = ms) };
 
-export const context: Context = { db, now: clock.ms, newId: idsInARow() };
+export const context: Context = { db: database.manager, now: clock.ms, newId: idsInARow() };

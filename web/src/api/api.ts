@@ -1,5 +1,6 @@
 import { w } from '../words/words.ts';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { onceOnly } from './onceOnly.ts';
 import { routes, things, type Body, type Problem, type RouteName } from '@zymostat/contract';
 
 /** Makes a call of the contract's endpoint: its method and path, with the parameters put in. */
@@ -26,10 +27,12 @@ export type WithBody<N extends RouteName> = { id: string; body: Body<N> };
 /** What the page knows of the server; each feature adds its own endpoints. */
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({
-    baseUrl: '/api',
-    prepareHeaders: (headers) => headers.set('Accept-Language', w.language),
-  }),
+  baseQuery: onceOnly(
+    fetchBaseQuery({
+      baseUrl: '/api',
+      prepareHeaders: (headers) => headers.set('Accept-Language', w.language),
+    }) as Parameters<typeof onceOnly>[0],
+  ),
   tagTypes: things,
   endpoints: () => ({}),
 });

@@ -1,11 +1,10 @@
-import type { Answer } from '@zymostat/contract';
-import { api, call, type WithBody } from '../api/api.ts';
+import type { Answer, Body } from '@zymostat/contract';
+import { api, call } from '../api/api.ts';
 
 export const offlineApi = api.injectEndpoints({
   endpoints: (build) => ({
-    addEvent: build.mutation<Answer<'addEvent'>, WithBody<'addEvent'>>({
-      query: ({ id, body }) => call('addEvent', { id, body }),
+    addEvents: build.mutation<Answer<'addEvents'>, Body<'addEvents'>>({
+      query: (body) => call('addEvents', { body }),
     }),
   }),
 });
-export const { useAddEventMutation } = offlineApi;

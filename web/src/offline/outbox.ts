@@ -38,9 +38,12 @@ const whoIsHere = () => meApi.endpoints.me.select()(store.getState()).data?.pers
 const inOrder = (): Promise<Kept[]> => kept.outbox.orderBy('order').toArray();
 const isMine = ({ event }: Kept): boolean => event.personId === whoIsHere()?.id;
 
-/** The oldest event that the person who is signed in has still to send. */
-const nextToSend = async (): Promise<Kept | undefined> =>
-  (await inOrder()).find((row) => isMine(row) && !row.problem);
+/** As many as go in one request; what waits beyond them goes in the next. */
+const MOST_AT_ONCE = 50;
+
+/** What the person who is signed in has still to send, oldest first. */
+const nextToSend = async (): Promise<Kept[]> =>
+  (await inOrder()).filter((row) => isMine(row) && !row.problem).slice(0, MOST_AT_ONCE);
 
 /**
  * Whether the server has decided: no answer, a lost session and another person's session decide
@@ -53,34 +56,48 @@ const isDecided = ({ status, type }: Problem): boolean =>
   status !== 429 &&
   !type.endsWith('/not-theirs');
 
+const again = () => {
+  store.dispatch(outbox.actions.unsent());
+  setTimeout(() => void send(), AGAIN_MS);
+};
+
+/** What one event came to: it goes from the phone, or stays there with why. */
+const settle = async ({ order, roundId, event }: Kept, problem?: Problem): Promise<void> => {
+  if (problem && !(event.turnedBack && problem.type.endsWith('/refused'))) {
+    await kept.outbox.update(order, { problem, read: false });
+    store.dispatch(outbox.actions.notTaken({ roundId, event, problem, read: false }));
+    return;
+  }
+  await kept.outbox.delete(order);
+  store.dispatch(outbox.actions.sent({ roundId, event }));
+};
+
+/** Sends some together; whether all of them were decided. */
+const sendThese = async (rows: readonly Kept[]): Promise<boolean> => {
+  const events = rows.map(({ roundId, event }) => ({ roundId, ...event }));
+  const result = await store.dispatch(offlineApi.endpoints.addEvents.initiate({ events }));
+  const problem = result.error && problemOf(result.error);
+  if (problem && !isDecided(problem)) return false;
+  for (const [i, row] of rows.entries()) {
+    const answer = result.data?.[i];
+    const own = problem ?? (answer && 'problem' in answer ? answer.problem : undefined);
+    if (own && !isDecided(own)) return false;
+    await settle(row, own);
+  }
+  return true;
+};
+
 /**
- * Sends what waits, oldest first, one at a time. What gets no answer is tried again; what the
- * server does not take stays on the phone with why. A refusal that the phone has made itself is on
- * record once the server has refused it too.
+ * Sends what waits, oldest first, all that there is in one request. What gets no answer is tried
+ * again; what the server does not take stays on the phone with why. A refusal that the phone has
+ * made itself is on record once the server has refused it too.
  */
 const send = async (): Promise<void> => {
   if (sending) return;
   sending = true;
   try {
-    for (let next = await nextToSend(); next; next = await nextToSend()) {
-      const { order, roundId, event } = next;
-      const result = await store.dispatch(
-        offlineApi.endpoints.addEvent.initiate({ id: roundId, body: event }),
-      );
-      const problem = result.error && problemOf(result.error);
-      if (problem && !isDecided(problem)) {
-        store.dispatch(outbox.actions.unsent());
-        setTimeout(() => void send(), AGAIN_MS);
-        return;
-      }
-      if (problem && !(event.turnedBack && problem.type.endsWith('/refused'))) {
-        await kept.outbox.update(order, { problem, read: false });
-        store.dispatch(outbox.actions.notTaken({ roundId, event, problem, read: false }));
-        continue;
-      }
-      await kept.outbox.delete(order);
-      store.dispatch(outbox.actions.sent({ roundId, event }));
-    }
+    for (let next = await nextToSend(); next.length > 0; next = await nextToSend())
+      if (!(await sendThese(next))) return again();
   } finally {
     sending = false;
   }

@@ -1,6 +1,7 @@
 import { languages, type Me } from '@zymostat/contract';
 import { Link } from 'react-router';
 import { useSignOutMutation } from '../api/me.ts';
+import { signedOut } from '../api/signedOut.ts';
 import { LanguageButtons, useChooseLanguage } from '../features/people/LanguageChoice.tsx';
 import { useAppDispatch, useAppSelector } from '../store/store.ts';
 import { units } from '../store/units.ts';
@@ -58,7 +59,9 @@ const SignOutItem = () => {
   const unsent = useAppSelector((state) => state.outbox.waiting.length);
   const [signOut] = useSignOutMutation();
   const leave = async () => {
-    await signOut();
+    signedOut.mark();
+    const { error } = await signOut();
+    if (!error) signedOut.clear();
     location.assign('/');
   };
   return (

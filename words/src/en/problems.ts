@@ -15,23 +15,37 @@ export const problemTitle = {
   'no-instrument': 'No answer from the instrument',
   unavailable: 'Not available just now',
   unexpected: 'Something went wrong',
+  'not-keyed': 'Send a key with it',
+  'other-origin': 'From another page',
+  'not-json-type': 'Not sent as JSON',
 } as const;
 
 /** What was found and what is allowed, where one sentence says it for every case. */
 export const problemDetail = {
   'not-json': 'The body is not JSON.',
-  'too-large': 'The body is larger than 256 kB.',
+
   address: 'The address or the body cannot be read.',
   'sign-in-failed': 'Name and password do not go together.',
   'not-signed-in': 'Sign in first.',
-  'too-many-attempts': 'Too many failed sign-ins. Try again in {minutes} minutes.',
+
   'not-allowed': 'This is for a supervisor; you are signed in as a {role}.',
   'not-theirs': 'Whoever did this signs in and sends it. It was not recorded under your name.',
-  'not-seen': 'Send If-Match with the revision of the home that you saw, such as "12".',
+
   refused: 'This does not hold.',
-  unavailable: 'The database does not answer. Nothing was recorded; try again in a moment.',
-  unexpected: 'The server could not do this. Nothing was recorded.',
+
   field: '{path}: {message}',
+  'not-keyed': 'Send Idempotency-Key with a new UUID for each thing that is to be done once.',
+  'other-origin':
+    'Found a request from “{found}”. Changes are allowed from this application’s own pages only.',
+  'not-json-type': 'Found “{found}”. The body is sent as application/json.',
+  'too-large': 'The body is larger than this address takes.',
+  unavailable:
+    'The database does not answer. It may have been recorded or not: try again in a moment, nothing is taken twice.',
+  unexpected:
+    'The server could not do this. It may have been recorded or not: look before you do it again.',
+  'not-seen': 'Send If-Match with the revision that you saw of what you change, such as "12".',
+  'too-many-attempts':
+    'Too many failed sign-ins. Try again in {minutes, plural, one {# minute} other {# minutes}}.',
 } as const;
 
 export const roleName = { supervisor: 'supervisor', cleaner: 'cleaner' } as const;
@@ -56,6 +70,8 @@ export const missing = {
   'placed-thing': 'This was not found on a shelf or in a caddy.',
   company: 'The company was not found.',
   address: 'Nothing was found at {address}.',
+  session: 'This session was not found.',
+  person: 'This person was not found.',
 } as const;
 
 /** What does not fit with what is there already. */
@@ -79,6 +95,19 @@ export const conflict = {
   'wrong-meter':
     'This cannot be read that way: alcohol by density and temperature, peroxide by strip.',
   'no-such-step': 'The strip has no such step.',
+  'at-once':
+    'Somebody else did the same at the same moment. Look at how it stands now, then try again.',
+  'gone-meanwhile':
+    'What this belongs to has gone meanwhile, or is still used by something else. Look at how it stands now.',
+  'key-of-another':
+    'This key was sent before with something else. Send each thing with a key of its own.',
+  'taken-before': 'This was taken before and is not done twice. Look at how it stands now.',
+  'changed-since':
+    'Somebody else has changed this since you saw it. Look at it as it stands now, then change it again.',
+  'too-many-open': '{most} rounds are open already. Finish those first.',
+  verifying: 'The record is being verified already. Look again in a moment.',
+  'own-rights': 'Nobody changes their own rights. Ask another supervisor.',
+  'last-supervisor': 'There must be a supervisor. Make somebody else a supervisor first.',
 } as const;
 
 export const instrument = {
@@ -135,4 +164,13 @@ export const invalid = {
   'temperature-10-40-c': 'A temperature is -10 to 40 °C.',
   'day-written-20260131': 'A day is written 2026-01-31.',
   'whole-number-allowed': 'A whole number is allowed.',
+  'half-character': 'There is half a character in it. Write it again.',
+  'number-range': 'This number is too small or too large for anything that is measured.',
+  'too-deep': 'This is nested too deeply.',
+  'no-such-day': 'There is no such day.',
+  'at-least-one': 'At least one.',
+  'longer-password': 'A password has at least 12 characters. A few words in a row are good.',
+  'wrong-password': 'This is not your present password.',
+  'not-printable': 'There are letters in it that cannot be printed. Write it in Latin letters.',
+  'word-too-long': 'One word is longer than 40 letters. It would not fit on the poster.',
 } as const;

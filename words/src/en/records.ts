@@ -17,6 +17,15 @@ export const record = {
   'rule-withdrawn': 'Rule withdrawn',
   'book-read': 'Book read',
   'source-checked': 'Source checked',
+  'company-numbers': 'Whom to call',
+  'late-event': 'Sent late',
+  'company-set-up': 'Set up',
+  'person-added': 'Person entered',
+  'role-changed': 'Rights changed',
+  'person-left': 'Left the company',
+  'signed-in': 'Signed in',
+  'session-ended': 'Signed out by hand',
+  'password-changed': 'Password changed',
 } as const;
 
 /** What a row of the ledger says in one line. */
@@ -24,8 +33,7 @@ export const recordWhat = {
   approval: 'Version {number} approved',
   batch: '{code}: {strength} {active}',
   check: '{batchCode} {inStrength, select, yes {verified} other {set aside}}',
-  bottle:
-    '{did, select, filled {{bottleCode} filled from {batchCode}} other {{bottleCode} washed, label crossed out}}',
+
   'house-rule': '{asks} {school}',
   'round-started': 'By version {version}',
   'round-finished':
@@ -41,6 +49,17 @@ export const recordWhat = {
   'source-checked': '{source} compared with its figures',
   'near-miss': '{what}',
   incident: '{what}',
+  'company-numbers': 'Emergency {emergencyNumber}, poison line {poisonLine}',
+  'late-event': '{roomName}: {surfaceName}. {event}',
+  'company-set-up': 'The company began',
+  'person-added': '{subject}: {role}',
+  'role-changed': '{subject}: from {from} to {to}',
+  'person-left': '{subject}',
+  'signed-in': '{newDevice, select, yes {On a new device} other {On a known device}}',
+  'session-ended': '{subject}: {sessions, plural, one {# session} other {# sessions}}',
+  'password-changed': 'All other sessions ended with it',
+  bottle:
+    '{did, select, filled {{bottleCode} filled from {batchCode}} added {{bottleCode} entered} other {{bottleCode} washed, label crossed out}}',
 } as const;
 
 export const recordNote = {
@@ -58,6 +77,9 @@ export const recordNote = {
   'source-checked': '{note}',
   'near-miss': 'Place: {place}. Who: {who}. Done: {done}',
   incident: 'Place: {place}. Who: {who}. Done: {done}',
+  'company-numbers': 'before: {emergencyNumber}, {poisonLine}',
+  'late-event':
+    'sent after the round was finished{batchCode, select, no {} other {, bottle {batchCode}}}',
 } as const;
 
 /** What was refused, by what kind of thing it was. */
@@ -105,6 +127,7 @@ export const column = {
   what_happens: 'what_happens',
   what_to_do: 'what_to_do',
   source: 'source',
+  anchor: 'anchor',
 } as const;
 
 export const poster = {
@@ -116,4 +139,26 @@ export const poster = {
   'label-title': 'Label {code}',
   open: 'open',
   closed: 'closed',
+} as const;
+
+/** What is not as it was written, and where. */
+export const broken = {
+  number: 'Row {seq}: its number does not follow the one before. A row is missing or doubled.',
+  link: 'Row {seq} does not carry the hash of the row before.',
+  content: 'Row {seq}: what it holds is not what was hashed.',
+  'row-changed': '{table} {id} is not as row {seq} says of it.',
+  'row-missing': '{table} {id} is gone; row {seq} speaks of it.',
+  'row-unspoken': '{table} {id}: no row of the record speaks of it.',
+  'wet-differs': 'What is kept of surface {surfaceId} is not what was done there.',
+  'guard-off': '{name}, which refuses changes, is switched off or gone.',
+  'anchor-signature': 'The anchor of row {seq} is not signed by the key that it names.',
+  'anchor-missing': 'The record ends before row {seq}, of which there is an anchor.',
+  'anchor-differs': 'Row {seq} was another when its anchor was made.',
+} as const;
+
+/** What the database itself would let the application change. */
+export const unprotected = {
+  superuser: 'Not protected: the application signs in to the database as a superuser.',
+  owner: 'Not protected: the application owns the tables, and could switch their guards off.',
+  'may-change': 'Not protected: the application could change rows of the record.',
 } as const;

@@ -15,22 +15,37 @@ export const problemTitle = {
   'no-instrument': 'El instrumento no responde',
   unavailable: 'Ahora no está disponible',
   unexpected: 'Algo salió mal',
+  'not-keyed': 'Envíe una clave con ello',
+  'other-origin': 'Desde otra página',
+  'not-json-type': 'No enviado como JSON',
 };
 
 export const problemDetail = {
   'not-json': 'El contenido no es JSON.',
-  'too-large': 'El contenido es mayor de 256 kB.',
+
   address: 'La dirección o el contenido no se puede leer.',
   'sign-in-failed': 'El nombre y la contraseña no van juntos.',
   'not-signed-in': 'Primero entre.',
-  'too-many-attempts': 'Demasiados intentos fallidos. Pruebe otra vez en {minutes} minutos.',
+
   'not-allowed': 'Esto es para un supervisor; usted entró como {role}.',
   'not-theirs': 'Quien hizo esto entra y lo envía. No se registró con el nombre de usted.',
-  'not-seen': 'Envíe If-Match con la revisión de la casa que vio, por ejemplo "12".',
+
   refused: 'Esto no se sostiene.',
-  unavailable: 'La base de datos no responde. No se registró nada; pruebe otra vez en un momento.',
-  unexpected: 'El servidor no pudo hacerlo. No se registró nada.',
+
   field: '{path}: {message}',
+  'not-keyed':
+    'Envíe Idempotency-Key con un UUID nuevo para cada cosa que debe hacerse una sola vez.',
+  'other-origin':
+    'Petición recibida desde «{found}». Solo se permiten cambios desde las páginas de esta aplicación.',
+  'not-json-type': 'Recibido «{found}». El contenido se envía como application/json.',
+  'too-large': 'El contenido es más grande de lo que admite esta dirección.',
+  unavailable:
+    'La base de datos no responde. Puede que se haya registrado o no: inténtelo de nuevo en un momento; nada se registra dos veces.',
+  unexpected:
+    'El servidor no pudo hacerlo. Puede que se haya registrado o no: compruébelo antes de repetirlo.',
+  'not-seen': 'Envíe If-Match con la revisión que vio de lo que cambia, por ejemplo "12".',
+  'too-many-attempts':
+    'Demasiados intentos fallidos. Inténtelo de nuevo en {minutes, plural, one {# minuto} other {# minutos}}.',
 };
 
 export const roleName = { supervisor: 'supervisor', cleaner: 'personal de limpieza' };
@@ -54,6 +69,8 @@ export const missing = {
   'placed-thing': 'Esto no se encontró en un estante o canasta.',
   company: 'No se encontró la empresa.',
   address: 'No se encontró nada en {address}.',
+  session: 'No se encontró esta sesión.',
+  person: 'No se encontró a esta persona.',
 };
 
 export const conflict = {
@@ -76,6 +93,19 @@ export const conflict = {
   'wrong-meter':
     'Esto no se puede leer así: el alcohol por densidad y temperatura, el peróxido por tira.',
   'no-such-step': 'La tira no tiene ese paso.',
+  'at-once':
+    'Otra persona hizo lo mismo en el mismo momento. Vea cómo está ahora e inténtelo de nuevo.',
+  'gone-meanwhile':
+    'Aquello a lo que pertenece ya no existe, o todavía lo usa otra cosa. Vea cómo está ahora.',
+  'key-of-another':
+    'Esta clave ya se envió antes con otra cosa. Envíe cada cosa con su propia clave.',
+  'taken-before': 'Esto ya se registró antes y no se hace dos veces. Vea cómo está ahora.',
+  'changed-since':
+    'Otra persona cambió esto después de que usted lo viera. Véalo como está ahora y cámbielo de nuevo.',
+  'too-many-open': 'Ya hay {most} rondas abiertas. Termine esas primero.',
+  verifying: 'El registro ya se está verificando. Mire de nuevo en un momento.',
+  'own-rights': 'Nadie cambia sus propios permisos. Pida a otro supervisor que lo haga.',
+  'last-supervisor': 'Tiene que haber un supervisor. Nombre primero a otra persona.',
 };
 
 export const instrument = {
@@ -131,4 +161,14 @@ export const invalid = {
   'temperature-10-40-c': 'Una temperatura es de -10 a 40 °C.',
   'day-written-20260131': 'Un día se escribe 2026-01-31.',
   'whole-number-allowed': 'Se permite un número entero.',
+  'half-character': 'Contiene medio carácter. Escríbalo de nuevo.',
+  'number-range': 'Este número es demasiado pequeño o demasiado grande para cualquier medida.',
+  'too-deep': 'Está anidado demasiado profundamente.',
+  'no-such-day': 'Ese día no existe.',
+  'at-least-one': 'Al menos uno.',
+  'longer-password':
+    'Una contraseña tiene al menos 12 caracteres. Unas palabras seguidas sirven bien.',
+  'wrong-password': 'Esta no es su contraseña actual.',
+  'not-printable': 'Contiene letras que no se pueden imprimir. Escríbalo en letras latinas.',
+  'word-too-long': 'Una palabra tiene más de 40 letras. No cabría en el cartel.',
 };

@@ -16,6 +16,15 @@ export const record = {
   'rule-withdrawn': 'Regla retirada',
   'book-read': 'Libro leído',
   'source-checked': 'Fuente comprobada',
+  'company-numbers': 'A quién llamar',
+  'late-event': 'Enviado tarde',
+  'company-set-up': 'Puesta en marcha',
+  'person-added': 'Persona registrada',
+  'role-changed': 'Permisos cambiados',
+  'person-left': 'Dejó la empresa',
+  'signed-in': 'Entró',
+  'session-ended': 'Sesión cerrada a mano',
+  'password-changed': 'Contraseña cambiada',
 };
 
 /** Lo que dice una fila del registro en una línea. */
@@ -23,8 +32,7 @@ export const recordWhat = {
   approval: 'Versión {number} aprobada',
   batch: '{code}: {strength} de {active}',
   check: '{batchCode} {inStrength, select, yes {comprobado} other {apartado}}',
-  bottle:
-    '{did, select, filled {{bottleCode} llenada de {batchCode}} other {{bottleCode} lavada, etiqueta tachada}}',
+
   'house-rule': '{asks} {school}',
   'round-started': 'Según la versión {version}',
   'round-finished':
@@ -40,6 +48,18 @@ export const recordWhat = {
   'source-checked': '{source} comparada con sus cifras',
   'near-miss': '{what}',
   incident: '{what}',
+  'company-numbers': 'Emergencias {emergencyNumber}, toxicología {poisonLine}',
+  'late-event': '{roomName}: {surfaceName}. {event}',
+  'company-set-up': 'La empresa empezó',
+  'person-added': '{subject}: {role}',
+  'role-changed': '{subject}: de {from} a {to}',
+  'person-left': '{subject}',
+  'signed-in':
+    '{newDevice, select, yes {En un dispositivo nuevo} other {En un dispositivo conocido}}',
+  'session-ended': '{subject}: {sessions, plural, one {# sesión} other {# sesiones}}',
+  'password-changed': 'Las demás sesiones se cerraron',
+  bottle:
+    '{did, select, filled {{bottleCode} llenada de {batchCode}} added {{bottleCode} registrada} other {{bottleCode} lavada, etiqueta tachada}}',
 };
 
 export const recordNote = {
@@ -57,6 +77,9 @@ export const recordNote = {
   'source-checked': '{note}',
   'near-miss': 'Lugar: {place}. Quién: {who}. Qué se hizo: {done}',
   incident: 'Lugar: {place}. Quién: {who}. Qué se hizo: {done}',
+  'company-numbers': 'antes: {emergencyNumber}, {poisonLine}',
+  'late-event':
+    'enviado después de terminar la ronda{batchCode, select, no {} other {, botella {batchCode}}}',
 };
 
 /** Qué se rechazó, según la clase de cosa que era. */
@@ -104,6 +127,7 @@ export const column = {
   what_happens: 'qué_pasa',
   what_to_do: 'qué_hacer',
   source: 'fuente',
+  anchor: 'anchor',
 };
 
 export const poster = {
@@ -115,4 +139,24 @@ export const poster = {
   'label-title': 'Etiqueta {code}',
   open: 'abierto',
   closed: 'cerrado',
+};
+
+export const broken = {
+  number: 'Fila {seq}: su número no sigue al anterior. Falta una fila o está dos veces.',
+  link: 'La fila {seq} no lleva el hash de la fila anterior.',
+  content: 'Fila {seq}: lo que contiene no es lo que se selló.',
+  'row-changed': '{table} {id} no está como dice la fila {seq}.',
+  'row-missing': '{table} {id} ya no está; la fila {seq} habla de ello.',
+  'row-unspoken': '{table} {id}: ninguna fila del registro habla de ello.',
+  'wet-differs': 'Lo guardado de la superficie {surfaceId} no es lo que se hizo allí.',
+  'guard-off': '{name}, que impide los cambios, está apagado o ya no existe.',
+  'anchor-signature': 'El ancla de la fila {seq} no está firmada con la clave que nombra.',
+  'anchor-missing': 'El registro termina antes de la fila {seq}, de la que hay un ancla.',
+  'anchor-differs': 'La fila {seq} era otra cuando se hizo su ancla.',
+};
+
+export const unprotected = {
+  superuser: 'Sin proteger: la aplicación entra en la base de datos como superusuario.',
+  owner: 'Sin proteger: la aplicación es dueña de las tablas y podría apagar sus guardas.',
+  'may-change': 'Sin proteger: la aplicación podría cambiar filas del registro.',
 };

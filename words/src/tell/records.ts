@@ -82,6 +82,11 @@ const more: { [K in RecordKind]?: (words: Words, body: FactBody<K>) => Figures }
     what: words.name('refusedWhat', body.what),
     refused: refusedInWords(words, body),
   }),
+  'person-added': (words, { role }) => ({ role: words.name('roleName', role) }),
+  'role-changed': (words, { from, to }) => ({
+    from: words.name('roleName', from),
+    to: words.name('roleName', to),
+  }),
   'rule-added': ruleFigures,
   'rule-withdrawn': ruleFigures,
 };
@@ -104,8 +109,12 @@ const own: { [K in RecordKind]?: (words: Words, body: FactBody<K>) => Partial<Re
 type Teller<T> = ((words: Words, body: FactBody<RecordKind>) => T) | undefined;
 
 /** What a row of the ledger says. */
-export const recordInWords = (words: Words, { kind, body }: RecordRow): RecordWords => {
+export const recordInWords = (
+  words: Words,
+  { kind, body, subject }: Pick<RecordRow, 'kind' | 'body' | 'subject'>,
+): RecordWords => {
   const figures = {
+    subject: subject ?? '',
     ...figuresOf(words, body),
     ...(more[kind] as Teller<Figures>)?.(words, body),
   };

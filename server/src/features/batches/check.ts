@@ -3,7 +3,7 @@ import { judgeCheck } from '@zymostat/core';
 import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
 import { theCompany, type Person } from '../people/service.ts';
-import { append } from '../records/service.ts';
+import { append, type NewFact } from '../records/service.ts';
 import { batchById, batchCode } from './service.ts';
 import * as store from './store.ts';
 
@@ -20,29 +20,31 @@ export const checkBatch = async (
   const { now, newId } = context;
   const { houseRules } = await theCompany(context);
   await within(context, async (inside) => {
-    const row = await store.holdBatch(inside, id);
-    if (!row) throw problems.notFound('batch');
+    const batch = await store.holdBatch(inside, id);
+    if (!batch) throw problems.notFound('batch');
     // What stands in bottles is as weak as it was: a batch is put right whole, or not at all.
-    if (row.status === 'set-aside' && (await store.filledFrom(inside, id)) > 0) {
+    if (batch.status === 'set-aside' && (await store.filledFrom(inside, id)) > 0) {
       throw problems.conflict('filled-before');
     }
-    const result = judgeCheck(row.active, row.strength, reading, houseRules);
+    const result = judgeCheck(batch.active, batch.strength, reading, houseRules);
     if (!result.ok) throw problems.conflict(result.why);
     const { inStrength, measured, uncertainty, why } = result;
     const status = inStrength ? ('verified' as const) : ('set-aside' as const);
     await store.noteCheck(inside, id, { status, measured });
     const body = {
       batchId: id,
-      batchCode: batchCode(row.number!),
-      active: row.active,
-      meant: row.strength,
+      batchCode: batchCode(batch.number!),
+      active: batch.active,
+      meant: batch.strength,
       measured,
       uncertainty,
       reading,
       inStrength,
       why,
     };
-    await append(inside, { kind: 'check', factId: newId(), at: now(), home: null, person, body });
+    const row: NewFact['row'] = { table: 'batch', id };
+    const who = { home: null, person };
+    await append(inside, { kind: 'check', factId: newId(), at: now(), ...who, row, body });
   });
   return batchById(context, id);
 };

@@ -69,13 +69,16 @@ const recordBatch = async (
   person: Person,
 ): Promise<BatchRow> => {
   const made = await store.addBatch(inside, row);
+  // Whoever wrote the fact made it: the ledger holds no names.
+  const { madeBy: _, ...facts } = factsOf(made, stock.code, person.name);
   await append(inside, {
     kind: 'batch',
     factId: row.id,
     at: row.madeAt.getTime(),
     home: null,
     person,
-    body: factsOf(made, stock.code, person.name),
+    row: { table: 'batch', id: row.id },
+    body: facts,
   });
   return asBatch(made, stock, person.name);
 };

@@ -71,6 +71,7 @@ export const newestBatches = async (context: Context): Promise<BatchRow[]> => {
 
 /** Batches that a round speaks of, with the code on their label. */
 export const batchesById = async (context: Context, ids: string[]): Promise<BatchRow[]> => {
+  if (ids.length === 0) return [];
   const rows = await store.batchesById(context, ids);
   const stocks = await stocksAtHand(context);
   const stockOf = new Map(stocks.map((stock) => [stock.id, stock]));

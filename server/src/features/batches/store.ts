@@ -1,9 +1,16 @@
 import { In } from 'typeorm';
 import type { Context } from '../../platform/context.ts';
 import { prepared } from '../../platform/database/prepared.ts';
+import type { View } from '../../platform/database/views.ts';
 import { BatchEntity, type BatchRecord } from './tables.ts';
 
 export type { BatchRecord };
+
+/** What is proved of each row: docs/decisions.md says why these columns. */
+export const batchProof: View = {
+  name: 'batch_proof',
+  select: `SELECT id, jsonb_build_array(id, number, stock_id, active, strength, purpose, volume, stock_volume, water_volume, (extract(epoch FROM made_at) * 1000000)::bigint, made_by, (extract(epoch FROM discard_after) * 1000000)::bigint, status, measured, weighed)::text AS text FROM batch`,
+};
 
 export const newestBatches = ({ db }: Context, most: number): Promise<BatchRecord[]> =>
   db.getRepository(BatchEntity).find({ order: { number: 'DESC' }, take: most });

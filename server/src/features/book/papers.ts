@@ -3,8 +3,8 @@ import { posterLines, type Words } from '@zymostat/words';
 import type { Context } from '../../platform/context.ts';
 import { csvHead, csvLine } from '../../platform/csv.ts';
 import type { ServedFile } from '../../platform/http/serve.ts';
-import { theCompany } from '../people/service.ts';
-import { posterPdf } from './posterPdf.ts';
+import { layOut } from '../../platform/pdfPool.ts';
+import { theCompany, type Person } from '../people/service.ts';
 import { editionOf, ownRules, theBook } from './service.ts';
 
 /** The book as a table. */
@@ -32,7 +32,7 @@ export async function* bookJson(context: Context): AsyncGenerator<string> {
 export const poster = async (
   context: Context,
   size: PosterSheet['size'],
-  words: Words,
+  { words, person }: { words: Words; person: Person },
 ): Promise<ServedFile> => {
   const [{ name: company, emergencyNumber, poisonLine }, book, edition] = await Promise.all([
     theCompany(context),
@@ -41,6 +41,7 @@ export const poster = async (
   ]);
   const numbers = { emergency: emergencyNumber, poison: poisonLine };
   const lines = posterLines(words, book);
-  const bytes = await posterPdf(words, { company, numbers, edition, lines }, size);
+  const asked = [{ company, numbers, edition, lines }, size];
+  const bytes = await layOut(person.id, 'poster', { language: words.language, asked });
   return { name: `never-together-${size}.pdf`, bytes };
 };

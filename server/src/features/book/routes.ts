@@ -1,20 +1,22 @@
 import { endpoints, streams } from '@zymostat/contract';
-import type { Router } from 'express';
-import type { Context } from '../../platform/context.ts';
-import { serve, serveFile, serveLines } from '../../platform/http/serve.ts';
+import { serve, serveFile, serveLines, type Serving } from '../../platform/http/serve.ts';
 import { bookCsv, bookJson, poster } from './papers.ts';
 import * as book from './service.ts';
 
-export const bookRoutes = (router: Router, context: Context): void => {
-  serve(router, endpoints.book, ({ person }) => book.book(context, person));
-  serve(router, endpoints.addRule, ({ body, person }) => book.addRule(context, body, person));
-  serve(router, endpoints.withdrawRule, ({ params, body, person }) =>
+export const bookRoutes = (on: Serving): void => {
+  serve(on, endpoints.book, ({ context, person }) => book.book(context, person));
+  serve(on, endpoints.addRule, ({ context, body, person }) => book.addRule(context, body, person));
+  serve(on, endpoints.withdrawRule, ({ context, params, body, person }) =>
     book.withdrawRule(context, params.id, body.why, person),
   );
-  serve(router, endpoints.readBook, ({ body, person }) =>
+  serve(on, endpoints.readBook, ({ context, body, person }) =>
     book.readBook(context, body.edition, person),
   );
-  serveFile(router, streams.poster, ({ query, words }) => poster(context, query.size, words));
-  serveLines(router, streams.bookCsv, 'never-combine.csv', ({ words }) => bookCsv(context, words));
-  serveLines(router, streams.bookJson, 'never-combine.json', () => bookJson(context));
+  serveFile(on, streams.poster, ({ context, query, words, person }) =>
+    poster(context, query.size, { words, person }),
+  );
+  serveLines(on, streams.bookCsv, 'never-combine.csv', ({ context, words }) =>
+    bookCsv(context, words),
+  );
+  serveLines(on, streams.bookJson, 'never-combine.json', ({ context }) => bookJson(context));
 };

@@ -3,7 +3,7 @@ import { bookWith, type Book, type CompanyRule } from '@zymostat/core';
 import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
 import { allPeople, theCompany, type Person } from '../people/service.ts';
-import { append, appendAlone, countOfKinds, lastOfKindByPerson } from '../records/service.ts';
+import { append, countOfKinds, lastOfKindByPerson, turnToAppend } from '../records/service.ts';
 import * as store from './store.ts';
 
 export { ownRules } from './store.ts';
@@ -57,6 +57,7 @@ export const addRule = (
   person: Person,
 ): Promise<CompanyRuleRow> =>
   within(context, async (inside) => {
+    await turnToAppend(inside);
     const rule = { id: inside.newId(), ...fields } as CompanyRule;
     await store.addRule(inside, rule);
     const edition = (await editionOf(inside)) + 1;
@@ -66,6 +67,7 @@ export const addRule = (
       at: inside.now(),
       home: null,
       person,
+      row: { table: 'company_rule', id: rule.id },
       body: { rule, edition },
     });
     return rule;
@@ -82,6 +84,7 @@ export const withdrawRule = async (
   person: Person,
 ): Promise<null> => {
   await within(context, async (inside) => {
+    await turnToAppend(inside);
     const record = await store.holdRule(inside, id);
     if (!record) throw problems.notFound('rule');
     await store.withdrawRule(inside, id, new Date(inside.now()));
@@ -92,6 +95,7 @@ export const withdrawRule = async (
       at: inside.now(),
       home: null,
       person,
+      row: { table: 'company_rule', id },
       body: { rule: asRule(record), edition, why },
     });
   });
@@ -104,15 +108,18 @@ export const readBook = async (
   edition: number,
   person: Person,
 ): Promise<null> => {
-  const current = await editionOf(context);
-  if (edition !== current) throw problems.conflict('other-edition', { edition: current });
-  await appendAlone(context, {
-    kind: 'book-read',
-    factId: context.newId(),
-    at: context.now(),
-    home: null,
-    person,
-    body: { edition },
+  await within(context, async (inside) => {
+    await turnToAppend(inside);
+    const current = await editionOf(inside);
+    if (edition !== current) throw problems.conflict('other-edition', { edition: current });
+    await append(inside, {
+      kind: 'book-read',
+      factId: inside.newId(),
+      at: inside.now(),
+      home: null,
+      person,
+      body: { edition },
+    });
   });
   return null;
 };

@@ -12,6 +12,12 @@ export const ownRulesView: View = {
     FROM company_rule WHERE withdrawn_at IS NULL`,
 };
 
+/** What is proved of each row: docs/decisions.md says why these columns. */
+export const ruleProof: View = {
+  name: 'company_rule_proof',
+  select: `SELECT id, jsonb_build_array(id, one, other, by, happens, remedy, (extract(epoch FROM withdrawn_at) * 1000000)::bigint)::text AS text FROM company_rule`,
+};
+
 const findRules = prepared<{ rules: CompanyRule[] }>('own rules', 'SELECT rules FROM own_rules');
 export const ownRules = async ({ db }: Context): Promise<CompanyRule[]> =>
   (await findRules(db, []))[0]!.rules;

@@ -62,15 +62,6 @@ const bottleById = async (context: Context, id: string): Promise<BottleRow> => {
   return (await withHistory(context, [record]))[0]!;
 };
 
-export const addBottle = async (
-  context: Context,
-  fields: Body<'addBottle'>,
-): Promise<BottleRow> => {
-  const id = context.newId();
-  await store.addBottle(context, { id, ...fields });
-  return bottleById(context, id);
-};
-
 /** Holds a bottle for the rest of the transaction, so that two people cannot fill it at once. */
 const take = async (inside: Context, id: string): Promise<BottleRow> => {
   await store.holdBottle(inside, id);
@@ -95,25 +86,49 @@ const fillReasons = async (
 
 type BottleFact = Pick<FactBody<'bottle'>, 'did' | 'batchId' | 'batchCode' | 'active' | 'strength'>;
 
-/** Writes what was done with a bottle: to its own history and to the ledger. */
-const recordBottle = async (
+const empty = { batchId: null, batchCode: null, active: null, strength: null };
+
+const tell = async (
   inside: Context,
   { id, code }: BottleRow,
   fact: BottleFact,
   person: Person,
 ): Promise<void> => {
-  const { did, batchId } = fact;
-  const at = new Date(inside.now());
-  await store.addEvent(inside, { bottleId: id, at, personId: person.id, did, batchId });
-  const washedBy = did === 'washed' ? person.name : null;
   await append(inside, {
     kind: 'bottle',
     factId: inside.newId(),
     at: inside.now(),
     home: null,
     person,
-    body: { bottleId: id, bottleCode: code, ...fact, washedBy },
+    row: { table: 'bottle', id },
+    body: { bottleId: id, bottleCode: code, ...fact, washedBy: null },
   });
+};
+
+/** Writes what was done with a bottle: to its own history and to the ledger. */
+const recordBottle = async (
+  inside: Context,
+  bottle: BottleRow,
+  fact: BottleFact & { did: 'filled' | 'washed' },
+  person: Person,
+): Promise<void> => {
+  const { did, batchId } = fact;
+  const at = new Date(inside.now());
+  await store.addEvent(inside, { bottleId: bottle.id, at, personId: person.id, did, batchId });
+  await tell(inside, bottle, fact, person);
+};
+
+export const addBottle = async (
+  context: Context,
+  fields: Body<'addBottle'>,
+  person: Person,
+): Promise<BottleRow> => {
+  const id = context.newId();
+  await within(context, async (inside) => {
+    await store.addBottle(inside, { id, ...fields });
+    await tell(inside, await bottleById(inside, id), { did: 'added', ...empty }, person);
+  });
+  return bottleById(context, id);
 };
 
 /**
@@ -165,7 +180,6 @@ export const washBottle = async (
       throw problems.badRequest([
         { path: 'washedBy', code: 'wrong-name', figures: { found: washedBy, name: person.name } },
       ]);
-    const empty = { batchId: null, batchCode: null, active: null, strength: null };
     await recordBottle(inside, bottle, { did: 'washed', ...empty }, person);
   });
   return bottleById(context, id);

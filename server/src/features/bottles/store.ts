@@ -16,6 +16,13 @@ export const fillingView: View = {
   select: `SELECT batch_id, bottle.volume FROM bottle_event JOIN bottle ON bottle.id = bottle_id WHERE did = 'filled'`,
 };
 
+/** A bottle with all that was done with it. */
+export const bottleProof: View = {
+  name: 'bottle_proof',
+  select: `SELECT id, jsonb_build_array(id, number, material, opaque, volume, (
+    SELECT jsonb_agg(jsonb_build_array(event.id, (extract(epoch FROM at) * 1000000)::bigint, person_id, did, batch_id) ORDER BY event.id) FROM bottle_event event WHERE bottle_id = bottle.id))::text AS text FROM bottle`,
+};
+
 export const allBottles = ({ db }: Context): Promise<BottleRecord[]> =>
   db.getRepository(BottleEntity).find({ order: { number: 'ASC' } });
 

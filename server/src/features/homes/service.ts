@@ -1,6 +1,6 @@
 import type { Answer, Body, Revised } from '@zymostat/contract';
 import { justWashed, type Setting } from '@zymostat/core';
-import { type Context } from '../../platform/context.ts';
+import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
 import type { Person } from '../people/service.ts';
 import { changing, differing, UNSEEN, type Change, type Doer } from './changes.ts';
@@ -61,11 +61,13 @@ const added = async (
 };
 
 export const addHome = (context: Context, home: Body<'addHome'>): Promise<Answer<'addHome'>> =>
-  store.addPart(context, store.HomeEntity, {
-    id: context.newId(),
-    ...home,
-    clientKeeps: home.clientKeeps ?? [],
-  });
+  within(context, (inside) =>
+    store.addPart(inside, store.HomeEntity, {
+      id: inside.newId(),
+      ...home,
+      clientKeeps: home.clientKeeps ?? [],
+    }),
+  );
 
 export const editHome = async (
   context: Context,

@@ -1,7 +1,8 @@
 import { surfaceFieldNames, type HomeDetail } from '@zymostat/contract';
 import { workingOrder, type Setting } from '@zymostat/core';
-import { QueryFailedError, type EntitySchema, type ObjectLiteral } from 'typeorm';
+import type { EntitySchema, ObjectLiteral } from 'typeorm';
 import type { Context } from '../../platform/context.ts';
+import { isStranger } from '../../platform/database/failures.ts';
 import { prepared } from '../../platform/database/prepared.ts';
 import type { View } from '../../platform/database/views.ts';
 import { problems } from '../../platform/http/problems.ts';
@@ -38,6 +39,11 @@ export const surveyView: View = {
       FROM surface WHERE room_id = room.id), '[]')) ORDER BY room.position)
     FROM room WHERE home_id = home.id), '[]') AS rooms
   FROM home`,
+};
+/** What of a home bears on a round in it. */
+export const homeHeadView: View = {
+  name: 'home_head',
+  select: 'SELECT id, name, client_keeps FROM home',
 };
 const SURVEY = 'SELECT id, name, place, situations, "clientKeeps", revision, rooms FROM survey';
 
@@ -139,10 +145,6 @@ const settle = prepared<never>(
   'setting',
   'UPDATE surface SET goal = $2, against = $3, stock_id = $4, strength = $5, accepted = $6, lifts = $7, growth = $8 WHERE id = $1',
 );
-
-/** PostgreSQL's word for a reference to what is not there. */
-const isStranger = (error: unknown): boolean =>
-  error instanceof QueryFailedError && (error.driverError as { code?: string }).code === '23503';
 
 export const settled = async (
   { db }: Context,

@@ -1,9 +1,8 @@
 import type { KeyOf } from '@zymostat/words';
 import { endpoints, streams } from '@zymostat/contract';
 import { stripSteps } from '@zymostat/core';
-import type { Router } from 'express';
 import { problems } from '../../platform/http/problems.ts';
-import { serve, serveEvents } from '../../platform/http/serve.ts';
+import { serve, serveEvents, type Serving } from '../../platform/http/serve.ts';
 import { ask, lineStream } from './lineClient.ts';
 
 /** Where the instruments of the bench listen, as host:port. */
@@ -37,10 +36,10 @@ const answerOf = async (
   return match;
 };
 
-export const instrumentRoutes = (router: Router, { scale, meter, strip }: Instruments): void => {
+export const instrumentRoutes = (on: Serving, { scale, meter, strip }: Instruments): void => {
   const stream = scale ? lineStream(scale) : null;
 
-  serveEvents(router, streams.scale, (tell) => {
+  serveEvents(on, streams.scale, (tell) => {
     let last = '';
     const hear = (line: string | null) => {
       if (line?.startsWith('error')) return;
@@ -53,11 +52,11 @@ export const instrumentRoutes = (router: Router, { scale, meter, strip }: Instru
     return () => stop?.();
   });
 
-  serve(router, endpoints.tareScale, () => {
+  serve(on, endpoints.tareScale, () => {
     if (!stream?.say('tare')) throw problems.noInstrument('scale');
     return Promise.resolve(null);
   });
-  serve(router, endpoints.readMeter, async () => {
+  serve(on, endpoints.readMeter, async () => {
     const [, density, temperature] = await answerOf(
       meter,
       'density meter',
@@ -65,7 +64,7 @@ export const instrumentRoutes = (router: Router, { scale, meter, strip }: Instru
     );
     return { density: Number(density), temperature: Number(temperature) };
   });
-  serve(router, endpoints.readStrip, async () => {
+  serve(on, endpoints.readStrip, async () => {
     const [, percent] = await answerOf(strip, 'strip reader', /^strip ([\d.]+) %$/);
     const step = stripSteps.find((one) => Math.abs(one * 100 - Number(percent)) < 1e-6);
     if (step === undefined) throw problems.noInstrument('strip reader');

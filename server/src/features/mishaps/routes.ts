@@ -1,22 +1,20 @@
 import { endpoints, streams } from '@zymostat/contract';
-import type { Router } from 'express';
-import type { Context } from '../../platform/context.ts';
-import { serve, serveLines } from '../../platform/http/serve.ts';
+import { serve, serveLines, type Serving } from '../../platform/http/serve.ts';
 import { logCsv, logJson } from './log.ts';
 import * as mishaps from './service.ts';
 
-export const mishapRoutes = (router: Router, context: Context): void => {
-  serve(router, endpoints.mishaps, () => mishaps.mishaps(context));
-  serve(router, endpoints.logMishap, ({ body, person }) =>
+export const mishapRoutes = (on: Serving): void => {
+  serve(on, endpoints.mishaps, ({ context }) => mishaps.mishaps(context));
+  serve(on, endpoints.logMishap, ({ context, body, person }) =>
     mishaps.logMishap(context, body, person),
   );
-  serve(router, endpoints.followUp, ({ params, body, person }) =>
+  serve(on, endpoints.followUp, ({ context, params, body, person }) =>
     mishaps.followUp(context, params.id, body, person),
   );
-  serveLines(router, streams.mishapsCsv, 'near-misses.csv', ({ query, words }) =>
+  serveLines(on, streams.mishapsCsv, 'near-misses.csv', ({ context, query, words }) =>
     logCsv(context, query, words),
   );
-  serveLines(router, streams.mishapsJson, 'near-misses.json', ({ query }) =>
+  serveLines(on, streams.mishapsJson, 'near-misses.json', ({ context, query }) =>
     logJson(context, query),
   );
 };

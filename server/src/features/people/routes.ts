@@ -1,13 +1,35 @@
 import { endpoints } from '@zymostat/contract';
-import type { Router } from 'express';
-import type { Context } from '../../platform/context.ts';
-import { serve } from '../../platform/http/serve.ts';
+import { serve, type Serving } from '../../platform/http/serve.ts';
 import { sessionToken } from '../../platform/http/session.ts';
-import * as people from './service.ts';
+import { setNumbers } from './numbers.ts';
+import * as rights from './rights.ts';
+import { setLanguage } from './service.ts';
+import * as sessions from './sessions.ts';
 
-export const peopleRoutes = (router: Router, context: Context): void => {
-  serve(router, endpoints.setNumbers, ({ body }) => people.setNumbers(context, body));
-  serve(router, endpoints.setLanguage, ({ body, person, request }) =>
-    people.setLanguage(context, body, person, sessionToken(request)!),
+export const peopleRoutes = (on: Serving): void => {
+  serve(on, endpoints.setNumbers, ({ context, body, person, seen }) =>
+    setNumbers(context, body, { person, seen }),
+  );
+  serve(on, endpoints.setLanguage, ({ context, body, person, request }) =>
+    setLanguage(context, body, person, sessionToken(request)!),
+  );
+  serve(on, endpoints.changePassword, ({ context, body, person, request }) =>
+    sessions.changePassword(context, body, { person, token: sessionToken(request)! }),
+  );
+  serve(on, endpoints.sessions, ({ context, person, request }) =>
+    sessions.listSessions(context, person.id, sessionToken(request)),
+  );
+  serve(on, endpoints.sessionsOf, ({ context, params, request }) =>
+    sessions.listSessions(context, params.id, sessionToken(request)),
+  );
+  serve(on, endpoints.endSession, ({ context, params, person }) =>
+    sessions.endSession(context, params.id, person),
+  );
+  serve(on, endpoints.people, ({ context }) => rights.listPeople(context));
+  serve(on, endpoints.changeRole, ({ context, params, body, person, seen }) =>
+    rights.changeRole(context, params.id, body, { person, seen }),
+  );
+  serve(on, endpoints.leave, ({ context, params, person, seen }) =>
+    rights.leave(context, params.id, { person, seen }),
   );
 };

@@ -1,20 +1,16 @@
-import { createHash, randomBytes } from 'node:crypto';
-import { hash, verify } from '@node-rs/argon2';
-import type { Body, SignIn } from '@zymostat/contract';
-import type { HouseRules } from '@zymostat/core';
+import { hash } from '@node-rs/argon2';
+import type { Body } from '@zymostat/contract';
 import { LRUCache } from 'lru-cache';
 import type { Context } from '../../platform/context.ts';
 import type { Caller } from '../../platform/http/caller.ts';
 import { problems } from '../../platform/http/problems.ts';
+import { sha256 } from '../../platform/sha256.ts';
 import * as store from './store.ts';
 
 export type { Caller as Person } from '../../platform/http/caller.ts';
-export { allPeople } from './store.ts';
+export { allPeople, forgetSessionsBefore as forgetSessions } from './store.ts';
 
-const SESSION_MS = 14 * 86_400_000;
-const WINDOW_MS = 15 * 60_000;
-const FAILURES_PER_LOGIN = 5;
-const FAILURES_PER_ADDRESS = 30;
+export const SESSION_MS = 14 * 86_400_000;
 
 /**
  * Argon2id, the library's default kind, at the strength OWASP's password storage advice names
@@ -23,12 +19,7 @@ const FAILURES_PER_ADDRESS = 30;
 export const hashPassword = (password: string): Promise<string> =>
   hash(password, { memoryCost: 19_456, timeCost: 2, parallelism: 1 });
 
-const hashToken = (token: string) => createHash('sha256').update(token).digest('hex');
-
-/**
- * An unknown login costs as much time as a wrong password, so that logins cannot be guessed apart.
- */
-const noSuchPerson = hashPassword(randomBytes(16).toString('hex'));
+export const hashToken = sha256;
 
 export const theCompany = async (context: Context): Promise<store.Company> => {
   const company = await store.companyIn(context);
@@ -36,49 +27,20 @@ export const theCompany = async (context: Context): Promise<store.Company> => {
   return company;
 };
 
-/** Sets the house rules; gives those that stood before. */
-export const changeHouseRules = async (
-  context: Context,
-  houseRules: HouseRules,
-): Promise<HouseRules> => {
-  const { id, houseRules: before } = await theCompany(context);
-  await store.changeCompany(context, id, { houseRules });
-  return before;
-};
+type CompanyChange = Partial<Pick<store.Company, 'emergencyNumber' | 'poisonLine' | 'houseRules'>>;
 
-export const setNumbers = async (context: Context, numbers: Body<'setNumbers'>): Promise<null> => {
-  const { id } = await theCompany(context);
-  await store.changeCompany(context, id, numbers);
-  return null;
-};
-
-/**
- * Gives the new session's token, kept only as its hash. Too many failures in a quarter of an hour
- * are refused unheard.
- */
-export const signIn = async (
-  context: Context,
-  { login, password }: SignIn,
-  address: string,
-): Promise<{ token: string; person: store.Person }> => {
-  const now = context.now();
-  const before = new Date(now - WINDOW_MS);
-  const who = { login: login.toLowerCase(), address };
-  const { byLogin, byAddress } = await store.failuresSince(context, before, who);
-  if (byLogin >= FAILURES_PER_LOGIN || byAddress >= FAILURES_PER_ADDRESS)
-    throw problems.tooManyAttempts(WINDOW_MS / 60_000);
-
-  const person = await store.personByLogin(context, who.login);
-  const right = await verify(person?.passwordHash ?? (await noSuchPerson), password);
-  if (!person || !right) {
-    await store.noteFailure(context, { ...who, at: new Date(now) });
-    throw problems.signInFailed();
-  }
-  await store.forgetFailuresBefore(context, before);
-  const token = randomBytes(32).toString('base64url');
-  const expiresAt = new Date(now + SESSION_MS);
-  await store.openSession(context, { tokenHash: hashToken(token), personId: person.id, expiresAt });
-  return { token, person };
+/** Changes the company as somebody had seen it; gives it as it stood before and stands now. */
+export const changeCompany = async (
+  inside: Context,
+  fields: CompanyChange,
+  seen: number,
+): Promise<{ before: store.Company; after: store.Company }> => {
+  const before = await store.holdCompany(inside);
+  if (!before) throw problems.notFound('company');
+  if (seen < before.revision) throw problems.conflict('changed-since');
+  const change = { ...fields, revision: before.revision + 1 };
+  await store.changeCompany(inside, before.id, change);
+  return { before, after: { ...before, ...change } };
 };
 
 /**
@@ -94,8 +56,14 @@ const signedIn = new LRUCache<string, store.SignedIn, Context>({
 
 export const signOut = async (context: Context, token: string): Promise<void> => {
   const tokenHash = hashToken(token);
-  await store.closeSession(context, tokenHash);
   signedIn.delete(tokenHash);
+  await store.closeSessions(context, [{ tokenHash }]);
+};
+
+/** What another server has told of a session that ended; of any, where that is not known. */
+export const forgetSession = (tokenHash: string | null): void => {
+  if (tokenHash === null) signedIn.clear();
+  else signedIn.delete(tokenHash);
 };
 
 /** Keeps in which language somebody wants to read; their open sessions follow. */

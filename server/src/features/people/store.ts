@@ -1,18 +1,19 @@
-import type { HouseRules } from '@zymostat/core';
-import { LessThan, MoreThan } from 'typeorm';
+import { In, IsNull, LessThan, MoreThan } from 'typeorm';
 import type { Context } from '../../platform/context.ts';
 import { prepared } from '../../platform/database/prepared.ts';
 import type { View } from '../../platform/database/views.ts';
 import {
   CompanyEntity,
   PersonEntity,
+  KnownDeviceEntity,
   SessionEntity,
-  SignInAttemptEntity,
   type Company,
+  type KnownDevice,
   type Person,
+  type Session,
 } from './tables.ts';
 
-export type { Company, Person };
+export type { Company, Person, Session };
 export type SignedIn = Person & { expiresAt: Date };
 
 /** What somebody is called, for lists that say who. */
@@ -20,6 +21,18 @@ export const personNameView: View = {
   name: 'person_name',
   select: 'SELECT id, name FROM person',
 };
+/** What is proved of each row: docs/decisions.md says why these columns. */
+export const companyProof: View = {
+  name: 'company_proof',
+  select: `SELECT id, jsonb_build_array(id, name, emergency_number, poison_line, house_rules)::text AS text FROM company`,
+};
+
+/** The salt goes when a person leaves: what was hashed of their name can then not be guessed. */
+export const personProof: View = {
+  name: 'person_proof',
+  select: `SELECT id, jsonb_build_array(id, name, role, (extract(epoch FROM left_at) * 1000000)::bigint, salt)::text AS text FROM person`,
+};
+
 /** The house rules as they stand. */
 export const houseRulesView: View = {
   name: 'house_rules_now',
@@ -28,20 +41,36 @@ export const houseRulesView: View = {
 
 const findCompany = prepared<Company>(
   'company',
-  'SELECT id, name, emergency_number AS "emergencyNumber", poison_line AS "poisonLine", house_rules AS "houseRules" FROM company LIMIT 1',
+  'SELECT id, name, emergency_number AS "emergencyNumber", poison_line AS "poisonLine", house_rules AS "houseRules", revision FROM company LIMIT 1',
 );
 export const companyIn = async ({ db }: Context): Promise<Company | undefined> =>
   (await findCompany(db, []))[0];
 
-type CompanyFields = Pick<Company, 'emergencyNumber' | 'poisonLine'> | { houseRules: HouseRules };
+/** The company, held for the rest of the transaction. */
+export const holdCompany = ({ db }: Context): Promise<Company | null> =>
+  db.findOne(CompanyEntity, { where: {}, lock: { mode: 'pessimistic_write' } });
+
+type CompanyFields = Partial<Pick<Company, 'emergencyNumber' | 'poisonLine' | 'houseRules'>>;
 export const changeCompany = async (
   { db }: Context,
   id: string,
-  fields: CompanyFields,
+  fields: CompanyFields & Pick<Company, 'revision'>,
 ): Promise<void> => void (await db.getRepository(CompanyEntity).update({ id }, fields));
 
+export const addCompany = async (
+  { db }: Context,
+  company: Omit<Company, 'revision'>,
+): Promise<void> => void (await db.getRepository(CompanyEntity).insert(company));
+
+export const addPeople = async ({ db }: Context, people: readonly Person[]): Promise<void> =>
+  void (await db.getRepository(PersonEntity).insert([...people]));
+
+/** Everybody who is or was here. */
 export const allPeople = ({ db }: Context): Promise<Person[]> =>
   db.getRepository(PersonEntity).find({ order: { name: 'ASC' } });
+
+export const personById = ({ db }: Context, id: string): Promise<Person | null> =>
+  db.getRepository(PersonEntity).findOneBy({ id });
 
 export const personByLogin = ({ db }: Context, login: string): Promise<Person | null> =>
   db.getRepository(PersonEntity).findOneBy({ login });
@@ -52,36 +81,55 @@ export const keepLanguage = async (
   language: NonNullable<Person['language']>,
 ): Promise<void> => void (await db.getRepository(PersonEntity).update({ id }, { language }));
 
-/** How often somebody failed to sign in since a time, by the name given and from that address. */
-export const failuresSince = async (
-  { db }: Context,
-  since: Date,
-  { login, address }: { login: string; address: string },
-): Promise<{ byLogin: number; byAddress: number }> => {
-  const attempts = db.getRepository(SignInAttemptEntity);
-  const at = MoreThan(since);
-  const [byLogin, byAddress] = await Promise.all([
-    attempts.countBy({ login, at }),
-    attempts.countBy({ address, at }),
-  ]);
-  return { byLogin, byAddress };
+const sessions = ({ db }: Context) => db.getRepository(SessionEntity);
+
+export const openSession = async (context: Context, session: Session): Promise<void> =>
+  void (await sessions(context).insert(session));
+
+/** A person's sessions that are not over, the newest first. */
+export const sessionsOf = (context: Context, personId: string, now: Date): Promise<Session[]> =>
+  sessions(context).find({
+    where: { personId, expiresAt: MoreThan(now) },
+    order: { openedAt: 'DESC' },
+  });
+
+export const sessionById = (context: Context, id: string): Promise<Session | null> =>
+  sessions(context).findOneBy({ id });
+
+const tellEnded = prepared<never>('tell ended', `SELECT pg_notify('session', $1)`);
+/** Ends sessions, and tells every server so. */
+export const closeSessions = async (
+  context: Context,
+  ended: readonly Pick<Session, 'tokenHash'>[],
+): Promise<void> => {
+  const hashes = ended.map(({ tokenHash }) => tokenHash);
+  await sessions(context).delete({ tokenHash: In(hashes) });
+  for (const hash of hashes) await tellEnded(context.db, [hash]);
 };
 
-export const noteFailure = async (
+export const forgetSessionsBefore = async (context: Context, now: Date): Promise<void> =>
+  void (await sessions(context).delete({ expiresAt: LessThan(now) }));
+
+export const isKnownDevice = async (
   { db }: Context,
-  attempt: { login: string; address: string; at: Date },
-): Promise<void> => void (await db.getRepository(SignInAttemptEntity).insert(attempt));
+  device: Pick<KnownDevice, 'tokenHash' | 'personId'>,
+): Promise<boolean> => (await db.countBy(KnownDeviceEntity, device)) > 0;
 
-export const forgetFailuresBefore = async ({ db }: Context, time: Date): Promise<void> =>
-  void (await db.getRepository(SignInAttemptEntity).delete({ at: LessThan(time) }));
+export const knowDevice = async ({ db }: Context, device: KnownDevice): Promise<void> =>
+  void (await db.upsert(KnownDeviceEntity, device, ['tokenHash', 'personId']));
 
-export const openSession = async (
+/** A person, held for the rest of the transaction. */
+export const holdPerson = ({ db }: Context, id: string): Promise<Person | null> =>
+  db.findOne(PersonEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
+
+export const changePerson = async (
   { db }: Context,
-  session: { tokenHash: string; personId: string; expiresAt: Date },
-): Promise<void> => void (await db.getRepository(SessionEntity).insert(session));
+  id: string,
+  fields: Partial<Person>,
+): Promise<void> => void (await db.getRepository(PersonEntity).update({ id }, fields));
 
-export const closeSession = async ({ db }: Context, tokenHash: string): Promise<void> =>
-  void (await db.getRepository(SessionEntity).delete({ tokenHash }));
+export const countOfSupervisors = ({ db }: Context): Promise<number> =>
+  db.countBy(PersonEntity, { role: 'supervisor', leftAt: IsNull() });
 
 const findSession = prepared<SignedIn>(
   'session',

@@ -8,6 +8,7 @@ export interface Company {
   emergencyNumber: string;
   poisonLine: string;
   houseRules: HouseRules;
+  revision: number;
 }
 export const CompanyEntity = new EntitySchema<Company>({
   name: 'company',
@@ -17,6 +18,7 @@ export const CompanyEntity = new EntitySchema<Company>({
     emergencyNumber: { type: 'text', name: 'emergency_number' },
     poisonLine: { type: 'text', name: 'poison_line' },
     houseRules: { type: 'jsonb', name: 'house_rules' },
+    revision: { type: 'integer', default: 0 },
   },
 });
 
@@ -28,6 +30,10 @@ export interface Person {
   passwordHash: string;
   /** Which language they have chosen; nothing until they are asked. */
   language: Language | null;
+  leftAt?: Date | null;
+  revision?: number;
+  /** Keeps what is hashed of the name from being guessed; it goes when the person leaves. */
+  salt?: string;
 }
 export const PersonEntity = new EntitySchema<Person>({
   name: 'person',
@@ -38,6 +44,9 @@ export const PersonEntity = new EntitySchema<Person>({
     role: { type: 'text' },
     passwordHash: { type: 'text', name: 'password_hash' },
     language: { type: 'text', nullable: true },
+    leftAt: { type: 'timestamptz', name: 'left_at', nullable: true },
+    revision: { type: 'integer' },
+    salt: { type: 'text', select: false },
   },
 });
 
@@ -45,6 +54,10 @@ export interface Session {
   tokenHash: string;
   personId: string;
   expiresAt: Date;
+  id?: string;
+  openedAt?: Date;
+  /** What its browser says it is. */
+  device: string;
 }
 export const SessionEntity = new EntitySchema<Session>({
   name: 'session',
@@ -52,21 +65,23 @@ export const SessionEntity = new EntitySchema<Session>({
     tokenHash: { type: 'text', primary: true, name: 'token_hash' },
     personId: { type: 'uuid', name: 'person_id' },
     expiresAt: { type: 'timestamptz', name: 'expires_at' },
+    id: { type: 'uuid', generated: 'uuid' },
+    openedAt: { type: 'timestamptz', name: 'opened_at' },
+    device: { type: 'text' },
   },
 });
 
-export interface SignInAttempt {
-  id?: string;
-  login: string;
-  address: string;
+/** A device that somebody has signed in on, by the hash of what it keeps. */
+export interface KnownDevice {
+  tokenHash: string;
+  personId: string;
   at: Date;
 }
-export const SignInAttemptEntity = new EntitySchema<SignInAttempt>({
-  name: 'sign_in_attempt',
+export const KnownDeviceEntity = new EntitySchema<KnownDevice>({
+  name: 'known_device',
   columns: {
-    id: { type: 'bigint', primary: true, generated: 'increment' },
-    login: { type: 'text' },
-    address: { type: 'text' },
+    tokenHash: { type: 'text', primary: true, name: 'token_hash' },
+    personId: { type: 'uuid', primary: true, name: 'person_id' },
     at: { type: 'timestamptz' },
   },
 });

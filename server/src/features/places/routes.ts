@@ -1,15 +1,13 @@
 import { endpoints } from '@zymostat/contract';
-import type { Router } from 'express';
-import type { Context } from '../../platform/context.ts';
-import { serve } from '../../platform/http/serve.ts';
+import { serve, type Serving } from '../../platform/http/serve.ts';
 import * as places from './service.ts';
 
-export const placeRoutes = (router: Router, context: Context): void => {
-  serve(router, endpoints.places, () => places.places(context));
-  serve(router, endpoints.addPlace, ({ body }) => places.addPlace(context, body));
-  serve(router, endpoints.removePlace, ({ params }) => places.removePlace(context, params.id));
-  serve(router, endpoints.putThing, ({ params, body, person }) =>
+export const placeRoutes = (on: Serving): void => {
+  serve(on, endpoints.places, ({ context }) => places.places(context));
+  serve(on, endpoints.addPlace, ({ context, body }) => places.addPlace(context, body));
+  serve(on, endpoints.removePlace, ({ context, params }) => places.removePlace(context, params.id));
+  serve(on, endpoints.putThing, ({ context, params, body, person }) =>
     places.putThing(context, params.id, body, person),
   );
-  serve(router, endpoints.takeThing, ({ params }) => places.takeThing(context, params.id));
+  serve(on, endpoints.takeThing, ({ context, params }) => places.takeThing(context, params.id));
 };

@@ -92,7 +92,7 @@ export const addPlace = async (
   fields: Body<'addPlace'>,
 ): Promise<Answer<'addPlace'>> => {
   const id = context.newId();
-  await store.addPlace(context, { id, ...fields });
+  await within(context, (inside) => store.addPlace(inside, { id, ...fields }));
   return { id };
 };
 

@@ -1,7 +1,7 @@
 import type { PlacedThing } from '@zymostat/contract';
 import type { ProductId } from '@zymostat/core';
-import { QueryFailedError } from 'typeorm';
 import type { Context } from '../../platform/context.ts';
+import { isDouble } from '../../platform/database/failures.ts';
 import { problems } from '../../platform/http/problems.ts';
 import { PlaceEntity, PlaceItemEntity, type PlaceItemRecord, type PlaceRecord } from './tables.ts';
 
@@ -20,10 +20,6 @@ export const thingOf = ({ stockId, bottleId, kind }: PlaceItemRecord): PlacedThi
 /** A place, held for the rest of the transaction. */
 export const holdPlace = ({ db }: Context, id: string): Promise<PlaceRecord | null> =>
   db.findOne(PlaceEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
-
-/** PostgreSQL's word for what there may be only one of. */
-const isDouble = (error: unknown): boolean =>
-  error instanceof QueryFailedError && (error.driverError as { code?: string }).code === '23505';
 
 export const addPlace = async ({ db }: Context, place: PlaceRecord): Promise<void> => {
   await db.insert(PlaceEntity, place).catch((error: unknown) => {

@@ -1,11 +1,12 @@
 import type { Answer } from '@zymostat/contract';
-import { buildProtocol, enforce, judgeSurfaces, type Objection } from '@zymostat/core';
+import { buildProtocol, enforce, type Objection } from '@zymostat/core';
 import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
 import { refuseUnseen } from '../homes/changes.ts';
 import type { Survey } from '../homes/service.ts';
 import type { Person } from '../people/service.ts';
 import { append } from '../records/service.ts';
+import { judgedAsItStands } from './judged.ts';
 import { objectionsInFull, recordRefusal } from './refusal.ts';
 import { headOf, protocolOf } from './service.ts';
 import { addVersion, homeAsItStands, type VersionRow } from './store.ts';
@@ -27,6 +28,7 @@ const writeVersion = async (
     at: inside.now(),
     home: survey,
     person,
+    row: { table: 'protocol_version', id },
     body: { versionId: id, number, surfaces: surfaces.length, accepted },
   });
 };
@@ -41,11 +43,12 @@ const approveInside = async (
   person: Person,
 ): Promise<Approved> => {
   await refuseUnseen(inside, homeId, seen);
-  const { survey, stocks, houseRules, versions, book } = await homeAsItStands(inside, homeId);
+  const standing = await homeAsItStands(inside, homeId);
+  const { survey, stocks, houseRules, versions, book } = standing;
   if (survey.rooms.every((room) => room.surfaces.length === 0))
     throw problems.conflict('nothing-surveyed');
   const by = { rules: houseRules, now: inside.now(), book };
-  const judged = judgeSurfaces(survey, stocks, by);
+  const judged = judgedAsItStands(standing, by.now);
   const objections = enforce(survey, stocks, by, judged);
   if (objections.length > 0) return { survey, objections };
   const row: VersionRow = {

@@ -4,7 +4,7 @@ import { houseQuestions, reviewOf, type HouseRules } from '@zymostat/core';
 import { within, type Context } from '../../platform/context.ts';
 import { theBook } from '../book/service.ts';
 import { allSurveys } from '../homes/service.ts';
-import { changeHouseRules, type Person } from '../people/service.ts';
+import { changeCompany, type Person } from '../people/service.ts';
 import { append } from '../records/service.ts';
 import { stocksAtHand } from '../stock/service.ts';
 import { newestProtocols } from './store.ts';
@@ -46,11 +46,12 @@ export const ruleEffects = async (
 export const setHouseRules = async (
   context: Context,
   houseRules: HouseRules,
-  person: Person,
+  { person, seen }: { person: Person; seen: number },
 ): Promise<RuleEffects> => {
   const effects = await ruleEffects(context, houseRules);
   await within(context, async (inside) => {
-    const before = await changeHouseRules(inside, houseRules);
+    const { before: company } = await changeCompany(inside, { houseRules }, seen);
+    const before = company.houseRules;
     const changes = houseQuestions
       .filter((question) => before[question] !== houseRules[question])
       .map((question) => ({ question, from: before[question], to: houseRules[question] }));
@@ -62,6 +63,7 @@ export const setHouseRules = async (
       at: inside.now(),
       home: null,
       person,
+      row: { table: 'company', id: company.id },
       body: { changes, flagged },
     });
   });

@@ -3,11 +3,12 @@ import type { Answer, HomeDetail, Protocol, Version } from '@zymostat/contract';
 import { buildProtocol, reviewOf } from '@zymostat/core';
 import { LRUCache } from 'lru-cache';
 import type { Context } from '../../platform/context.ts';
+import { judgedAsItStands, onceWhileItStands } from './judged.ts';
 import { problems } from '../../platform/http/problems.ts';
 import { allHomes, type Survey } from '../homes/service.ts';
 import * as store from './store.ts';
 
-export { newestNumbers, newestVersion } from './store.ts';
+export { allVersions, newestNumbers, newestVersion } from './store.ts';
 
 export const protocolOf = (survey: Survey, rooms: Protocol['rooms']): Protocol => ({
   homeName: survey.name,
@@ -43,9 +44,13 @@ const surfacesOf = ({ protocol }: Version): number =>
 
 /**
  * Versions that were asked for: they never change, and every event of a round asks for one. At most
- * some 60 MB.
+ * some 60 MB, and a day: who approved may have left the company since, and their name with them.
  */
-const known = new LRUCache<string, Version>({ maxSize: 60_000, sizeCalculation: surfacesOf });
+const known = new LRUCache<string, Version>({
+  maxSize: 60_000,
+  sizeCalculation: surfacesOf,
+  ttl: 86_400_000,
+});
 
 export const versionById = async (context: Context, id: string): Promise<Version> => {
   const before = known.get(id);
@@ -65,23 +70,27 @@ export const approvedHomes = async (context: Context): Promise<Answer<'roundHome
     .map(({ id, name, place }) => ({ id, name, place }));
 };
 
+const worked = onceWhileItStands(
+  (standing: store.Standing, now: number, newest: Protocol | null): HomeDetail => {
+    const { survey, stocks, houseRules: rules, book, versions } = standing;
+    const by = { rules, now, book };
+    const judged = judgedAsItStands(standing, now);
+    const asItStands = protocolOf(survey, buildProtocol(survey, stocks, by, judged));
+    return {
+      ...survey,
+      versions,
+      changedSinceApproval:
+        newest === null ||
+        !isDeepStrictEqual(withoutEstimates(newest), withoutEstimates(asItStands)),
+      flags: newest ? reviewOf(newest.rooms, survey, stocks, by) : [],
+    };
+  },
+);
+
 /** A home as it stands, with its versions and whether it has changed since the last of them. */
 export const homeDetail = async (context: Context, homeId: string): Promise<HomeDetail> => {
-  const { survey, versions, newest, stocks, houseRules, book } = await store.homeAsItStands(
-    context,
-    homeId,
-  );
-  const asItStands = protocolOf(
-    survey,
-    buildProtocol(survey, stocks, { rules: houseRules, now: context.now(), book }),
-  );
-  return {
-    ...survey,
-    versions,
-    changedSinceApproval:
-      newest === null || !isDeepStrictEqual(withoutEstimates(newest), withoutEstimates(asItStands)),
-    flags: newest
-      ? reviewOf(newest.rooms, survey, stocks, { rules: houseRules, now: context.now(), book })
-      : [],
-  };
+  const standing = await store.homeAsItStands(context, homeId);
+  const newest = standing.versions[0];
+  const protocol = newest ? (await versionById(context, newest.id)).protocol : null;
+  return worked(standing, context.now(), protocol);
 };

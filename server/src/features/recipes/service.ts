@@ -1,5 +1,6 @@
 import type { Body, RecipeRow } from '@zymostat/contract';
 import { within, type Context } from '../../platform/context.ts';
+import { isDouble } from '../../platform/database/failures.ts';
 import { problems } from '../../platform/http/problems.ts';
 import { personNames, type Person } from '../people/service.ts';
 import * as store from './store.ts';
@@ -56,7 +57,9 @@ export const addRecipe = async (
   const id = context.newId();
   await within(context, async (inside) => {
     if (await nameIsTaken(inside, name)) throw problems.conflict('recipe-name', { name });
-    await store.addRecipe(inside, { id, name });
+    await store.addRecipe(inside, { id, name }).catch((error: unknown) => {
+      throw isDouble(error) ? problems.conflict('recipe-name', { name }) : error;
+    });
     await insertVersion(inside, { recipeId: id, number: 1 }, fields, person);
   });
   return (await withVersions(context, [{ id, name }]))[0]!;
@@ -67,14 +70,16 @@ export const saveRecipe = async (
   context: Context,
   id: string,
   fields: Body<'saveRecipe'>,
-  person: Person,
+  { person, seen }: { person: Person; seen: number },
 ): Promise<RecipeRow> => {
   const { name } = fields;
   await within(context, async (inside) => {
     const recipe = await store.holdRecipe(inside, id);
     if (!recipe) throw problems.notFound('recipe');
     if (await nameIsTaken(inside, name, id)) throw problems.conflict('recipe-name-taken', { name });
-    const number = (await store.newestNumber(inside, id)) + 1;
+    const newest = await store.newestNumber(inside, id);
+    if (seen < newest) throw problems.conflict('changed-since');
+    const number = newest + 1;
     if (recipe.name !== name) await store.rename(inside, { id, name });
     await insertVersion(inside, { recipeId: id, number }, fields, person);
   });

@@ -1,5 +1,4 @@
-import { createHash } from 'node:crypto';
-import type { LedgerRow } from './store.ts';
+import { sha256 } from '../../platform/sha256.ts';
 
 export const FIRST_HASH = '0'.repeat(64);
 
@@ -13,36 +12,32 @@ export const canonical = (value: unknown): string => {
   return `{${entries.map(([key, one]) => `${JSON.stringify(key)}:${canonical(one)}`).join(',')}}`;
 };
 
-/** SHA-256 over everything in a row but the hash itself, the hash before it included. */
-export const hashOf = ({
-  hash: _,
-  at,
-  recordedAt,
-  seq,
-  ...rest
-}: Omit<LedgerRow, 'hash'> & { hash?: string }): string =>
-  createHash('sha256')
-    .update(
-      canonical({ ...rest, seq: Number(seq), at: at.getTime(), recordedAt: recordedAt.getTime() }),
-    )
-    .digest('hex');
-
-export type Broken = { seq: number; why: 'number' | 'link' | 'content' };
-
 /**
- * The first row that does not follow from the one before, or nothing. Rows come in order of `seq`.
+ * A row of the ledger as it is hashed: times in ms since 1970, `body` as the text that is stored.
+ * A time that is no whole ms, as nobody here writes it, stays the text that it is.
  */
-export const firstBroken = (
-  rows: Iterable<LedgerRow>,
-  after: { seq: number; hash: string } = { seq: 0, hash: FIRST_HASH },
-): Broken | null => {
-  let { seq, hash } = after;
-  for (const row of rows) {
-    const found = Number(row.seq);
-    if (found !== seq + 1) return { seq: found, why: 'number' };
-    if (row.previousHash !== hash) return { seq: found, why: 'link' };
-    if (row.hash !== hashOf(row)) return { seq: found, why: 'content' };
-    [seq, hash] = [found, row.hash];
-  }
-  return null;
-};
+export interface WrittenRow {
+  seq: number;
+  factId: string;
+  kind: string;
+  at: number | string;
+  recordedAt: number | string;
+  homeId: string | null;
+  homeName: string | null;
+  personId: string;
+  person: string | null;
+  body: string;
+  previousHash: string;
+}
+
+const quoted = JSON.stringify;
+
+/** The text that is hashed: all of a row but its hash, keys in alphabetical order. */
+export const textOf = (row: WrittenRow): string =>
+  `{"at":${row.at},"body":${row.body},"factId":${quoted(row.factId)},"homeId":${quoted(row.homeId)}` +
+  `,"homeName":${quoted(row.homeName)},"kind":${quoted(row.kind)},"person":${quoted(row.person)}` +
+  `,"personId":${quoted(row.personId)},"previousHash":${quoted(row.previousHash)}` +
+  `,"recordedAt":${row.recordedAt},"seq":${row.seq}}`;
+
+/** SHA-256 over everything in a row but the hash itself, the hash before it included. */
+export const hashOf = (row: WrittenRow): string => sha256(textOf(row));

@@ -1,16 +1,15 @@
+import type { KeyObject } from 'node:crypto';
 import { endpoints, streams } from '@zymostat/contract';
-import type { Router } from 'express';
-import type { Context } from '../../platform/context.ts';
-import { serve, serveLines } from '../../platform/http/serve.ts';
+import { serve, serveLines, type Serving } from '../../platform/http/serve.ts';
 import { recordsCsv, recordsJson } from './files.ts';
 import { findRecords } from './service.ts';
 
-export const recordRoutes = (router: Router, context: Context): void => {
-  serve(router, endpoints.records, ({ query }) => findRecords(context, query));
-  serveLines(router, streams.recordsCsv, 'records.csv', ({ query, words }) =>
-    recordsCsv(context, query, words),
+export const recordRoutes = (on: Serving, key: KeyObject): void => {
+  serve(on, endpoints.records, ({ context, query }) => findRecords(context, query));
+  serveLines(on, streams.recordsCsv, 'records.csv', ({ context, query, words }) =>
+    recordsCsv(context, query, { words, key }),
   );
-  serveLines(router, streams.recordsJson, 'records.json', ({ query }) =>
-    recordsJson(context, query),
+  serveLines(on, streams.recordsJson, 'records.json', ({ context, query }) =>
+    recordsJson(context, query, key),
   );
 };

@@ -1,13 +1,27 @@
-import type { FactBody, RecordFilter, RecordRow, Records } from '@zymostat/contract';
+import type {
+  About,
+  FactBody,
+  ProvedTable,
+  RecordFilter,
+  RecordRow,
+  Records,
+} from '@zymostat/contract';
 import { within, type Context } from '../../platform/context.ts';
-import { FIRST_HASH, firstBroken, hashOf, type Broken } from './chain.ts';
+import { canonical, hashOf } from './chain.ts';
+import { proofOf } from './proofsStore.ts';
+import * as chain from './chainStore.ts';
 import * as store from './store.ts';
-import type { LedgerRow } from './store.ts';
+import type { LedgerRow, NamedRow } from './store.ts';
 
 export type { LedgerRow };
-export { countOfKinds, factById, factsOfRounds, lastOfKindByPerson } from './store.ts';
+export { countOfKinds, factById, factsById, factsOfRounds, lastOfKindByPerson } from './store.ts';
+export { guardsOff, unprotected } from './guardsStore.ts';
+export { headOfChain, kindsAfter, turnToAppend, type Head } from './chainStore.ts';
 
-/** A fact to be written down: who, what kind, when it happened and what it was. */
+/**
+ * A fact to be written down: who, what kind, when it happened and what it was. `row`: what it says
+ * something of stands there, and is proved by its hash.
+ */
 export type NewFact = (RecordRow extends infer R
   ? R extends RecordRow
     ? Pick<R, 'kind' | 'body'>
@@ -17,34 +31,52 @@ export type NewFact = (RecordRow extends infer R
   at: number;
   home: { id: string; name: string } | null;
   person: { id: string; name: string };
+  row?: { table: ProvedTable; id: string };
 };
+
+const aboutOf = async (
+  inside: Context,
+  row: NewFact['row'],
+): Promise<{ about: About } | undefined> =>
+  row && { about: { ...row, hash: await proofOf(inside, row.table, row.id) } };
 
 /**
- * Appends a fact inside the caller's transaction, so that a fact and what follows from it stand or
- * fall together.
+ * Appends facts inside the caller's transaction, so that they and what follows from them stand or
+ * fall together. Each carries the hash of the one before.
  */
-export const append = async (inside: Context, fact: NewFact): Promise<LedgerRow> => {
-  const last = await store.turnToAppend(inside);
-  const row: Omit<LedgerRow, 'hash'> = {
-    seq: String(Number(last?.seq ?? 0) + 1),
-    factId: fact.factId,
-    kind: fact.kind,
-    at: new Date(fact.at),
-    recordedAt: new Date(inside.now()),
-    homeId: fact.home?.id ?? null,
-    homeName: fact.home?.name ?? null,
-    personId: fact.person.id,
-    person: fact.person.name,
-    body: JSON.parse(JSON.stringify(fact.body)) as LedgerRow['body'],
-    previousHash: last?.hash ?? FIRST_HASH,
-  };
-  const full = { ...row, hash: hashOf(row) };
-  await store.addRow(inside, full);
-  return full;
+export const appendAll = async (
+  inside: Context,
+  facts: readonly NewFact[],
+): Promise<NamedRow[]> => {
+  let { seq, hash: previousHash } = await chain.turnToAppend(inside);
+  const recordedAt = inside.now();
+  const rows: chain.AddedRow[] = [];
+  const written: NamedRow[] = [];
+  for (const { factId, kind, at, home, person, body: given, row: spokenOf } of facts) {
+    const said = { ...given, ...(await aboutOf(inside, spokenOf)) };
+    const body = canonical(said);
+    seq += 1;
+    const homeId = home?.id ?? null;
+    const homeName = home?.name ?? null;
+    const personId = person.id;
+    const row = { seq, factId, kind, at, recordedAt, homeId, homeName, personId, previousHash };
+    const hash = hashOf({ ...row, person: null, body });
+    rows.push({ ...row, body, hash });
+    const times = { at: new Date(at), recordedAt: new Date(recordedAt) };
+    const asRead = { body: said as LedgerRow['body'], person: null };
+    const names = { called: person.name, subject: null };
+    written.push({ ...row, ...times, ...asRead, seq: String(seq), hash, ...names });
+    previousHash = hash;
+  }
+  if (rows.length > 0) await chain.addRows(inside, rows);
+  return written;
 };
 
+export const append = async (inside: Context, fact: NewFact): Promise<NamedRow> =>
+  (await appendAll(inside, [fact]))[0]!;
+
 /** A fact that stands by itself. */
-export const appendAlone = (context: Context, fact: NewFact): Promise<LedgerRow> =>
+export const appendAlone = (context: Context, fact: NewFact): Promise<NamedRow> =>
   within(context, (inside) => append(inside, fact));
 
 /** Puts on record that something was refused, apart from what was thereby undone. */
@@ -52,7 +84,7 @@ export const appendRefusal = (
   context: Context,
   body: FactBody<'refusal'>,
   { home, person }: Pick<NewFact, 'home' | 'person'>,
-): Promise<LedgerRow> => {
+): Promise<NamedRow> => {
   const [factId, at] = [context.newId(), context.now()];
   return appendAlone(context, { kind: 'refusal', factId, at, home, person, body });
 };
@@ -65,11 +97,13 @@ export const asRecord = ({
   recordedAt,
   homeId,
   homeName,
-  person,
+  personId,
+  called,
+  subject,
   body,
   previousHash,
   hash,
-}: LedgerRow): RecordRow =>
+}: NamedRow): RecordRow =>
   ({
     seq: Number(seq),
     factId,
@@ -78,7 +112,9 @@ export const asRecord = ({
     recordedAt: recordedAt.getTime(),
     homeId,
     homeName,
-    person,
+    personId,
+    person: called,
+    subject,
     body,
     previousHash,
     hash,
@@ -96,30 +132,40 @@ const CHUNK = 1000;
  * Every row that fits, oldest first, a thousand at a time so that an export of any length fits in
  * memory.
  */
-export async function* eachRecord(
+async function* eachNamed(
   context: Context,
   filter: Partial<RecordFilter>,
-): AsyncGenerator<RecordRow> {
+): AsyncGenerator<NamedRow> {
   let after = 0;
   for (;;) {
     const rows = await store.rowsAfter(context, after, filter, CHUNK);
-    for (const row of rows) yield asRecord(row);
+    yield* rows;
     if (rows.length < CHUNK) return;
     after = Number(rows.at(-1)!.seq);
   }
 }
 
-/** Walks the whole chain; names the first broken row, and counts the rows that hold. */
-export const verifyChain = async (
+export async function* eachRecord(
   context: Context,
-): Promise<{ rows: number; broken: Broken | null }> => {
-  let last = { seq: 0, hash: FIRST_HASH };
-  for (;;) {
-    const rows = await store.chainAfter(context, last.seq, CHUNK);
-    const broken = firstBroken(rows, last);
-    if (broken) return { rows: broken.seq - 1, broken };
-    const newest = rows.at(-1);
-    if (newest) last = { seq: Number(newest.seq), hash: newest.hash };
-    if (rows.length < CHUNK) return { rows: last.seq, broken: null };
-  }
+  filter: Partial<RecordFilter>,
+): AsyncGenerator<RecordRow> {
+  for await (const row of eachNamed(context, filter)) yield asRecord(row);
+}
+
+/** A row as it is hashed, with its hash, and what whoever wrote it is called now. */
+export type WrittenRecord = Omit<LedgerRow, 'seq' | 'at' | 'recordedAt'> & {
+  seq: number;
+  at: number;
+  recordedAt: number;
+  called: string;
 };
+
+export async function* eachWritten(
+  context: Context,
+  filter: Partial<RecordFilter>,
+): AsyncGenerator<WrittenRecord> {
+  for await (const { subject: _, ...row } of eachNamed(context, filter)) {
+    const { seq, at, recordedAt } = row;
+    yield { ...row, seq: Number(seq), at: at.getTime(), recordedAt: recordedAt.getTime() };
+  }
+}

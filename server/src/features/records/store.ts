@@ -13,41 +13,26 @@ import { prepared } from '../../platform/database/prepared.ts';
 import { LedgerEntity, type LedgerRow } from './tables.ts';
 
 export type { LedgerRow };
-
-/** Any fixed number: whoever holds it is the one who appends. */
-const APPENDING = 712_2026;
-
-const takeTurn = prepared('take turn', 'SELECT pg_advisory_xact_lock($1)');
-const lastOfChain = prepared<Pick<LedgerRow, 'seq' | 'hash'>>(
-  'last of chain',
-  'SELECT seq, hash FROM ledger ORDER BY seq DESC LIMIT 1',
-);
-const addFact = prepared(
-  'add fact',
-  `
-  INSERT INTO ledger (seq, fact_id, kind, at, recorded_at, home_id, home_name, person_id, person, body, previous_hash, hash)
-  VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12)`,
-);
-
-/**
- * Waits for one's turn to append, kept for the rest of the transaction, and gives the last row.
- */
-export const turnToAppend = async ({
-  db,
-}: Context): Promise<Pick<LedgerRow, 'seq' | 'hash'> | undefined> => {
-  // Two statements: the second must see what whoever held the lock before has written.
-  await takeTurn(db, [APPENDING]);
-  return (await lastOfChain(db, []))[0];
-};
-
-export const addRow = async ({ db }: Context, row: LedgerRow): Promise<void> => {
-  const { seq, factId, kind, at, recordedAt, homeId, homeName, personId, person } = row;
-  const who = [seq, factId, kind, at, recordedAt, homeId, homeName, personId, person];
-  await addFact(db, [...who, JSON.stringify(row.body), row.previousHash, row.hash]);
-};
+/** A row with the names of who wrote it and whom it speaks of, as they are called now. */
+export type NamedRow = LedgerRow & { called: string; subject: string | null };
 
 export const factById = ({ db }: Context, factId: string): Promise<LedgerRow | null> =>
   db.findOneBy(LedgerEntity, { factId });
+
+const findFacts = prepared<Pick<LedgerRow, 'factId' | 'kind' | 'at' | 'body'>>(
+  'facts by id',
+  'SELECT fact_id AS "factId", kind, at, body FROM ledger WHERE fact_id = ANY ($1::uuid[])',
+);
+export const factsById = ({ db }: Context, factIds: readonly string[]) => findFacts(db, [factIds]);
+
+/** The kinds whose bodies name a round; the index of rounds holds these. */
+const kindsOfRounds = [
+  'round-started',
+  'surface-event',
+  'wet-time',
+  'late-event',
+  'round-finished',
+] as const satisfies readonly LedgerRow['kind'][];
 
 /** Facts of rounds in the order they were taken. */
 export const factsOfRounds = async ({ db }: Context, roundIds: string[]): Promise<LedgerRow[]> =>
@@ -56,6 +41,7 @@ export const factsOfRounds = async ({ db }: Context, roundIds: string[]): Promis
     : db
         .createQueryBuilder(LedgerEntity, 'fact')
         .where("fact.body->>'roundId' IN (:...roundIds)", { roundIds })
+        .andWhere('fact.kind IN (:...kinds)', { kinds: kindsOfRounds })
         .orderBy('fact.seq')
         .getMany();
 
@@ -103,31 +89,41 @@ const whereOf = ({
   };
 };
 
+const findNames = prepared<{ id: string; name: string }>(
+  'names',
+  'SELECT id, name FROM person_name WHERE id = ANY ($1::uuid[])',
+);
+/** Rows with the names of those who wrote them, as they are called now. */
+const named = async ({ db }: Context, rows: LedgerRow[]): Promise<NamedRow[]> => {
+  const subjectOf = ({ body }: LedgerRow) => ('personId' in body ? body.personId : null);
+  const ids = new Set(rows.flatMap((row) => [row.personId, subjectOf(row) ?? []].flat()));
+  const found = ids.size > 0 ? await findNames(db, [[...ids]]) : [];
+  const names = new Map(found.map(({ id, name }) => [id, name]));
+  return rows.map((row) => ({
+    ...row,
+    called: row.person ?? names.get(row.personId) ?? '',
+    subject: names.get(subjectOf(row) ?? '') ?? null,
+  }));
+};
+
 /** Rows that fit, newest first, at most `most`. */
-export const newestRows = (
-  { db }: Context,
+export const newestRows = async (
+  context: Context,
   filter: Partial<RecordFilter>,
   most: number,
-): Promise<LedgerRow[]> =>
-  db
-    .getRepository(LedgerEntity)
-    .find({ where: whereOf(filter), order: { seq: 'DESC' }, take: most });
+): Promise<NamedRow[]> => {
+  const asked = { where: whereOf(filter), order: { seq: 'DESC' as const }, take: most };
+  return named(context, await context.db.getRepository(LedgerEntity).find(asked));
+};
 
 /** Rows that fit and come after one, oldest first, at most `most`. */
-export const rowsAfter = (
-  { db }: Context,
+export const rowsAfter = async (
+  context: Context,
   after: number,
   filter: Partial<RecordFilter>,
   most: number,
-): Promise<LedgerRow[]> =>
-  db.getRepository(LedgerEntity).find({
-    where: { ...whereOf(filter), seq: MoreThan(String(after)) },
-    order: { seq: 'ASC' },
-    take: most,
-  });
-
-/** Every row after one, whatever its kind, oldest first, at most `most`. */
-export const chainAfter = ({ db }: Context, after: number, most: number): Promise<LedgerRow[]> =>
-  db
-    .getRepository(LedgerEntity)
-    .find({ where: { seq: MoreThan(String(after)) }, order: { seq: 'ASC' }, take: most });
+): Promise<NamedRow[]> => {
+  const where = { ...whereOf(filter), seq: MoreThan(String(after)) };
+  const asked = { where, order: { seq: 'ASC' as const }, take: most };
+  return named(context, await context.db.getRepository(LedgerEntity).find(asked));
+};

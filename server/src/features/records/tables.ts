@@ -10,7 +10,8 @@ export interface LedgerRow {
   homeId: string | null;
   homeName: string | null;
   personId: string;
-  person: string;
+  /** A name in rows of before; those of now hold the id, and the name stands outside. */
+  person: string | null;
   body: RecordRow['body'];
   previousHash: string;
   hash: string;
@@ -27,8 +28,8 @@ export const LedgerEntity = new EntitySchema<LedgerRow>({
     homeId: { type: 'uuid', name: 'home_id', nullable: true },
     homeName: { type: 'text', name: 'home_name', nullable: true },
     personId: { type: 'uuid', name: 'person_id' },
-    person: { type: 'text' },
-    body: { type: 'jsonb' },
+    person: { type: 'text', nullable: true },
+    body: { type: 'json' },
     previousHash: { type: 'text', name: 'previous_hash' },
     hash: { type: 'text' },
   },

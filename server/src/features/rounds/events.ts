@@ -1,6 +1,12 @@
 import type { Protocol, RoundEvent } from '@zymostat/contract';
-import { foldClock, treatmentOf, wetClock, type TreatedSurface } from '@zymostat/core';
-import type { LedgerRow } from '../records/service.ts';
+import {
+  treatmentOf,
+  wetClock,
+  type EventKind,
+  type SurfaceClock,
+  type TreatedSurface,
+} from '@zymostat/core';
+import type { LedgerRow, NewFact } from '../records/service.ts';
 
 export type Place = { surface: TreatedSurface; roomName: string };
 
@@ -9,65 +15,65 @@ export const surfacesOf = (protocol: Protocol): Place[] =>
     room.surfaces.map((surface) => ({ surface, roomName: room.name })),
   );
 
-/** A fact of the ledger as an event of a round, where it is one. */
-export const asEvent = (fact: LedgerRow): RoundEvent | null => {
-  if (fact.kind !== 'surface-event' && fact.kind !== 'wet-time') return null;
-  const { surfaceId, event, batchId } = fact.body as {
-    surfaceId: string;
-    event: RoundEvent['kind'];
-    batchId: string | null;
-  };
-  return { id: fact.factId, surfaceId, kind: event, at: fact.at.getTime(), batchId };
+/** Places by their surface, made once for each version that is kept at hand. */
+const placesOf = new WeakMap<Protocol, ReadonlyMap<string, Place>>();
+
+/** Where a surface is in a protocol, and what is to be done there. */
+export const placeIn = (protocol: Protocol, surfaceId: string): Place | undefined => {
+  let places = placesOf.get(protocol);
+  if (!places) {
+    places = new Map(surfacesOf(protocol).map((place) => [place.surface.id, place]));
+    placesOf.set(protocol, places);
+  }
+  return places.get(surfaceId);
 };
 
+/** What the body of an event's fact says. */
+export interface ToldBody {
+  roundId: string;
+  surfaceId: string;
+  event: EventKind;
+  batchId: string | null;
+}
+
+/** What a fact tells of a surface, counted in its round or late; nothing where it is another. */
+export const toldIn = (
+  fact: Pick<LedgerRow, 'factId' | 'kind' | 'at' | 'body'>,
+): (RoundEvent & { roundId: string }) | null => {
+  if (!['surface-event', 'wet-time', 'late-event'].includes(fact.kind)) return null;
+  const { roundId, surfaceId, event, batchId } = fact.body as ToldBody;
+  return { id: fact.factId, roundId, surfaceId, kind: event, at: fact.at.getTime(), batchId };
+};
+
+/** The events that count in a round, as they were taken. */
 export const eventsOf = (facts: LedgerRow[]): RoundEvent[] =>
-  facts.map(asEvent).filter((event) => event !== null);
+  facts.flatMap((fact) => {
+    const told = fact.kind === 'late-event' ? null : toldIn(fact);
+    if (!told) return [];
+    const { roundId: _, ...event } = told;
+    return [event];
+  });
 
 /**
  * The fact that an accepted event becomes: the end of a stretch carries the time required and the
- * time held.
+ * time held. `own`: the surface's clock in this round before it.
  */
 export const factOf = (
   event: RoundEvent & { roundId: string },
   { surface, roomName }: Place,
   batchCode: string | null,
-  before: readonly RoundEvent[],
-) => {
+  own: SurfaceClock,
+): Pick<NewFact, 'kind' | 'body'> => {
   const { roundId, surfaceId, batchId, kind } = event;
   const common = { roundId, surfaceId, batchId, batchCode, surfaceName: surface.name, roomName };
-  const asked = treatmentOf(surface);
   const { treatment } = surface;
-  const stretch = wetClock(foldClock(before, asked), event, asked).stretches.at(-1);
-  if (treatment && stretch && (kind === 'wiped' || kind === 'found-dry')) {
-    const { active, strength, seconds } = treatment;
-    const { heldSeconds, coats, met } = stretch;
-    return {
-      kind: 'wet-time' as const,
-      body: {
-        ...common,
-        event: kind,
-        active,
-        strength,
-        requiredSeconds: seconds,
-        heldSeconds,
-        coats: coats.length,
-        met,
-      },
-    };
+  if (treatment && own.wetSince !== null && (kind === 'wiped' || kind === 'found-dry')) {
+    const { heldSeconds, coats, met } = wetClock(own, event, treatmentOf(surface)).stretches.at(
+      -1,
+    )!;
+    const { active, strength, seconds: requiredSeconds } = treatment;
+    const held = { requiredSeconds, heldSeconds, coats: coats.length, met };
+    return { kind: 'wet-time', body: { ...common, event: kind, active, strength, ...held } };
   }
-  return { kind: 'surface-event' as const, body: { ...common, event: kind } };
+  return { kind: 'surface-event', body: { ...common, event: kind } };
 };
-
-/** Every surface of a protocol with its wet clock. */
-export const clocksOf = (protocol: Protocol, events: readonly RoundEvent[]) =>
-  surfacesOf(protocol).map(({ surface }) => {
-    const asked = treatmentOf(surface);
-    return {
-      surface,
-      asked,
-      clock: foldClock(
-        events.filter((event) => event.surfaceId === surface.id),
-        asked,
-      ),
-    };
-  });

@@ -1,26 +1,41 @@
 import { endpoints } from '@zymostat/contract';
-import type { Router } from 'express';
-import type { Context } from '../../platform/context.ts';
-import { serve } from '../../platform/http/serve.ts';
+import { gather } from '../../platform/gather.ts';
+import { wordsFor } from '../../platform/http/language.ts';
+import { serve, type Serving } from '../../platform/http/serve.ts';
 import { approvedHomes } from '../protocols/service.ts';
 import * as rounds from './service.ts';
-import { addEvent } from './takeEvent.ts';
+import { answerOf, takeEvents, takenOf, type Sent } from './takeEvents.ts';
 import { wetNow } from './wetNow.ts';
 
-export const roundRoutes = (router: Router, context: Context): void => {
-  serve(router, endpoints.roundHomes, () => approvedHomes(context));
-  serve(router, endpoints.rounds, ({ person }) => rounds.openRounds(context, person));
-  serve(router, endpoints.startRound, ({ body, person }) =>
+/** As many events as one transaction takes: it lasts some tens of milliseconds. */
+const MOST_AT_ONCE = 400;
+
+export const roundRoutes = (on: Serving): void => {
+  serve(on, endpoints.roundHomes, ({ context }) => approvedHomes(context));
+  serve(on, endpoints.rounds, ({ context, person }) => rounds.openRounds(context, person));
+  serve(on, endpoints.startRound, ({ context, body, person }) =>
     rounds.startRound(context, body, person),
   );
-  serve(router, endpoints.round, ({ params, person }) =>
+  serve(on, endpoints.round, ({ context, params, person }) =>
     rounds.roundById(context, params.id, person),
   );
-  serve(router, endpoints.addEvent, ({ params, body, person }) =>
-    addEvent(context, params.id, body, person),
+  // What arrives from all phones while the last was being written shares one transaction.
+  const take = gather((sent: readonly Sent[]) => takeEvents(on.write, sent), MOST_AT_ONCE);
+  serve(on, endpoints.addEvent, async ({ params, body, person }) => {
+    const took = await take({ roundId: params.id, event: body, person });
+    return { id: body.id, taken: takenOf(took) };
+  });
+  serve(on, endpoints.addEvents, ({ body, person, request }) =>
+    Promise.all(
+      body.events.map(async ({ roundId, ...event }) =>
+        answerOf(event.id, await take({ roundId, event, person }), (problem) =>
+          problem.inWords(wordsFor(request)),
+        ),
+      ),
+    ),
   );
-  serve(router, endpoints.finishRound, ({ params, person }) =>
+  serve(on, endpoints.finishRound, ({ context, params, person }) =>
     rounds.finishRound(context, params.id, person),
   );
-  serve(router, endpoints.wetNow, () => wetNow(context));
+  serve(on, endpoints.wetNow, ({ context }) => wetNow(context));
 };

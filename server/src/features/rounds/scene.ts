@@ -1,68 +1,80 @@
-import type { NewRoundEvent, RoundEvent } from '@zymostat/contract';
+import type { NewRoundEvent, Protocol } from '@zymostat/contract';
+import { untouchedState, type Book, type SurfaceState } from '@zymostat/core';
 import type { Context } from '../../platform/context.ts';
-import { problems } from '../../platform/http/problems.ts';
-import { holdHome } from '../homes/changes.ts';
-import { homeById } from '../homes/service.ts';
+import { batchesById } from '../batches/service.ts';
+import { theBook } from '../book/service.ts';
 import type { Person } from '../people/service.ts';
 import { versionById } from '../protocols/service.ts';
-import { factById, factsOfRounds, type LedgerRow } from '../records/service.ts';
-import { asEvent, surfacesOf, type Place } from './events.ts';
-import { mine } from './service.ts';
+import { factsById, type LedgerRow } from '../records/service.ts';
 import * as store from './store.ts';
 
-/**
- * What was put on longer ago than this, ms, has dried and been washed over since. Source: house
- * rule.
- */
-const STILL_ON = 24 * 3_600_000;
-
-/** Events at the surfaces of a home over all its rounds that may still matter, oldest first. */
-const eventsOfHome = async (
-  context: Context,
-  { homeId, id }: store.RoundRecord,
-): Promise<(RoundEvent & { roundId: string })[]> => {
-  const since = new Date(context.now() - STILL_ON);
-  const rounds = await store.roundsOfHome(context, homeId, since);
-  const facts = await factsOfRounds(context, [
-    ...new Set([id, ...rounds.map((round) => round.id)]),
-  ]);
-  return facts
-    .flatMap((fact) => {
-      const event = asEvent(fact);
-      return event ? [{ ...event, roundId: (fact.body as { roundId: string }).roundId }] : [];
-    })
-    .sort((a, b) => a.at - b.at);
-};
-
-/** What an event of a round meets: its surface, what was done there, and everything around it. */
-export interface Scene {
-  round: store.RoundRecord;
-  home: Awaited<ReturnType<typeof homeById>>;
-  place: Place;
-  ofHome: readonly RoundEvent[];
-  earlier: readonly RoundEvent[];
+/** One event as a phone has sent it, and whose session sent it. */
+export interface Sent {
+  roundId: string;
+  event: NewRoundEvent;
+  person: Person;
 }
 
-/**
- * Holds the round and its home, and looks up the scene; or gives what the id already stands for.
- */
-export const sceneOf = async (
+type BatchAtHand = Awaited<ReturnType<typeof batchesById>>[number];
+
+/** What many events meet, as it stood when it was their turn; kept up as they are taken. */
+export interface Scene {
+  known: Map<string, Pick<LedgerRow, 'factId' | 'kind' | 'at' | 'body'>>;
+  rounds: ReadonlyMap<string, store.RoundAtHome>;
+  /** By version. */
+  protocols: ReadonlyMap<string, Protocol>;
+  states: Map<string, SurfaceState>;
+  batches: ReadonlyMap<string, BatchAtHand>;
+  book: Book;
+}
+
+export const stateKey = (homeId: string, surfaceId: string): string => `${homeId} ${surfaceId}`;
+
+const unique = <T>(values: readonly T[]): T[] => [...new Set(values)];
+
+const protocolsOf = async (
   inside: Context,
-  roundId: string,
-  event: NewRoundEvent,
-  person: Person,
-): Promise<{ known: LedgerRow } | Scene> => {
-  const round = mine(await store.holdRound(inside, roundId), person);
-  // Two rounds of one home may wet the same surface: what either does waits for the other.
-  await holdHome(inside, round.homeId);
-  const known = await factById(inside, event.id);
-  if (known) return { known };
-  if (round.finishedAt) throw problems.conflict('round-finished');
-  const { protocol } = await versionById(inside, round.versionId);
-  const home = await homeById(inside, round.homeId);
-  const place = surfacesOf(protocol).find(({ surface }) => surface.id === event.surfaceId);
-  if (!place) throw problems.notFound('surface-in-round');
-  const all = await eventsOfHome(inside, round);
-  const ofHome = all.filter((one) => one.surfaceId === event.surfaceId);
-  return { round, home, place, ofHome, earlier: ofHome.filter((one) => one.roundId === roundId) };
+  versionIds: readonly string[],
+): Promise<Map<string, Protocol>> => {
+  const protocols = new Map<string, Protocol>();
+  for (const id of unique(versionIds)) protocols.set(id, (await versionById(inside, id)).protocol);
+  return protocols;
 };
+
+const onIn = ({ together, rounds }: SurfaceState): string[] => [
+  ...together.on,
+  ...Object.values(rounds).flatMap(({ on }) => on),
+];
+
+/** Looks up, in a few questions, all that these events meet. Whoever asks has the turn to append. */
+export const sceneOf = async (inside: Context, sent: readonly Sent[]): Promise<Scene> => {
+  const facts = await factsById(
+    inside,
+    sent.map(({ event }) => event.id),
+  );
+  const rounds = await store.roundsAtHome(inside, unique(sent.map(({ roundId }) => roundId)));
+  const roundOf = new Map(rounds.map((round) => [round.id, round]));
+  const surfaces = sent.flatMap(({ roundId, event: { surfaceId } }) => {
+    const round = roundOf.get(roundId);
+    return round ? [{ homeId: round.homeId, surfaceId }] : [];
+  });
+  const kept = await store.statesOf(inside, surfaces);
+  const hands = sent.flatMap(({ event: { batchId } }) => batchId ?? []);
+  const batchIds = unique([...hands, ...kept.flatMap(({ state }) => onIn(state))]);
+  return {
+    known: new Map(facts.map((fact) => [fact.factId, fact])),
+    rounds: roundOf,
+    protocols: await protocolsOf(
+      inside,
+      rounds.map(({ versionId }) => versionId),
+    ),
+    states: new Map(
+      kept.map(({ homeId, surfaceId, state }) => [stateKey(homeId, surfaceId), state]),
+    ),
+    batches: new Map((await batchesById(inside, batchIds)).map((batch) => [batch.id, batch])),
+    book: await theBook(inside),
+  };
+};
+
+export const stateIn = ({ states }: Scene, homeId: string, surfaceId: string): SurfaceState =>
+  states.get(stateKey(homeId, surfaceId)) ?? untouchedState;

@@ -1,15 +1,15 @@
 import type { Round, RoundRow } from '@zymostat/contract';
-import { outcomeOf } from '@zymostat/core';
+import { clockOfRound, outcomeOf, treatmentOf, untouchedState, withoutRound } from '@zymostat/core';
 import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
 import { homeById } from '../homes/service.ts';
 import { personNames, type Person } from '../people/service.ts';
 import { newestVersion, versionById } from '../protocols/service.ts';
-import { append, factsOfRounds } from '../records/service.ts';
-import { clocksOf, eventsOf } from './events.ts';
+import { append, factsOfRounds, turnToAppend } from '../records/service.ts';
+import { eventsOf, surfacesOf } from './events.ts';
 import * as store from './store.ts';
 
-export { lastRoundByHome } from './store.ts';
+export { isAnyState, lastRoundByHome } from './store.ts';
 
 export const asRow = async (context: Context, row: store.RoundRecord): Promise<RoundRow> => {
   const [home, names] = await Promise.all([homeById(context, row.homeId), personNames(context)]);
@@ -33,10 +33,39 @@ export const openRounds = async (context: Context, person: Person): Promise<Roun
 };
 
 /** A round that this person may see: a supervisor any, a cleaner their own. */
-export const mine = (row: store.RoundRecord | null, person: Person): store.RoundRecord => {
+export const mine = <Row extends store.RoundRecord>(row: Row | null, person: Person): Row => {
   if (!row || (person.role !== 'supervisor' && row.personId !== person.id))
     throw problems.notFound('round');
   return row;
+};
+
+/** More than these at once nobody has in hand: what is left lying is finished first. */
+const MOST_OPEN = 20;
+
+const begin = async (
+  inside: Context,
+  { id, homeId }: { id: string; homeId: string },
+  person: Person,
+): Promise<store.RoundRecord> => {
+  const home = await homeById(inside, homeId);
+  const version = await newestVersion(inside, homeId);
+  if (!home) throw problems.notFound('home');
+  if (!version) throw problems.conflict('no-protocol', { home: home.name });
+  if ((await store.countOfOpen(inside, person.id)) >= MOST_OPEN)
+    throw problems.conflict('too-many-open', { most: MOST_OPEN });
+  const startedAt = new Date(inside.now());
+  const row = { id, homeId, versionId: version.id, personId: person.id, startedAt };
+  await store.addRound(inside, { ...row, finishedAt: null });
+  await append(inside, {
+    kind: 'round-started',
+    factId: inside.newId(),
+    at: startedAt.getTime(),
+    home,
+    person,
+    row: { table: 'round', id },
+    body: { roundId: id, version: version.number },
+  });
+  return { ...row, finishedAt: null };
 };
 
 /**
@@ -48,33 +77,10 @@ export const startRound = async (
   { id, homeId }: { id: string; homeId: string },
   person: Person,
 ): Promise<RoundRow> => {
-  const { now, newId } = context;
-  const existing = await store.roundById(context, id);
-  if (existing) return asRow(context, mine(existing, person));
-  const [home, version] = await Promise.all([
-    homeById(context, homeId),
-    newestVersion(context, homeId),
-  ]);
-  if (!home) throw problems.notFound('home');
-  if (!version) throw problems.conflict('no-protocol', { home: home.name });
-  const row: store.RoundRecord = {
-    id,
-    homeId,
-    versionId: version.id,
-    personId: person.id,
-    startedAt: new Date(now()),
-    finishedAt: null,
-  };
-  await within(context, async (inside) => {
-    await store.addRound(inside, row);
-    await append(inside, {
-      kind: 'round-started',
-      factId: newId(),
-      at: now(),
-      home,
-      person,
-      body: { roundId: id, version: version.number },
-    });
+  const row = await within(context, async (inside) => {
+    await turnToAppend(inside);
+    const existing = await store.roundById(inside, id);
+    return existing ? mine(existing, person) : begin(inside, { id, homeId }, person);
   });
   return asRow(context, row);
 };
@@ -90,36 +96,62 @@ export const roundById = async (context: Context, id: string, person: Person): P
   return { ...head, version, clientKeeps: home?.clientKeeps ?? [], events: eventsOf(facts) };
 };
 
+/** Every surface of a round with its clock in it. */
+const clocksIn = async (inside: Context, round: store.RoundRecord) => {
+  const { protocol } = await versionById(inside, round.versionId);
+  const states = await store.statesOfHome(inside, round.homeId);
+  const stateOf = new Map(states.map(({ surfaceId, state }) => [surfaceId, state]));
+  return surfacesOf(protocol).map(({ surface }) => ({
+    surface,
+    asked: treatmentOf(surface),
+    clock: clockOfRound(stateOf.get(surface.id) ?? untouchedState, round.id),
+  }));
+};
+
+/** Its clocks are not asked any more; what it left on the surfaces stays. */
+const settle = async (inside: Context, { id, homeId }: store.RoundRecord): Promise<void> => {
+  const states = await store.statesOfHome(inside, homeId);
+  const own = states.filter(({ state }) => id in state.rounds);
+  await store.keepStates(
+    inside,
+    own.map((kept) => ({ ...kept, state: withoutRound(kept.state, id) })),
+  );
+};
+
+const finish = async (inside: Context, round: store.RoundRecord, person: Person): Promise<void> => {
+  const { id } = round;
+  const clocks = await clocksIn(inside, round);
+  const wet = clocks.filter(({ clock }) => clock.wetSince !== null);
+  if (wet.length > 0)
+    throw problems.conflict('still-wet', {
+      surfaces: wet.map(({ surface }) => surface.name).join(', '),
+    });
+  const body = {
+    roundId: id,
+    done: clocks.filter(({ clock }) => clock.done).length,
+    open: clocks.filter(({ clock }) => !clock.done).length,
+    notMet: clocks.filter(({ clock, asked }) => outcomeOf(clock, asked) === 'not-met').length,
+  };
+  const now = inside.now();
+  await store.finishRound(inside, id, new Date(Math.max(now, round.startedAt.getTime())));
+  await settle(inside, round);
+  await append(inside, {
+    kind: 'round-finished',
+    factId: inside.newId(),
+    at: now,
+    home: await homeById(inside, round.homeId),
+    person,
+    row: { table: 'round', id },
+    body,
+  });
+};
+
 /** Finishes a round, unless something in it is still wet. What was left undone is written down. */
 export const finishRound = async (context: Context, id: string, person: Person): Promise<null> => {
-  const { now, newId } = context;
   await within(context, async (inside) => {
-    const round = mine(await store.holdRound(inside, id), person);
-    if (round.finishedAt) return;
-    const { protocol } = await versionById(inside, round.versionId);
-    const home = await homeById(inside, round.homeId);
-    const clocks = clocksOf(protocol, eventsOf(await factsOfRounds(inside, [id])));
-    const wet = clocks.filter(({ clock }) => clock.wetSince !== null);
-    if (wet.length > 0)
-      throw problems.conflict('still-wet', {
-        surfaces: wet.map(({ surface }) => surface.name).join(', '),
-      });
-    const body = {
-      roundId: id,
-      done: clocks.filter(({ clock }) => clock.done).length,
-      open: clocks.filter(({ clock }) => !clock.done).length,
-      notMet: clocks.filter(({ clock, asked }) => outcomeOf(clock, asked) === 'not-met').length,
-    };
-    const finishedAt = new Date(Math.max(now(), round.startedAt.getTime()));
-    await store.finishRound(inside, id, finishedAt);
-    await append(inside, {
-      kind: 'round-finished',
-      factId: newId(),
-      at: now(),
-      home,
-      person,
-      body,
-    });
+    await turnToAppend(inside);
+    const round = mine(await store.roundById(inside, id), person);
+    if (!round.finishedAt) await finish(inside, round, person);
   });
   return null;
 };

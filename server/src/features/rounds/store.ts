@@ -1,34 +1,29 @@
-import { IsNull, MoreThan } from 'typeorm';
+import type { ProductId, SurfaceState } from '@zymostat/core';
+import { isWetIn } from '@zymostat/core';
+import { IsNull } from 'typeorm';
 import type { Context } from '../../platform/context.ts';
-import { prepared } from '../../platform/database/prepared.ts';
+import { BEFORE_ALL_IDS, prepared } from '../../platform/database/prepared.ts';
+import type { View } from '../../platform/database/views.ts';
 import { RoundEntity, type RoundRecord } from './tables.ts';
 
 export type { RoundRecord };
 
+/** What is proved of each row: docs/decisions.md says why these columns. */
+export const roundProof: View = {
+  name: 'round_proof',
+  select: `SELECT id, jsonb_build_array(id, home_id, version_id, person_id, (extract(epoch FROM started_at) * 1000000)::bigint, (extract(epoch FROM finished_at) * 1000000)::bigint)::text AS text FROM round`,
+};
+
 export const roundById = ({ db }: Context, id: string): Promise<RoundRecord | null> =>
   db.getRepository(RoundEntity).findOneBy({ id });
-
-/** A round, held for the rest of the transaction. */
-export const holdRound = ({ db }: Context, id: string): Promise<RoundRecord | null> =>
-  db.findOne(RoundEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
 
 export const openRounds = ({ db }: Context): Promise<RoundRecord[]> =>
   db
     .getRepository(RoundEntity)
     .find({ where: { finishedAt: IsNull() }, order: { startedAt: 'ASC' } });
 
-/** Rounds of a home that are in hand or were finished after `since`. */
-export const roundsOfHome = (
-  { db }: Context,
-  homeId: string,
-  since: Date,
-): Promise<RoundRecord[]> =>
-  db.getRepository(RoundEntity).find({
-    where: [
-      { homeId, finishedAt: IsNull() },
-      { homeId, finishedAt: MoreThan(since) },
-    ],
-  });
+export const countOfOpen = ({ db }: Context, personId: string): Promise<number> =>
+  db.countBy(RoundEntity, { personId, finishedAt: IsNull() });
 
 export const addRound = async ({ db }: Context, row: RoundRecord): Promise<void> =>
   void (await db.insert(RoundEntity, row));
@@ -43,3 +38,83 @@ const findLast = prepared<{ homeId: string; at: Date }>(
 /** When each home was last worked in. */
 export const lastRoundByHome = async ({ db }: Context): Promise<Map<string, number>> =>
   new Map((await findLast(db, [])).map(({ homeId, at }) => [homeId, at.getTime()]));
+
+/** A round with what of its home bears on what is done there. */
+export type RoundAtHome = RoundRecord & { homeName: string; clientKeeps: ProductId[] };
+const findAtHome = prepared<RoundAtHome>(
+  'rounds at home',
+  `SELECT round.id, home_id AS "homeId", version_id AS "versionId", person_id AS "personId", started_at AS "startedAt", finished_at AS "finishedAt",
+    home_head.name AS "homeName", home_head.client_keeps AS "clientKeeps"
+  FROM round JOIN home_head ON home_head.id = home_id WHERE round.id = ANY ($1::uuid[])`,
+);
+export const roundsAtHome = ({ db }: Context, ids: readonly string[]): Promise<RoundAtHome[]> =>
+  findAtHome(db, [ids]);
+
+/** How a surface of a home stands. */
+export interface KeptState {
+  homeId: string;
+  surfaceId: string;
+  state: SurfaceState;
+}
+const STATE = 'SELECT home_id AS "homeId", surface_id AS "surfaceId", state FROM surface_state';
+const findStates = prepared<KeptState>(
+  'states of surfaces',
+  `${STATE} WHERE (home_id, surface_id) IN (SELECT * FROM unnest($1::uuid[], $2::uuid[]))`,
+);
+export const statesOf = ({ db }: Context, of: readonly Omit<KeptState, 'state'>[]) =>
+  findStates(db, [of.map(({ homeId }) => homeId), of.map(({ surfaceId }) => surfaceId)]);
+
+const findOfHome = prepared<KeptState>('states of home', `${STATE} WHERE home_id = $1`);
+export const statesOfHome = ({ db }: Context, homeId: string): Promise<KeptState[]> =>
+  findOfHome(db, [homeId]);
+
+const findWet = prepared<KeptState>('wet surfaces', `${STATE} WHERE wet`);
+export const wetStates = ({ db }: Context): Promise<KeptState[]> => findWet(db, []);
+
+/** A number that the planner sees, so that it walks the key. */
+export const STATES_CHUNK = 500;
+const findAll = prepared<KeptState>(
+  'all states',
+  `${STATE} WHERE (home_id, surface_id) > ($1, $2) ORDER BY home_id, surface_id LIMIT ${STATES_CHUNK}`,
+);
+/** Every state, in the order of ids, some at a time. */
+export async function* allStates({ db }: Pick<Context, 'db'>): AsyncGenerator<KeptState> {
+  for (let [homeId, surfaceId] = [BEFORE_ALL_IDS, BEFORE_ALL_IDS]; ;) {
+    const rows = await findAll(db, [homeId, surfaceId]);
+    yield* rows;
+    if (rows.length < STATES_CHUNK) return;
+    ({ homeId, surfaceId } = rows.at(-1)!);
+  }
+}
+
+const findAny = prepared<{ any: boolean }>(
+  'any state',
+  'SELECT EXISTS (SELECT FROM surface_state) AS any',
+);
+/** Whether anything is kept of any surface. */
+export const isAnyState = async ({ db }: Context): Promise<boolean> =>
+  (await findAny(db, []))[0]!.any;
+
+const findRounds = prepared<{ id: string; homeId: string; versionId: string }>(
+  'all rounds',
+  'SELECT id, home_id AS "homeId", version_id AS "versionId" FROM round',
+);
+/** Where and by what each round was. */
+export const allRounds = async ({ db }: Pick<Context, 'db'>) =>
+  new Map((await findRounds(db, [])).map(({ id, ...at }) => [id, at]));
+
+// By hand: many rows in one statement.
+const keep = prepared<never>(
+  'keep states',
+  `INSERT INTO surface_state (home_id, surface_id, wet, state)
+  SELECT "homeId", "surfaceId", wet, state FROM json_to_recordset($1) AS kept ("homeId" uuid, "surfaceId" uuid, wet boolean, state json)
+  ON CONFLICT (home_id, surface_id) DO UPDATE SET wet = excluded.wet, state = excluded.state`,
+);
+const forget = prepared<never>('forget states', 'DELETE FROM surface_state');
+export const forgetStates = async ({ db }: Context): Promise<void> => void (await forget(db, []));
+
+export const keepStates = async ({ db }: Context, kept: readonly KeptState[]): Promise<void> => {
+  if (kept.length === 0) return;
+  const rows = kept.map((one) => ({ ...one, wet: isWetIn(one.state) }));
+  await keep(db, [JSON.stringify(rows)]);
+};

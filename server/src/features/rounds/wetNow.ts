@@ -1,47 +1,34 @@
 import type { WetNow } from '@zymostat/contract';
 import type { Context } from '../../platform/context.ts';
+import { personNames } from '../people/service.ts';
 import { versionById } from '../protocols/service.ts';
-import { factsOfRounds } from '../records/service.ts';
-import { clocksOf, eventsOf } from './events.ts';
-import { asRow } from './service.ts';
-import { openRounds } from './store.ts';
+import { placeIn } from './events.ts';
+import { roundsAtHome, wetStates } from './store.ts';
+
+/** Which rounds have which surface wet. */
+const wetIn = async (context: Context) =>
+  (await wetStates(context)).flatMap(({ surfaceId, state }) =>
+    Object.entries(state.rounds).flatMap(([roundId, { wetSince, coats }]) =>
+      wetSince === null ? [] : [{ roundId, surfaceId, wetSince, coats }],
+    ),
+  );
 
 /** What is wet right now across all rounds in hand, soonest to be met first. */
 export const wetNow = async (context: Context): Promise<WetNow> => {
-  const open = await openRounds(context);
-  const facts = await factsOfRounds(
-    context,
-    open.map((round) => round.id),
-  );
-  const byRound = await Promise.all(
-    open.map(async (round) => {
-      const [head, { protocol }] = await Promise.all([
-        asRow(context, round),
-        versionById(context, round.versionId),
-      ]);
-      const events = eventsOf(
-        facts.filter((fact) => (fact.body as { roundId?: string }).roundId === round.id),
-      );
-      return clocksOf(protocol, events).flatMap(({ surface, clock }) =>
-        clock.wetSince === null || !surface.treatment
-          ? []
-          : [
-              {
-                roundId: round.id,
-                surfaceId: surface.id,
-                homeName: head.homeName,
-                surfaceName: surface.name,
-                by: head.by,
-                active: surface.treatment.active,
-                seconds: surface.treatment.seconds,
-                wetSince: clock.wetSince,
-                coats: clock.coats,
-              },
-            ],
-      );
-    }),
-  );
-  return byRound
-    .flat()
-    .sort((a, b) => a.wetSince + a.seconds * 1000 - (b.wetSince + b.seconds * 1000));
+  const wet = await wetIn(context);
+  const ids = [...new Set(wet.map(({ roundId }) => roundId))];
+  const rounds = new Map((await roundsAtHome(context, ids)).map((round) => [round.id, round]));
+  const names = await personNames(context);
+  const found: WetNow = [];
+  for (const { roundId, surfaceId, wetSince, coats } of wet) {
+    const { homeName, personId, versionId } = rounds.get(roundId)!;
+    const { protocol } = await versionById(context, versionId);
+    const surface = placeIn(protocol, surfaceId)?.surface;
+    if (!surface?.treatment) continue;
+    const { active, seconds } = surface.treatment;
+    const by = names.get(personId) ?? '';
+    const where = { roundId, surfaceId, homeName, surfaceName: surface.name, by };
+    found.push({ ...where, active, seconds, wetSince, coats });
+  }
+  return found.sort((a, b) => a.wetSince + a.seconds * 1000 - (b.wetSince + b.seconds * 1000));
 };

@@ -8,7 +8,7 @@ import { theCompany, type Person } from '../people/service.ts';
  */
 export const meOf = async (context: Context, { id, name, role, language }: Person): Promise<Me> => {
   const [
-    { name: companyName, emergencyNumber, poisonLine, houseRules },
+    { name: companyName, emergencyNumber, poisonLine, houseRules, revision },
     own,
     edition,
     readEdition,
@@ -27,6 +27,7 @@ export const meOf = async (context: Context, { id, name, role, language }: Perso
       houseRules,
       ownRules: own,
       edition,
+      revision,
     },
     readEdition,
   };

@@ -1,10 +1,10 @@
 import { endpoints } from '@zymostat/contract';
-import type { Router } from 'express';
-import type { Context } from '../../platform/context.ts';
-import { serve } from '../../platform/http/serve.ts';
+import { serve, type Serving } from '../../platform/http/serve.ts';
 import { checkedSources, checkSource } from './service.ts';
 
-export const sourceRoutes = (router: Router, context: Context): void => {
-  serve(router, endpoints.sources, () => checkedSources(context));
-  serve(router, endpoints.checkSource, ({ body, person }) => checkSource(context, body, person));
+export const sourceRoutes = (on: Serving): void => {
+  serve(on, endpoints.sources, ({ context }) => checkedSources(context));
+  serve(on, endpoints.checkSource, ({ context, body, person }) =>
+    checkSource(context, body, person),
+  );
 };

@@ -1,13 +1,11 @@
 import { endpoints } from '@zymostat/contract';
-import type { Router } from 'express';
-import type { Context } from '../../platform/context.ts';
-import { serve } from '../../platform/http/serve.ts';
+import { serve, type Serving } from '../../platform/http/serve.ts';
 import * as stock from './service.ts';
 
-export const stockRoutes = (router: Router, context: Context): void => {
-  serve(router, endpoints.stock, () => stock.stocksAtHand(context));
-  serve(router, endpoints.addProduct, ({ body }) => stock.addProduct(context, body));
-  serve(router, endpoints.editProduct, ({ params, body }) =>
-    stock.editProduct(context, params.id, body),
+export const stockRoutes = (on: Serving): void => {
+  serve(on, endpoints.stock, ({ context }) => stock.stocksAtHand(context));
+  serve(on, endpoints.addProduct, ({ context, body }) => stock.addProduct(context, body));
+  serve(on, endpoints.editProduct, ({ context, params, body, seen }) =>
+    stock.editProduct(context, params.id, body, seen),
   );
 };

@@ -14,7 +14,7 @@ export const addProduct = async (
 ): Promise<StockRow> => {
   const id = context.newId();
   await within(context, async (inside) => {
-    // Numbered by how many there are; the code is unique, so two at once cannot both have it.
+    await store.turnToNumber(inside);
     const code = productCode((await store.countOfProducts(inside)) + 1);
     await store.addStock(inside, {
       id,
@@ -36,10 +36,17 @@ export const editProduct = async (
   context: Context,
   id: string,
   { expiresAt, ...fields }: Body<'editProduct'>,
+  seen: number,
 ): Promise<StockRow> => {
   const to = { ...fields, expiresAt: new Date(expiresAt) } as Parameters<
     typeof store.changeProduct
   >[2];
-  if (!(await store.changeProduct(context, id, to))) throw problems.notFound('product');
+  await within(context, async (inside) => {
+    const product = await store.holdProduct(inside, id);
+    if (!product) throw problems.notFound('product');
+    const { revision = 0 } = product;
+    if (seen < revision) throw problems.conflict('changed-since');
+    await store.changeProduct(inside, id, { ...to, revision: revision + 1 });
+  });
   return (await store.stockById(context, id))!;
 };

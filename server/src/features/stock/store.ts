@@ -8,15 +8,16 @@ import { StockEntity, type StockContainer } from './tables.ts';
 export const stockView: View = {
   name: 'stock_at_hand',
   select: `SELECT coalesce(json_agg(json_build_object('id', id, 'code', code, 'name', name, 'active', active, 'strength', strength, 'volume', volume,
-    'expiresAt', (extract(epoch FROM expires_at) * 1000)::bigint, 'pricePerLitre', price_per_litre, 'label', label) ORDER BY code), '[]') AS stocks FROM stock`,
+    'expiresAt', (extract(epoch FROM expires_at) * 1000)::bigint, 'pricePerLitre', price_per_litre, 'label', label, 'revision', revision) ORDER BY code), '[]') AS stocks FROM stock`,
 };
 
 const findStocks = prepared<{ stocks: StockRow[] }>('stocks', 'SELECT stocks FROM stock_at_hand');
 export const stocksAtHand = async ({ db }: Context): Promise<StockRow[]> =>
   (await findStocks(db, []))[0]!.stocks;
 
-const asStock = ({ expiresAt, label, ...rest }: StockContainer): StockRow => ({
+const asStock = ({ expiresAt, label, revision = 0, ...rest }: StockContainer): StockRow => ({
   ...rest,
+  revision,
   expiresAt: expiresAt.getTime(),
   label: label
     ? { ...label, dilution: label.dilution ?? null, registration: label.registration ?? null }
@@ -34,14 +35,22 @@ export const countOfProducts = ({ db }: Context): Promise<number> =>
 export const addStock = async ({ db }: Context, container: StockContainer): Promise<void> =>
   void (await db.insert(StockEntity, container as never));
 
-/** Changes a registered product; whether there was one. */
+/** A registered product, held for the rest of the transaction. */
+export const holdProduct = ({ db }: Context, id: string): Promise<StockContainer | null> =>
+  db.findOne(StockEntity, {
+    where: { id, active: 'registered product' },
+    lock: { mode: 'pessimistic_write' },
+  });
+
 export const changeProduct = async (
   { db }: Context,
   id: string,
   fields: Partial<StockContainer>,
-): Promise<boolean> => {
-  const { affected } = await db
-    .getRepository(StockEntity)
-    .update({ id, active: 'registered product' }, fields as never);
-  return (affected ?? 0) > 0;
-};
+): Promise<void> => void (await db.getRepository(StockEntity).update({ id }, fields as never));
+
+/** Any fixed number: products are numbered one after the other. */
+const NUMBERING = 712_2029;
+const takeNumber = prepared('number products', 'SELECT pg_advisory_xact_lock($1)');
+/** Waits for one's turn to number a product, kept for the rest of the transaction. */
+export const turnToNumber = async ({ db }: Context): Promise<void> =>
+  void (await takeNumber(db, [NUMBERING]));

@@ -11,6 +11,7 @@ export interface StockContainer {
   expiresAt: Date;
   pricePerLitre: number | null;
   label?: ProductLabel | null;
+  revision?: number;
 }
 export const StockEntity = new EntitySchema<StockContainer>({
   name: 'stock',
@@ -24,5 +25,6 @@ export const StockEntity = new EntitySchema<StockContainer>({
     expiresAt: { type: 'timestamptz', name: 'expires_at' },
     pricePerLitre: { type: 'float8', name: 'price_per_litre', nullable: true },
     label: { type: 'jsonb', nullable: true },
+    revision: { type: 'integer' },
   },
 });

@@ -1,5 +1,5 @@
-import { createHash } from 'node:crypto';
 import type { DataSource, EntityManager } from 'typeorm';
+import { sha256 } from '../sha256.ts';
 
 /**
  * A view is how one feature's tables are read by another: its text stands in its owner's store, and
@@ -22,7 +22,7 @@ const marked = async (db: EntityManager, name: string): Promise<string | null> =
 };
 
 const make = async (db: EntityManager, { name, select }: View): Promise<void> => {
-  const mark = createHash('sha256').update(select).digest('hex');
+  const mark = sha256(select);
   if ((await marked(db, name)) === mark) return;
   await db.query(`DROP VIEW IF EXISTS ${name}`);
   await db.query(`CREATE VIEW ${name} AS ${select}`);

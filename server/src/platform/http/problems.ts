@@ -91,6 +91,12 @@ export const problems = {
       (words) => ({ detail: changedInWords(words, changes) }),
       { changes: changes.slice(0, MOST_NAMED), revision },
     ),
+  notKeyed: () => new ProblemError(428, 'not-keyed', detail('not-keyed')),
+  /** Another page than this application's own wants to change something. */
+  otherOrigin: (found: string) =>
+    new ProblemError(403, 'other-origin', detail('other-origin', { found })),
+  notJsonType: (found: string) =>
+    new ProblemError(415, 'not-json-type', detail('not-json-type', { found })),
   notSeen: () => new ProblemError(428, 'not-seen', detail('not-seen')),
   refused: (reasons: Reason[], more: Partial<Problem> = {}) =>
     new ProblemError(

@@ -1,4 +1,5 @@
 import type { Body, Me } from '@zymostat/contract';
+import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import * as v from 'valibot';
 import { TextControl } from '../../ui/form/controls.tsx';
@@ -14,15 +15,17 @@ const numbersForm = v.object({ emergencyNumber: textLine, poisonLine: textLine }
 
 /** Whom to call: these stand in every first response, on labels and on the poster. */
 export const Numbers = ({ company }: { company: Me['company'] }) => {
-  const { emergencyNumber, poisonLine } = company;
+  const { emergencyNumber, poisonLine, revision } = company;
+  const [seen, setSeen] = useState(revision);
   const stand = { emergencyNumber, poisonLine };
   const { control, handleSubmit } = useFormOf<NumbersBody, NumbersBody>(numbersForm, stand);
   const typed = useWatch({ control });
   const [save, { error, isSuccess, isLoading }] = useSetNumbersMutation();
   const same = typed.emergencyNumber === emergencyNumber && typed.poisonLine === poisonLine;
+  if (same && seen !== revision) setSeen(revision);
   return (
     <Form
-      onSubmit={handleSubmit((body) => void save(body))}
+      onSubmit={handleSubmit((body) => void save({ body, seen }))}
       className="mb-4 border-b border-ink pb-4"
     >
       <h2 className="mb-2">{w.name('housePage', 'whomToCall')}</h2>

@@ -6,8 +6,8 @@ export const peopleApi = api.injectEndpoints({
     setLanguage: build.mutation<null, Body<'setLanguage'>>({
       query: (body) => call('setLanguage', { body }),
     }),
-    setNumbers: build.mutation<null, Body<'setNumbers'>>({
-      query: (body) => call('setNumbers', { body }),
+    setNumbers: build.mutation<null, { body: Body<'setNumbers'>; seen: number }>({
+      query: ({ body, seen }) => call('setNumbers', { body, seen }),
       invalidatesTags: ['Me'],
     }),
   }),

@@ -12,8 +12,11 @@ export const protocolsApi = api.injectEndpoints({
       query: (body) => call('ruleEffects', { body }),
       providesTags: ['Home', 'Me'],
     }),
-    setHouseRules: build.mutation<Answer<'setHouseRules'>, Body<'setHouseRules'>>({
-      query: (body) => call('setHouseRules', { body }),
+    setHouseRules: build.mutation<
+      Answer<'setHouseRules'>,
+      { body: Body<'setHouseRules'>; seen: number }
+    >({
+      query: ({ body, seen }) => call('setHouseRules', { body, seen }),
       invalidatesTags: ['Me', 'Home', 'Homes', 'Records'],
     }),
   }),

@@ -11,8 +11,8 @@ export const recipesApi = api.injectEndpoints({
       query: (body) => call('addRecipe', { body }),
       invalidatesTags: ['Recipes'],
     }),
-    saveRecipe: build.mutation<Answer<'saveRecipe'>, WithBody<'saveRecipe'>>({
-      query: ({ id, body }) => call('saveRecipe', { id, body }),
+    saveRecipe: build.mutation<Answer<'saveRecipe'>, WithBody<'saveRecipe'> & { seen: number }>({
+      query: ({ id, body, seen }) => call('saveRecipe', { id, body, seen }),
       invalidatesTags: ['Recipes'],
     }),
   }),

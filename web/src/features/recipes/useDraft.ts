@@ -5,6 +5,8 @@ import { useAddRecipeMutation, useRecipesQuery, useSaveRecipeMutation } from './
 
 interface Draft {
   id?: string;
+  /** The newest version that was seen when it was opened. */
+  seen?: number;
   name: string;
   claim: Claim;
   text: string;
@@ -27,7 +29,8 @@ export const useDraft = () => {
   };
   const open = (one: RecipeRow | undefined, version = one?.versions[0]) => {
     const { claim, text } = version ?? blank;
-    setDraft(one ? { id: one.id, name: one.name, claim, text } : blank);
+    const seen = one?.versions[0]?.number;
+    setDraft(one ? { id: one.id, seen, name: one.name, claim, text } : blank);
     setAccepted(undefined);
   };
   const accept = (one: Change) => {
@@ -38,8 +41,10 @@ export const useDraft = () => {
   const save = async (): Promise<boolean> => {
     const body = { name: draft.name.trim(), claim: draft.claim, text: draft.text };
     const isNext = kept?.name === body.name;
-    const { data } = isNext ? await saveRecipe({ id: kept.id, body }) : await addRecipe(body);
-    if (data) setDraft({ ...draft, id: data.id, name: data.name });
+    const { data } = isNext
+      ? await saveRecipe({ id: kept.id, body, seen: draft.seen ?? 0 })
+      : await addRecipe(body);
+    if (data) setDraft({ ...draft, id: data.id, seen: data.versions[0]?.number, name: data.name });
     return data !== undefined;
   };
   return {

@@ -3,6 +3,7 @@ import { useKeys } from '../../ui/useKeys.ts';
 import { walkKeys } from '../../ui/walk.ts';
 import { w } from '../../words/words.ts';
 import type { Filter } from './api.ts';
+import { Proof } from './Proof.tsx';
 import { RecordFilter } from './RecordFilter.tsx';
 import { RecordList } from './RecordList.tsx';
 import { RecordSheet } from './RecordSheet.tsx';
@@ -56,6 +57,7 @@ const Records = () => {
     <main className="leaves">
       <section className="leaf" aria-label={w.name('records', 'records')}>
         <Head {...shown} />
+        <Proof />
         <RecordFilter {...shown} />
         <WentWrong error={error} />
         {none && (

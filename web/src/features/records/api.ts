@@ -10,6 +10,14 @@ export const recordsApi = api.injectEndpoints({
       query: (filter) => call('records', { params: filter }),
       providesTags: ['Records'],
     }),
+    verification: build.query<Answer<'verification'>, void>({
+      query: () => call('verification'),
+      providesTags: ['Verification'],
+    }),
+    verify: build.mutation<Answer<'verify'>, void>({
+      query: () => call('verify', { body: {} }),
+      invalidatesTags: ['Verification'],
+    }),
   }),
 });
-export const { useRecordsQuery } = recordsApi;
+export const { useRecordsQuery, useVerificationQuery, useVerifyMutation } = recordsApi;

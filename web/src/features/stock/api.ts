@@ -11,8 +11,8 @@ export const stockApi = api.injectEndpoints({
       query: (body) => call('addProduct', { body }),
       invalidatesTags: ['Stock'],
     }),
-    editProduct: build.mutation<Answer<'editProduct'>, WithBody<'editProduct'>>({
-      query: ({ id, body }) => call('editProduct', { id, body }),
+    editProduct: build.mutation<Answer<'editProduct'>, WithBody<'editProduct'> & { seen: number }>({
+      query: ({ id, body, seen }) => call('editProduct', { id, body, seen }),
       invalidatesTags: ['Stock', 'Home'],
     }),
   }),

@@ -23,8 +23,7 @@ export const records = {
   recorded: 'Recorded',
   hash: 'Hash',
   rowBefore: 'Row before',
-  rowsAreOnlyEverAdded:
-    'Rows are only ever added. Each carries the hash of the one before; ./run verify walks the whole chain.',
+
   records: 'Records',
   exportCsv: 'Export CSV',
   exportJson: 'Export JSON',
@@ -37,4 +36,17 @@ export const records = {
   older: 'Older',
   theRecord: 'The record',
   everything: 'everything',
+  proof: 'Proof',
+  verified:
+    'Verified {when}, {rows, plural, one {# row} other {# rows}}: {holds, select, yes {all as it was written} other {not all as it was written}}.',
+  neverVerified: 'Not verified yet.',
+  verifyNow: 'Verify now',
+  verifying: 'Verifying …',
+  broken: '{count, plural, one {One thing is} other {# things are}} not as it was written.',
+  howItIsProved: 'How it is proved',
+  whatIsProved:
+    'Each row carries the hash of the one before, and of what it speaks of. Every export carries the signed head: whoever holds one can tell whether the record was cut off or written anew since.',
+  head: 'Head: row {seq}, {hash}',
+  rowsAreOnlyEverAdded:
+    'Rows are only ever added. Each carries the hash of the one before; “Verify now” above the list walks the whole chain.',
 } as const;

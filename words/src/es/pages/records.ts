@@ -24,8 +24,7 @@ export const records = {
   recorded: 'Registrado',
   hash: 'Hash',
   rowBefore: 'Fila anterior',
-  rowsAreOnlyEverAdded:
-    'Las filas solo se agregan. Cada una lleva el hash de la anterior; ./run verify recorre toda la cadena.',
+
   records: 'Registros',
   exportCsv: 'Exportar CSV',
   exportJson: 'Exportar JSON',
@@ -38,4 +37,17 @@ export const records = {
   older: 'Más viejos',
   theRecord: 'El registro',
   everything: 'todo',
+  proof: 'Prueba',
+  verified:
+    'Verificado {when}, {rows, plural, one {# fila} other {# filas}}: {holds, select, yes {todo como se escribió} other {no todo como se escribió}}.',
+  neverVerified: 'Aún sin verificar.',
+  verifyNow: 'Verificar ahora',
+  verifying: 'Verificando …',
+  broken: '{count, plural, one {Una cosa no está} other {# cosas no están}} como se escribió.',
+  howItIsProved: 'Cómo se prueba',
+  whatIsProved:
+    'Cada fila lleva el hash de la anterior y de aquello de lo que habla. Cada exportación lleva el final firmado: quien tenga una puede saber si después se cortó o se reescribió el registro.',
+  head: 'Final: fila {seq}, {hash}',
+  rowsAreOnlyEverAdded:
+    'Las filas solo se añaden. Cada una lleva el hash de la anterior; «Verificar ahora», sobre la lista, recorre toda la cadena.',
 };

@@ -1,4 +1,5 @@
 import { type StockRow } from '@zymostat/contract';
+import { useState } from 'react';
 import { Form } from '../../../ui/form/Form.tsx';
 import { useFormOf } from '../../../ui/form/useFormOf.ts';
 import { WentWrong } from '../../../ui/parts.tsx';
@@ -21,9 +22,10 @@ interface Props {
 export const ProductForm = ({ product, onDone }: Props) => {
   const form = useFormOf<ProductLines, ProductBody>(productForm, productLines(product));
   const [add, adding] = useAddProductMutation();
+  const [seen] = useState(product?.revision ?? 0);
   const [edit, editing] = useEditProductMutation();
   const save = async (body: ProductBody) => {
-    const result = product ? await edit({ id: product.id, body }) : await add(body);
+    const result = product ? await edit({ id: product.id, body, seen }) : await add(body);
     if (result.data) onDone(result.data.id);
   };
   return (

@@ -1,0 +1,107 @@
+import fc from 'fast-check';
+import {
+  afterEvent,
+  clockOfHome,
+  clockOfRound,
+  eventKinds,
+  foldClock,
+  isWetIn,
+  STILL_ON,
+  untouched,
+  untouchedState,
+  withoutRound,
+  type SurfaceState,
+  type WetEvent,
+} from '../src/index.ts';
+
+const asked = { seconds: 600, applies: true, rinses: true };
+const surfaceId = 'basin';
+const rounds = ['one', 'two', 'three'];
+
+const anEvent = fc.record({
+  roundId: fc.constantFrom(...rounds),
+  kind: fc.constantFrom(...eventKinds),
+  at: fc.nat(10_000),
+  batchId: fc.option(fc.constantFrom('B-1', 'B-2')),
+});
+type Told = { roundId: string } & Omit<WetEvent, 'surfaceId'>;
+
+const afterAll = (told: readonly Told[], state: SurfaceState = untouchedState): SurfaceState =>
+  told.reduce(
+    (before, { roundId, ...event }) =>
+      afterEvent(before, { roundId, event: { ...event, surfaceId } }, asked),
+    state,
+  );
+const byTime = (told: readonly Told[]): Told[] => [...told].sort((a, b) => a.at - b.at);
+
+test('however rounds arrive, what they left together is as it happened', () => {
+  const events = fc.uniqueArray(anEvent, { maxLength: 8, selector: ({ at }) => at });
+  const shuffled = events.chain((told) =>
+    fc.tuple(
+      fc.constant(told),
+      fc.shuffledSubarray(told, { minLength: told.length, maxLength: told.length }),
+    ),
+  );
+  fc.assert(
+    fc.property(shuffled, ([told, arriving]) => {
+      const found = clockOfHome(afterAll(arriving), 10_000);
+      const happened = foldClock(
+        byTime(told).map((event) => ({ ...event, surfaceId })),
+        asked,
+      );
+      const { stretches, ...rest } = happened;
+      expect(found).toEqual({ ...rest, stretches: stretches.slice(-1) });
+    }),
+  );
+});
+
+test('a round’s own clock is its own events, but for stretches before the last', () => {
+  fc.assert(
+    fc.property(fc.array(anEvent, { maxLength: 60 }), (told) => {
+      const state = afterAll(told);
+      for (const roundId of rounds) {
+        const own = told.filter((event) => event.roundId === roundId);
+        const { stretches, ...rest } = foldClock(
+          own.map((event) => ({ ...event, surfaceId })),
+          asked,
+        );
+        expect(clockOfRound(state, roundId)).toEqual({ ...rest, stretches: stretches.slice(-1) });
+      }
+    }),
+  );
+});
+
+test('what is kept does not grow with the work', () => {
+  const told = Array.from({ length: 3000 }, (_, i) => ({
+    roundId: 'one',
+    kind: (['washed', 'applied', 'wiped'] as const)[i % 3]!,
+    at: i,
+    batchId: i % 3 === 1 ? 'B-1' : null,
+  }));
+  expect(JSON.stringify(afterAll(told)).length).toBeLessThan(2500);
+});
+
+test('after a day nothing of it is taken to be there', () => {
+  const state = afterAll([{ roundId: 'one', kind: 'applied', at: 1000, batchId: 'B-1' }]);
+  expect(clockOfHome(state, 1000 + STILL_ON).on).toEqual(['B-1']);
+  expect(clockOfHome(state, 1001 + STILL_ON)).toEqual(untouched);
+});
+
+test('a finished round leaves what it left', () => {
+  const state = afterAll([
+    { roundId: 'one', kind: 'applied', at: 1000, batchId: 'B-1' },
+    { roundId: 'one', kind: 'wiped', at: 2000, batchId: null },
+  ]);
+  const finished = withoutRound(state, 'one');
+  expect(clockOfRound(finished, 'one')).toEqual(untouched);
+  expect(clockOfHome(finished, 3000).on).toEqual(['B-1']);
+});
+
+test('it is wet while any round has it wet', () => {
+  const applied = { kind: 'applied', at: 1000, batchId: 'B-1' } as const;
+  const wet = afterAll([{ roundId: 'one', ...applied }]);
+  expect(isWetIn(wet)).toBe(true);
+  expect(isWetIn(afterAll([{ roundId: 'one', kind: 'wiped', at: 2000, batchId: null }], wet))).toBe(
+    false,
+  );
+});
