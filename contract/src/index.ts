@@ -28,6 +28,7 @@ export * from './messages/stock.ts';
 export * from './messages/verification.ts';
 export { provedTables, type About, type ProvedTable } from './facts/about.ts';
 export type { Refused } from './facts/refusal.ts';
+export { outcomeOfWetTime } from './facts/wetTime.ts';
 export * from './facts/index.ts';
 export { isKeyed, type Endpoint, type Stream, type Who } from './endpoints/endpoint.ts';
 export * from './endpoints/index.ts';

@@ -14,7 +14,7 @@ import {
   type WetEvent,
 } from '../src/index.ts';
 
-const asked = { seconds: 600, applies: true, rinses: true };
+const asked = { seconds: 600, coatHolds: 240, applies: true, rinses: true };
 const surfaceId = 'basin';
 const rounds = ['one', 'two', 'three'];
 

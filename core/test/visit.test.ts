@@ -20,6 +20,7 @@ import {
 const minute = 60_000;
 const treatment: Treatment = {
   seconds: 600,
+  coatHolds: 600,
   applies: true,
   rinses: false,
   lifts: false,
@@ -72,7 +73,9 @@ describe('the wet clock', () => {
     expect(clock).toMatchObject({
       done: true,
       wetSince: null,
-      stretches: [{ heldSeconds: 600, met: true, ended: 'wiped', coats: [minute, 6 * minute] }],
+      stretches: [
+        { heldSeconds: 600, outcome: 'met', ended: 'wiped', coats: [minute, 6 * minute] },
+      ],
     });
     expect(outcomeOf(clock, treatment)).toBe('met');
   });
@@ -82,7 +85,7 @@ describe('the wet clock', () => {
       [washed, applied, { ...event('wiped', 11), at: 11 * minute - 1 }],
       treatment,
     );
-    expect(clock.stretches).toMatchObject([{ heldSeconds: 599, met: false }]);
+    expect(clock.stretches).toMatchObject([{ heldSeconds: 599, outcome: 'not-met' }]);
     expect(outcomeOf(clock, treatment)).toBe('not-met');
   });
 
@@ -94,9 +97,9 @@ describe('the wet clock', () => {
       event('applied', 31, 'perox'),
       event('wiped', 36),
     );
-    expect(clock.stretches.map(({ heldSeconds, met }) => ({ heldSeconds, met }))).toEqual([
-      { heldSeconds: 1740, met: false },
-      { heldSeconds: 300, met: false },
+    expect(clock.stretches.map(({ heldSeconds, outcome }) => ({ heldSeconds, outcome }))).toEqual([
+      { heldSeconds: 1740, outcome: 'not-met' },
+      { heldSeconds: 300, outcome: 'not-met' },
     ]);
   });
 
@@ -108,7 +111,7 @@ describe('the wet clock', () => {
       event('applied', 4, 'perox'),
       event('wiped', 14),
     );
-    expect(clock.stretches.map((stretch) => stretch.met)).toEqual([false, true]);
+    expect(clock.stretches.map(({ outcome }) => outcome)).toEqual(['not-met', 'met']);
     expect(outcomeOf(clock, treatment)).toBe('met');
   });
 
@@ -120,7 +123,7 @@ describe('the wet clock', () => {
   });
 
   test('washing alone is done by washing', () => {
-    const asked = { seconds: 0, applies: false, rinses: false };
+    const asked = { seconds: 0, coatHolds: 0, applies: false, rinses: false };
     expect(foldClock([washed], asked)).toMatchObject({ done: true });
     expect(outcomeOf(foldClock([washed], asked), asked)).toBeNull();
   });
@@ -223,6 +226,7 @@ describe('what may happen next', () => {
   test('a registered product goes by its label: it needs no check, and another product is not it', () => {
     const byLabel: Treatment = {
       seconds: 240,
+      coatHolds: 0,
       applies: true,
       rinses: false,
       lifts: false,
@@ -244,6 +248,7 @@ describe('what may happen next', () => {
   test('a surface that is only washed takes no batch', () => {
     const washOnly: Treatment = {
       seconds: 0,
+      coatHolds: 0,
       applies: false,
       rinses: false,
       lifts: false,

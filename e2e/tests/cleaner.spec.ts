@@ -12,7 +12,7 @@ const bottle = async (page: Page, name: RegExp | string, which: 'first' | 'last'
   await page.getByRole('option', { name })[which]().click();
 };
 const surface = (page: Page, name: string) =>
-  page.locator('.phone__next').getByRole('button', { name, exact: false }).first().click();
+  page.locator('.clocks, .phone__next').getByRole('button', { name, exact: false }).first().click();
 const stopped = (page: Page) => page.locator('.stop__bar');
 
 test.describe.serial('a cleaner on the phone', () => {

@@ -78,11 +78,20 @@ test('a product does what its label grants: approved, poured as sold, used witho
     (await did('applied', wrong.id)).body.reasons.map(({ code }: { code: string }) => code),
   ).toEqual(['batch-of-other-product']);
   expect((await did('applied', batch.id)).status).toBe(200);
+  const lastWetTime = async () =>
+    (await maren.call('GET /records?kind=wet-time&limit=1')).body.rows[0].body;
   bed.pass(600_000);
   await did('wiped');
-  expect((await maren.call('GET /records?kind=wet-time&limit=1')).body.rows[0].body).toMatchObject({
+  // Nobody but its maker knows how it dries: without a look it is not shown.
+  expect(await lastWetTime()).toMatchObject({ outcome: 'not-shown', shownSeconds: 0, met: false });
+  await did('applied', batch.id);
+  bed.pass(600_000);
+  await did('seen-wet');
+  await did('wiped');
+  expect(await lastWetTime()).toMatchObject({
     active: 'registered product',
     requiredSeconds: 600,
+    outcome: 'met',
     met: true,
   });
 });

@@ -146,6 +146,52 @@ test('wiped early and found dry are recorded as not met', async () => {
   });
 });
 
+test('long enough by the clock, but nobody looked when a coat may have dried: not shown', async () => {
+  const round = await start();
+  const { holds } = (await tobias.call(`GET /rounds/${round}`)).body;
+  await did(round, basin, 'washed');
+  await did(round, basin, 'applied', bottle.peroxide);
+  expect((await maren.call('GET /wet-now')).body).toMatchObject([
+    { surfaceId: basin, coatHolds: holds[basin], seen: [] },
+  ]);
+  // Left for two hours, by one coat.
+  bed.pass(120 * MINUTE);
+  await did(round, basin, 'wiped');
+  expect(await lastRecord()).toMatchObject({
+    kind: 'wet-time',
+    body: { outcome: 'not-shown', shownSeconds: holds[basin], heldSeconds: 7200, met: false },
+  });
+  await did(round, basin, 'applied', bottle.peroxide);
+  bed.pass(10 * MINUTE);
+  await did(round, basin, 'seen-wet');
+  await did(round, basin, 'wiped');
+  expect(await lastRecord()).toMatchObject({ body: { outcome: 'met', looks: 1, met: true } });
+  expect(codes(await did(round, basin, 'seen-wet'))).toEqual(['not-wet']);
+});
+
+test('finishing counts what was not met and what was not shown apart', async () => {
+  const round = await start();
+  await did(round, basin, 'washed');
+  await did(round, basin, 'applied', bottle.peroxide);
+  bed.pass(60 * MINUTE);
+  await did(round, basin, 'wiped');
+  await tobias.call(`POST /rounds/${round}/finish`, {});
+  expect(await lastRecord()).toMatchObject({
+    kind: 'round-finished',
+    body: { done: 1, open: 3, notMet: 0, notShown: 1 },
+  });
+});
+
+test('of a round from before nobody knows how long coats hold: it is looked at', async () => {
+  const round = await start();
+  await bed.context.db.query('UPDATE round SET holds = NULL WHERE id = $1', [round]);
+  await did(round, basin, 'washed');
+  await did(round, basin, 'applied', bottle.peroxide);
+  bed.pass(10 * MINUTE);
+  await did(round, basin, 'wiped');
+  expect(await lastRecord()).toMatchObject({ body: { outcome: 'not-shown', shownSeconds: 0 } });
+});
+
 test('what must not meet, the wrong bottle and the expired one are refused, and the refusals are on record', async () => {
   const round = await start();
   expect(codes(await did(round, basin, 'applied', bottle.peroxide))).toEqual(['not-cleaned-first']);

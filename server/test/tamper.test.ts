@@ -205,6 +205,7 @@ describe('rows that the record speaks of', () => {
     ['round', `started_at = started_at - interval '1 second'`],
     ['round', `finished_at = finished_at + interval '1 second'`],
     ['round', `person_id = (SELECT id FROM person WHERE login = 'anneke')`],
+    ['round', `holds = holds || '{"x":1}'`],
     ['company', `poison_line = '0'`],
     ['company', `house_rules = house_rules || '{"x": 1}'`],
     ['company_rule', `by = '{"surface": "care"}'`],

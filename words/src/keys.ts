@@ -142,6 +142,7 @@ export interface Figures {
   };
   'common.floor': { soft: unknown; floor: string | number };
   'common.required': { needed: string | number };
+  'common.shownOf': { held: string | number; shown: string | number; needed: string | number };
   'common.wetSoFar': { now: string | number; needed: string | number };
   'common.short': { short: string | number };
   'common.holdsEstimate': {
@@ -295,7 +296,8 @@ export interface Figures {
   'protocol.howOften': { times: string | number; clothed: number };
   'shell.wetNow': { soft: unknown; now: string | number };
   'shell.wipeIn': { soft: unknown; left: string | number };
-  'shell.metAgoWipe': { soft: unknown; left: string | number };
+  'shell.rewetIn': { soft: unknown; left: string | number };
+  'shell.lookIn': { soft: unknown; left: string | number };
   'shell.show': { units: string };
   'shell.signOut': { unsent: number };
   'shell.goTo': { name: string | number };
@@ -393,7 +395,12 @@ export interface Figures {
   'recordWhat.check': { batchCode: string | number; inStrength: string };
   'recordWhat.house-rule': { asks: string | number; school: string | number };
   'recordWhat.round-started': { version: string | number };
-  'recordWhat.round-finished': { done: string | number; open: number; notMet: number };
+  'recordWhat.round-finished': {
+    done: string | number;
+    open: number;
+    notMet: number;
+    notShown: number;
+  };
   'recordWhat.surface-event': {
     roomName: string | number;
     surfaceName: string | number;
@@ -405,7 +412,7 @@ export interface Figures {
     timed: string;
     heldSeconds: string | number;
     requiredSeconds: string | number;
-    met: string;
+    outcome: string;
   };
   'recordWhat.refusal': { what: string | number; refused: string | number };
   'recordWhat.follow-up': { text: string | number };
@@ -714,6 +721,12 @@ export interface Figures {
   'records.verified': { when: string | number; rows: number; holds: string };
   'records.broken': { count: number };
   'records.head': { seq: string | number; hash: string | number };
+  'records.wasNotShown': {
+    surfaceName: string | number;
+    heldSeconds: string | number;
+    shown: string | number;
+    requiredSeconds: string | number;
+  };
   'round.notTaken': { surfaceId: string | number };
   'round.ofSinceStillToBe': {
     b: unknown;
@@ -744,7 +757,6 @@ export interface Figures {
   'round.bottle2': { family: string | number; strength: string | number; code: string | number };
   'round.bottleInHand': { row: string | number };
   'round.allowedWithCare': { b: unknown; accepted: string | number };
-  'round.reWetItBeforeIt': { b: unknown };
   'round.after': { held: string | number };
   'round.soFar': { coatsCount: number };
   'round.wipeAt': { seconds: string | number };
@@ -753,6 +765,20 @@ export interface Figures {
   'round.notMetOfItIs': { b: unknown; heldSeconds: string | number; seconds: string | number };
   'round.metOf': { b: unknown; heldSeconds: string | number; seconds: string | number };
   'round.thenApplyAndKeepIt': { b: unknown; seconds: string | number };
+  'round.rewetIn': { b: unknown; left: string | number };
+  'round.lookIn': { b: unknown; left: string | number };
+  'round.goesOnWipeIn': { left: string | number };
+  'round.staysNotShown': { unseen: string | number };
+  'round.startsAgain': { seconds: string | number };
+  'round.aCoatHereHolds': { b: unknown; holds: string | number };
+  'round.reWetItWithin': { b: unknown; left: string | number };
+  'round.notShownOfItIs': {
+    b: unknown;
+    heldSeconds: string | number;
+    seconds: string | number;
+    shown: string | number;
+  };
+  'round.itHasLain': { held: string | number };
   'sources.comparedByOn': { by: string | number; at: string | number };
   'sources.companyWhatOurFiguresRest': { b: unknown };
   'sources.restOnMemory': { count: number; b: unknown };

@@ -13,5 +13,7 @@ export const roundFinished = factOf(
     done: v.number(),
     open: v.number(),
     notMet: v.number(),
+    /** Nothing in rows of before. */
+    notShown: v.optional(v.number()),
   }),
 );

@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { id } from '../parts/text.ts';
+import { coatHolds } from '../parts/trade.ts';
 import { about } from './about.ts';
 import { factOf } from './fact.ts';
 
@@ -7,5 +8,5 @@ import { factOf } from './fact.ts';
 export const roundStarted = factOf(
   'round-started',
   ['Rounds', 'WetNow', 'Homes'],
-  v.strictObject({ ...about, roundId: id, version: v.number() }),
+  v.strictObject({ ...about, roundId: id, version: v.number(), holds: v.optional(coatHolds) }),
 );

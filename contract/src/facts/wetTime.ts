@@ -1,9 +1,10 @@
+import { stretchOutcomes, type StretchOutcome } from '@zymostat/core';
 import * as v from 'valibot';
 import { id } from '../parts/text.ts';
 import { active, strength } from '../parts/trade.ts';
 import { factOf } from './fact.ts';
 
-/** A surface was wiped or found dry: how long it was wet, and whether that was enough. */
+/** A surface was wiped or found dry: how long it lay wet, and what came of it. */
 export const wetTime = factOf(
   'wet-time',
   ['WetNow', 'Round'],
@@ -21,5 +22,26 @@ export const wetTime = factOf(
     heldSeconds: v.number(),
     coats: v.number(),
     met: v.boolean(),
+    /** Nothing where nothing had to be held, and in rows of before. */
+    outcome: v.optional(v.picklist(stretchOutcomes)),
+    /** How often somebody looked, and for how long it is known to have been wet without a gap. */
+    looks: v.optional(v.number()),
+    shownSeconds: v.optional(v.number()),
   }),
 );
+
+/**
+ * What came of a wet time; rows of before only tell whether it was met. Nothing where nothing had to
+ * be held.
+ */
+export const outcomeOfWetTime = ({
+  requiredSeconds,
+  met,
+  outcome,
+}: Pick<
+  v.InferOutput<typeof wetTime.row>['body'],
+  'requiredSeconds' | 'met' | 'outcome'
+>): StretchOutcome | null => {
+  if (requiredSeconds === 0) return null;
+  return outcome ?? (met ? 'met' : 'not-met');
+};

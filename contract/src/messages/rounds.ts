@@ -3,7 +3,7 @@ import { clientKeeps } from '../fields/home.ts';
 import { problem } from './problem.ts';
 import { version } from './protocols.ts';
 import { listOf, name, id, instant } from '../parts/text.ts';
-import { active, eventKind } from '../parts/trade.ts';
+import { active, coatHolds, eventKind } from '../parts/trade.ts';
 
 export const roundEvent = v.strictObject({
   id,
@@ -52,11 +52,15 @@ export const roundRow = v.strictObject({
   finishedAt: v.nullable(instant),
 });
 
-/** `clientKeeps` as of now, whatever stood when the version was approved. */
+/**
+ * `clientKeeps` as of now, whatever stood when the version was approved; `holds`: for how many
+ * seconds a coat is known to stay wet on each surface, 0 where it is not there.
+ */
 export const round = v.strictObject({
   ...roundRow.entries,
   version,
   clientKeeps,
+  holds: coatHolds,
   events: v.array(roundEvent),
 });
 
@@ -71,6 +75,8 @@ export const wetNow = v.array(
     seconds: v.number(),
     wetSince: instant,
     coats: v.array(instant),
+    seen: v.array(instant),
+    coatHolds: v.number(),
   }),
 );
 

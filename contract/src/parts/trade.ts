@@ -14,6 +14,7 @@ import {
   threats,
 } from '@zymostat/core';
 import * as v from 'valibot';
+import { id } from './text.ts';
 
 /** A fraction over 0 and at most 1, in the active's own basis. */
 export const strength = v.pipe(
@@ -42,6 +43,9 @@ export const severity = v.picklist(severities);
 export const situation = v.picklist(situations);
 
 export const eventKind = v.picklist(eventKinds);
+
+/** For how many seconds a coat is known to stay wet, by surface. */
+export const coatHolds = v.record(id, v.number());
 
 export const step = v.picklist(allSteps);
 

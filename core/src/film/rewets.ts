@@ -1,5 +1,5 @@
 /** A coat is renewed after this part of the time it holds. Source: house rule. */
-const RENEWED_AFTER = 0.85;
+export const RENEWED_AFTER = 0.85;
 /** Coats cannot be renewed faster than this, s. Source: common practice, no source. */
 export const FASTEST_REWET = 30;
 

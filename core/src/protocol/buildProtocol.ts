@@ -145,12 +145,15 @@ export const actsBetween = (
   return acts;
 };
 
-/** What the wet clock asks of a surface that is treated so. */
-export const treatmentOf = ({
-  treatment,
-  steps,
-  level,
-}: Pick<TreatedSurface, 'treatment' | 'steps' | 'level'>) => ({
+/**
+ * What the wet clock asks of a surface that is treated so; `coatHolds`: for how many seconds a coat
+ * is known to stay wet there, 0 where nobody knows.
+ */
+export const treatmentOf = (
+  { treatment, steps, level }: Pick<TreatedSurface, 'treatment' | 'steps' | 'level'>,
+  coatHolds: number,
+) => ({
+  coatHolds,
   lifts: steps.includes('take-out'),
   flushes: steps.includes('flush'),
   toilet: level === 'toilet',

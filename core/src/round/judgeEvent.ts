@@ -22,7 +22,7 @@ const orderReasons = (
   const { lastAt } = clock;
   return [
     ...(lastAt !== null && at < lastAt ? [forbidden('out-of-order', ORDER, { at, lastAt })] : []),
-    ...when(is('rewet', 'found-dry', 'wiped') && !wet, 'not-wet'),
+    ...when(is('rewet', 'seen-wet', 'found-dry', 'wiped') && !wet, 'not-wet'),
     ...when(touches && wet, 'already-wet'),
     ...when(touches && elsewhere?.wet === true, 'wet-in-another-round'),
     ...when(is('rinsed') && !wet && clock.on.length === 0, 'nothing-to-do'),

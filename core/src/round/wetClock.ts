@@ -1,9 +1,12 @@
+import { outcomeOfWiped, shownUntil, type StretchOutcome } from './shown.ts';
+
 /** What a cleaner does at one surface; `at` in ms since 1970, told by the phone that saw it. */
 export const eventKinds = [
   'lifted',
   'washed',
   'applied',
   'rewet',
+  'seen-wet',
   'found-dry',
   'wiped',
   'rinsed',
@@ -17,24 +20,30 @@ export interface WetEvent {
   batchId: string | null;
 }
 
-/** What the protocol asks of the surface: seconds to stay wet, and whether a rinse closes it. */
+/**
+ * What the protocol asks of the surface: seconds to stay wet, and whether a rinse closes it; and for
+ * how many seconds a coat is known to stay wet there, 0 where nobody knows.
+ */
 export interface Asked {
   seconds: number;
+  coatHolds: number;
   applies: boolean;
   rinses: boolean;
 }
 
 /**
  * One stretch of wetness, from the first coat to its end. Held times are whole seconds, rounded
- * down.
+ * down: as long as it lay there, and as long as it is known to have been wet without a gap.
  */
 export interface Stretch {
   from: number;
   to: number;
   heldSeconds: number;
+  shownSeconds: number;
   coats: number[];
+  seen: number[];
   ended: 'wiped' | 'found-dry';
-  met: boolean;
+  outcome: StretchOutcome;
 }
 
 export interface SurfaceClock {
@@ -44,6 +53,8 @@ export interface SurfaceClock {
   wetSince: number | null;
   /** When each coat of the stretch in progress went on. */
   coats: number[];
+  /** When somebody looked at the stretch in progress and saw it wet. */
+  seen: number[];
   stretches: Stretch[];
   /** Batches on the surface that have not been rinsed off. */
   on: string[];
@@ -56,6 +67,7 @@ export const untouched: SurfaceClock = {
   washed: false,
   wetSince: null,
   coats: [],
+  seen: [],
   stretches: [],
   on: [],
   done: false,
@@ -66,19 +78,30 @@ export const untouched: SurfaceClock = {
 export const secondsBetween = (from: number, to: number): number =>
   Math.max(0, Math.floor((to - from) / 1000));
 
-const endStretch = (
+/** Nothing is wet on it any more. */
+const nothingOn = { wetSince: null, coats: [], seen: [] };
+
+/** The clock once the stretch in progress is over, if there is one. */
+const ended = (
   clock: SurfaceClock,
   at: number,
-  ended: Stretch['ended'],
+  by: Stretch['ended'],
   asked: Asked,
-): Stretch[] => {
-  if (clock.wetSince === null) return clock.stretches;
-  const heldSeconds = secondsBetween(clock.wetSince, at);
-  const met = ended === 'wiped' && heldSeconds >= asked.seconds;
-  return [
-    ...clock.stretches,
-    { from: clock.wetSince, to: at, heldSeconds, coats: clock.coats, ended, met },
-  ];
+): Pick<SurfaceClock, 'stretches' | 'wetSince' | 'coats' | 'seen'> => {
+  const { wetSince: from, coats, seen, stretches } = clock;
+  if (from === null) return { ...nothingOn, stretches };
+  const lay = { from, coats, seen };
+  // Where it was found dry, the coat did not hold as long as is expected: only what was seen counts.
+  const coatHolds = by === 'found-dry' ? 0 : asked.coatHolds;
+  const stretch: Stretch = {
+    ...lay,
+    to: at,
+    heldSeconds: secondsBetween(from, at),
+    shownSeconds: secondsBetween(from, shownUntil(lay, coatHolds, at)),
+    ended: by,
+    outcome: by === 'wiped' ? outcomeOfWiped(lay, asked, at) : 'not-met',
+  };
+  return { ...nothingOn, stretches: [...stretches, stretch] };
 };
 
 const withBatch = (on: string[], batchId: string | null): string[] =>
@@ -102,6 +125,7 @@ export const wetClock = (clock: SurfaceClock, event: WetEvent, asked: Asked): Su
         ...at,
         wetSince: event.at,
         coats: [event.at],
+        seen: [],
         on: withBatch(clock.on, event.batchId),
         done: false,
       };
@@ -112,21 +136,15 @@ export const wetClock = (clock: SurfaceClock, event: WetEvent, asked: Asked): Su
         coats: [...clock.coats, event.at],
         on: withBatch(clock.on, event.batchId),
       };
+    case 'seen-wet':
+      return { ...clock, ...at, seen: [...clock.seen, event.at] };
     case 'found-dry':
-      return {
-        ...clock,
-        ...at,
-        stretches: endStretch(clock, event.at, 'found-dry', asked),
-        wetSince: null,
-        coats: [],
-      };
+      return { ...clock, ...at, ...ended(clock, event.at, 'found-dry', asked) };
     case 'wiped':
       return {
         ...clock,
         ...at,
-        stretches: endStretch(clock, event.at, 'wiped', asked),
-        wetSince: null,
-        coats: [],
+        ...ended(clock, event.at, 'wiped', asked),
         done: !asked.rinses,
       };
     case 'rinsed':
@@ -138,10 +156,21 @@ export const wetClock = (clock: SurfaceClock, event: WetEvent, asked: Asked): Su
 export const foldClock = (events: readonly WetEvent[], asked: Asked): SurfaceClock =>
   events.reduce((clock, event) => wetClock(clock, event, asked), untouched);
 
-/** The last word on a surface: met, not met, or nothing yet (also where nothing had to be held). */
-export const outcomeOf = (clock: SurfaceClock, asked: Asked): 'met' | 'not-met' | null => {
+/**
+ * The last word on a surface; nothing yet where it is wet or was not begun, and where nothing had to
+ * be held.
+ */
+export const outcomeOf = (clock: SurfaceClock, asked: Asked): StretchOutcome | null => {
   if (asked.seconds === 0) return null;
-  const last = clock.stretches[clock.stretches.length - 1];
-  if (last === undefined || clock.wetSince !== null) return null;
-  return last.met ? 'met' : 'not-met';
+  const last = clock.stretches.at(-1);
+  return last === undefined || clock.wetSince !== null ? null : last.outcome;
 };
+
+/** Until when, ms, what is wet now is known to be wet without a gap; after that somebody looks. */
+export const knownWetUntil = (
+  clock: Pick<SurfaceClock, 'wetSince' | 'coats' | 'seen'>,
+  { coatHolds }: Pick<Asked, 'coatHolds'>,
+): number | null =>
+  clock.wetSince === null
+    ? null
+    : shownUntil({ ...clock, from: clock.wetSince }, coatHolds, Infinity);

@@ -37,6 +37,7 @@ import { KeepApart1767484800000 } from './migrations/1767484800000-keep-apart.ts
 import { LedgerAsWritten1767830400000 } from './migrations/1767830400000-ledger-as-written.ts';
 import { PeopleLanguage1767657600000 } from './migrations/1767657600000-people-language.ts';
 import { SessionsListed1768089600000 } from './migrations/1768089600000-sessions-listed.ts';
+import { CoatHolds1768176000000 } from './migrations/1768176000000-coat-holds.ts';
 import { TakenOnce1767744000000 } from './migrations/1767744000000-taken-once.ts';
 import { Verified1768003200000 } from './migrations/1768003200000-verified.ts';
 import { WhatIsWet1767916800000 } from './migrations/1767916800000-what-is-wet.ts';
@@ -92,6 +93,7 @@ const migrations = [
   WhatIsWet1767916800000,
   Verified1768003200000,
   SessionsListed1768089600000,
+  CoatHolds1768176000000,
 ];
 
 const opened = (url: string, poolSize: number): Promise<DataSource> =>

@@ -1,22 +1,11 @@
-import type { BatchRow, CheckReading, PourBatch } from '@zymostat/contract';
-import {
-  alcoholOf,
-  densityAt,
-  isRinse,
-  massFraction,
-  stripSteps,
-  type TreatedRoom,
-  type TreatedSurface,
-  type WetEvent,
-} from '@zymostat/core';
+import { isRinse, type TreatedRoom, type TreatedSurface, type WetEvent } from '@zymostat/core';
 import type { Context } from '../platform/context.ts';
-import { checkBatch } from '../features/batches/check.ts';
-import { pourBatch } from '../features/batches/pour.ts';
 import type { Person } from '../features/people/tables.ts';
 import { versionById } from '../features/protocols/service.ts';
 import { addEvent } from '../features/rounds/takeEvents.ts';
 import { finishRound, roundById, startRound } from '../features/rounds/service.ts';
 import { ProblemError } from '../platform/http/problems.ts';
+import type { Caddy } from './caddy.ts';
 
 const SECOND = 1000;
 
@@ -33,59 +22,9 @@ export const orRefused = async <T>(work: Promise<T>): Promise<T | null> => {
   }
 };
 
-const BENCH_TEMPERATURE = 21;
-
-/**
- * Pours a batch and, where it is to disinfect, checks it: alcohol by its density, peroxide by
- * strip.
- */
-export const pourAndCheck = async (
-  context: Context,
-  asked: PourBatch,
-  by: Person,
-): Promise<BatchRow> => {
-  const batch = await pourBatch(context, asked, by);
-  if (batch.purpose === 'clean') return batch;
-  const alcohol = alcoholOf(batch.active);
-  const reading: CheckReading = alcohol
-    ? {
-        by: 'density',
-        density: Number(
-          densityAt(alcohol, massFraction(alcohol, batch.strength), BENCH_TEMPERATURE).toFixed(1),
-        ),
-        temperature: BENCH_TEMPERATURE,
-      }
-    : { by: 'strip', step: stripSteps.findLast((step) => step <= batch.strength + 1e-9)! };
-  return checkBatch(context, batch.id, reading, by);
-};
-
 export interface Clock {
   set: (ms: number) => void;
   ms: () => number;
-}
-
-/** The bottles of one day, poured on the morning of it as they are needed. */
-export class Caddy {
-  private readonly bottles = new Map<string, BatchRow>();
-  private readonly context: Context;
-  private readonly by: Person;
-  constructor(context: Context, by: Person) {
-    this.context = context;
-    this.by = by;
-  }
-  async bottleFor({ treatment, goal }: TreatedSurface): Promise<BatchRow> {
-    const { stockId, strength } = treatment!;
-    const key = `${stockId} ${strength}`;
-    const held = this.bottles.get(key);
-    if (held && held.discardAfter > this.context.now()) return held;
-    const poured = await pourAndCheck(
-      this.context,
-      { stockId, strength, purpose: goal === 'clean' ? 'clean' : 'disinfect', volume: 0.0005 },
-      this.by,
-    );
-    this.bottles.set(key, poured);
-    return poured;
-  }
 }
 
 /** Who works where, with which bottles, and how lucky they are: 0 to 1. */
@@ -154,7 +93,11 @@ class Working {
       await this.did(surface, 'rewet', batchId);
     }
     if (luck > 0.05 && luck < 0.09) this.waitUntil(since + seconds * 700);
-    else this.waitUntil(since + (seconds + 4 + Math.round(chance() * 40)) * SECOND);
+    else {
+      this.waitUntil(since + (seconds + 4 + Math.round(chance() * 40)) * SECOND);
+      // Mostly somebody looks before wiping, where it might be dry by then.
+      if (seconds > 0 && chance() < 0.93) await this.did(surface, 'seen-wet');
+    }
     await this.did(surface, 'wiped');
     this.pass(25);
     if (surface.steps.some(isRinse)) await this.did(surface, 'rinsed');

@@ -12,7 +12,8 @@ import { addRecipe, saveRecipe } from '../features/recipes/service.ts';
 import { addEvent } from '../features/rounds/takeEvents.ts';
 import { startRound, finishRound } from '../features/rounds/service.ts';
 import { wholly } from './halfway.ts';
-import { Caddy, orRefused, workThrough } from './history.ts';
+import { Caddy } from './caddy.ts';
+import { orRefused, workThrough } from './history.ts';
 import {
   company,
   nearMisses,

@@ -1,5 +1,5 @@
 import type { Answer } from '@zymostat/contract';
-import { activeFacts, secondsBetween } from '@zymostat/core';
+import { activeFacts, secondsBetween, wetDue } from '@zymostat/core';
 import { clock } from '@zymostat/words';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -14,15 +14,20 @@ const soft = (text: ReactNode) => <span className="fig">{text}</span>;
 
 const Item = ({ of, now }: { of: Answer<'wetNow'>[number]; now: number }) => {
   const wet = secondsBetween(of.wetSince, now);
-  const left = of.seconds - wet;
+  const { what, at } = wetDue(of, of, now)!;
   return (
     <Link className="now-strip__item" to={`/rounds/${of.roundId}?surface=${of.surfaceId}`}>
       {of.homeName} · {of.surfaceName}{' '}
-      <WetBand tiny family={activeFacts[of.active].family} required={of.seconds} now={wet} />{' '}
+      <WetBand
+        tiny
+        family={activeFacts[of.active].family}
+        required={of.seconds}
+        now={Math.min(wet, of.seconds)}
+      />{' '}
       <b>
-        {left > 0
-          ? rich('shell.wipeIn', { soft, left: clock(left) })
-          : rich('shell.metAgoWipe', { soft, left: clock(-left) })}
+        {at > now
+          ? rich(`shell.${what}In`, { soft, left: clock((at - now) / 1000) })
+          : w.name('shell', `${what}Now`)}
       </b>
     </Link>
   );

@@ -11,6 +11,8 @@ interface Props {
   held?: number;
   /** The clock runs: filled to here, pale from here to the notch. */
   now?: number;
+  /** Known to have been wet up to here; from there on nobody knows. */
+  shown?: number;
   /** When coats after the first went on. */
   rewets?: number[];
   axis?: number;
@@ -30,9 +32,11 @@ const seconds = (values: Record<string, number | undefined>): CSSProperties =>
 const shortInWords = (held: number, required: number): string =>
   held < required ? clock(required - held) : 'none';
 
-const inWords = ({ required, held, now, estimate, rewets = [] }: Props): string => {
+const inWords = ({ required, held, now, shown, estimate, rewets = [] }: Props): string => {
   const needed = duration(w, required);
   if (now !== undefined) return w.say('common.wetSoFar', { now: clock(now), needed });
+  if (held !== undefined && shown !== undefined && shown < held && held >= required)
+    return w.say('common.shownOf', { held: clock(held), shown: clock(shown), needed });
   if (held === undefined) return w.say('common.required', { needed });
   const short = shortInWords(held, required);
   return estimate
@@ -48,9 +52,10 @@ const axisOf = ({ axis, required, held, now }: Props): number => {
 };
 
 /** What of the time is filled, how much is missing: absent where nothing has been wet yet. */
-const filledOf = ({ required, held, now }: Props) => ({
+const filledOf = ({ required, held, now, shown }: Props) => ({
   running: now !== undefined,
   filled: now ?? held,
+  unshown: shown !== undefined && shown < (now ?? held ?? 0) ? shown : undefined,
   short: now === undefined && held !== undefined && held < required ? required - held : undefined,
 });
 /** Up to where it is drawn full: what runs is pale from the clock to the notch. */
@@ -62,15 +67,21 @@ type Filled = ReturnType<typeof filledOf>;
 
 type Drawn = { band: Props; filled: Filled; axis: number };
 
-const Stretches = ({ band: { required, now }, filled: { running, filled, short } }: Drawn) => (
+const Stretches = ({ band: { required, now, held }, filled, axis }: Drawn) => (
   <>
-    {filled === undefined ? (
+    {filled.filled === undefined ? (
       <i className="wet-band__ahead" style={seconds({ now: 0, held: required })} />
     ) : (
       <i className="wet-band__held" />
     )}
-    {running && now! < required && <i className="wet-band__ahead" />}
-    {short !== undefined && <i className="wet-band__short" />}
+    {filled.running && now! < required && <i className="wet-band__ahead" />}
+    {filled.short !== undefined && <i className="wet-band__short" />}
+    {filled.unshown !== undefined && (
+      <i
+        className="wet-band__unshown"
+        style={seconds({ from: filled.unshown, to: Math.min(now ?? held ?? 0, axis) })}
+      />
+    )}
   </>
 );
 

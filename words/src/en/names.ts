@@ -137,6 +137,7 @@ export const event = {
   washed: 'Cleaned',
   applied: 'Applied',
   rewet: 'Re-wet',
+  'seen-wet': 'Seen wet',
   'found-dry': 'Found dry',
   wiped: 'Wiped',
   rinsed: 'Rinsed',

@@ -37,10 +37,10 @@ export const recordWhat = {
   'house-rule': '{asks} {school}',
   'round-started': 'By version {version}',
   'round-finished':
-    '{done} done{open, plural, =0 {} other {, # left open}}{notMet, plural, =0 {} other {, # not met}}',
+    '{done} done{open, plural, =0 {} other {, # left open}}{notMet, plural, =0 {} other {, # not met}}{notShown, plural, =0 {} other {, # not shown}}',
   'surface-event': '{roomName}: {surfaceName}. {event}',
   'wet-time':
-    '{roomName}: {surfaceName}. {timed, select, yes {{heldSeconds} of {requiredSeconds}, {met, select, yes {met} other {not met}}} other {Cleaned}}',
+    '{roomName}: {surfaceName}. {timed, select, yes {{heldSeconds} of {requiredSeconds}, {outcome, select, met {met} notshown {not shown} other {not met}}} other {Cleaned}}',
   refusal: '{what}: {refused}',
   'follow-up': '{text}',
   'rule-added': '{one} with {other}',
@@ -111,7 +111,8 @@ export const column = {
   what: 'what',
   required_seconds: 'required_seconds',
   held_seconds: 'held_seconds',
-  met: 'met',
+  shown_seconds: 'shown_seconds',
+  outcome: 'outcome',
   hash: 'hash',
   products: 'products',
   route: 'route',

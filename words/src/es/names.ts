@@ -133,6 +133,7 @@ export const event = {
   washed: 'Limpiado',
   applied: 'Aplicado',
   rewet: 'Vuelto a mojar',
+  'seen-wet': 'Visto mojado',
   'found-dry': 'Encontrado seco',
   wiped: 'Pasado el paño',
   rinsed: 'Enjuagado',

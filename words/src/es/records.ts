@@ -36,10 +36,10 @@ export const recordWhat = {
   'house-rule': '{asks} {school}',
   'round-started': 'Según la versión {version}',
   'round-finished':
-    '{done} hechas{open, plural, =0 {} one {, # sin hacer} other {, # sin hacer}}{notMet, plural, =0 {} one {, # sin cumplir} other {, # sin cumplir}}',
+    '{done} hechas{open, plural, =0 {} one {, # sin hacer} other {, # sin hacer}}{notMet, plural, =0 {} one {, # sin cumplir} other {, # sin cumplir}}{notShown, plural, =0 {} one {, # sin demostrar} other {, # sin demostrar}}',
   'surface-event': '{roomName}: {surfaceName}. {event}',
   'wet-time':
-    '{roomName}: {surfaceName}. {timed, select, yes {{heldSeconds} de {requiredSeconds}, {met, select, yes {cumplido} other {no cumplido}}} other {Limpiado}}',
+    '{roomName}: {surfaceName}. {timed, select, yes {{heldSeconds} de {requiredSeconds}, {outcome, select, met {cumplido} notshown {no demostrado} other {no cumplido}}} other {Limpiado}}',
   refusal: '{what}: {refused}',
   'follow-up': '{text}',
   'rule-added': '{one} con {other}',
@@ -111,7 +111,8 @@ export const column = {
   what: 'qué',
   required_seconds: 'segundos_requeridos',
   held_seconds: 'segundos_mojado',
-  met: 'cumplido',
+  shown_seconds: 'segundos_demostrados',
+  outcome: 'resultado',
   hash: 'hash',
   products: 'productos',
   route: 'vía',

@@ -1,4 +1,10 @@
-import type { FactBody, RecordKind, RecordRow, Refused } from '@zymostat/contract';
+import {
+  outcomeOfWetTime,
+  type FactBody,
+  type RecordKind,
+  type RecordRow,
+  type Refused,
+} from '@zymostat/contract';
 import type { Active, HouseQuestion } from '@zymostat/core';
 import { clock, lower, strengthOf, upper } from '../figures.ts';
 import type { KeyOf, Words } from '../words.ts';
@@ -77,7 +83,11 @@ const ruleFigures = (
 
 /** Kinds that say more than their body's own figures. */
 const more: { [K in RecordKind]?: (words: Words, body: FactBody<K>) => Figures } = {
-  'wet-time': (_, { requiredSeconds }) => ({ timed: yesOrNo(requiredSeconds > 0) }),
+  'wet-time': (_, body) => {
+    const outcome = outcomeOfWetTime(body);
+    return { timed: yesOrNo(outcome !== null), outcome: outcome?.replace('-', '') ?? 'none' };
+  },
+  'round-finished': (_, { notShown = 0 }) => ({ notShown }),
   refusal: (words, body) => ({
     what: words.name('refusedWhat', body.what),
     refused: refusedInWords(words, body),

@@ -12,6 +12,7 @@ export {
   countsByHome,
   homeById,
   inWorkingOrder,
+  surveyOf,
   type Survey,
 } from './store.ts';
 

@@ -1,5 +1,10 @@
 import type { KeyObject } from 'node:crypto';
-import type { Anchor, ExportFilter, RecordRow } from '@zymostat/contract';
+import {
+  outcomeOfWetTime,
+  type Anchor,
+  type ExportFilter,
+  type RecordRow,
+} from '@zymostat/contract';
 import { recordInWords, type KeyOf, type Words } from '@zymostat/words';
 import type { Context } from '../../platform/context.ts';
 import { csvHead, csvLine } from '../../platform/csv.ts';
@@ -18,7 +23,8 @@ const columns: readonly Column[] = [
   'what',
   'required_seconds',
   'held_seconds',
-  'met',
+  'shown_seconds',
+  'outcome',
   'hash',
 ];
 
@@ -36,7 +42,8 @@ const lineOf = (words: Words, row: RecordRow): string => {
     [what, note].filter(Boolean).join('; '),
     wet?.requiredSeconds ?? null,
     wet?.heldSeconds ?? null,
-    wet?.met ?? null,
+    wet?.shownSeconds ?? null,
+    wet && outcomeOfWetTime(wet),
     row.hash,
   ]);
 };
@@ -53,6 +60,7 @@ const anchorLine = ({ name }: Words, { seq, hash, at, key, signature }: Anchor):
     null,
     null,
     proof,
+    null,
     null,
     null,
     null,

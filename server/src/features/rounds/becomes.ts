@@ -4,16 +4,16 @@ import {
   clockOfHome,
   clockOfRound,
   judgeEvent,
-  treatmentOf,
   verdictOf,
   type Elsewhere,
   type Reason,
   type SurfaceState,
+  type Treatment,
   type Verdict,
 } from '@zymostat/core';
 import { problems } from '../../platform/http/problems.ts';
 import type { NewFact } from '../records/service.ts';
-import { factOf, type Place } from './events.ts';
+import { askedIn, factOf, type Place } from './events.ts';
 import type { Scene, Sent } from './scene.ts';
 import type { RoundAtHome } from './store.ts';
 
@@ -47,12 +47,11 @@ const elsewhereOn = (state: SurfaceState, roundId: string, now: number): Elsewhe
 /** Judges an event by what is known here, its times, and what the phone has said already. */
 const judged = (
   event: NewRoundEvent,
-  { round, place, state }: { round: RoundAtHome; place: Place; state: SurfaceState },
+  { round, asked, state }: { round: RoundAtHome; asked: Treatment; state: SurfaceState },
   { batches, book }: Scene,
   now: number,
 ): Verdict => {
-  const treatment = treatmentOf(place.surface);
-  const found = judgeEvent(event, treatment, clockOfRound(state, round.id), {
+  const found = judgeEvent(event, asked, clockOfRound(state, round.id), {
     batches,
     clientKeeps: round.clientKeeps,
     book,
@@ -94,7 +93,8 @@ export const becomes = (
       took: { taken: 'late' },
     };
   }
-  const { outcome, reasons } = judged(event, at, scene, now);
+  const asked = askedIn(round, surface);
+  const { outcome, reasons } = judged(event, { round, asked, state }, scene, now);
   if (outcome === 'never') {
     const refused = { is: 'event' as const, roomName, surfaceName: surface.name, batchCode };
     return {
@@ -103,8 +103,11 @@ export const becomes = (
     };
   }
   return {
-    fact: factOf({ ...event, roundId }, place, batchCode, clockOfRound(state, roundId)),
-    state: afterEvent(state, { roundId, event }, treatmentOf(surface)),
+    fact: factOf({ ...event, roundId }, place, batchCode, {
+      asked,
+      own: clockOfRound(state, roundId),
+    }),
+    state: afterEvent(state, { roundId, event }, asked),
     took: { taken: 'now' },
   };
 };

@@ -2,11 +2,13 @@ import type { Protocol, RoundEvent } from '@zymostat/contract';
 import {
   treatmentOf,
   wetClock,
+  type Asked,
   type EventKind,
   type SurfaceClock,
   type TreatedSurface,
 } from '@zymostat/core';
 import type { LedgerRow, NewFact } from '../records/service.ts';
+import type { RoundRecord } from './store.ts';
 
 export type Place = { surface: TreatedSurface; roomName: string };
 
@@ -27,6 +29,12 @@ export const placeIn = (protocol: Protocol, surfaceId: string): Place | undefine
   }
   return places.get(surfaceId);
 };
+
+/** What the wet clock asks of a surface in a round: where nobody knows how long a coat holds, 0. */
+export const askedIn = (
+  { holds }: Pick<RoundRecord, 'holds'>,
+  surface: TreatedSurface,
+): ReturnType<typeof treatmentOf> => treatmentOf(surface, holds?.[surface.id] ?? 0);
 
 /** What the body of an event's fact says. */
 export interface ToldBody {
@@ -62,17 +70,18 @@ export const factOf = (
   event: RoundEvent & { roundId: string },
   { surface, roomName }: Place,
   batchCode: string | null,
-  own: SurfaceClock,
+  { asked, own }: { asked: Asked; own: SurfaceClock },
 ): Pick<NewFact, 'kind' | 'body'> => {
   const { roundId, surfaceId, batchId, kind } = event;
   const common = { roundId, surfaceId, batchId, batchCode, surfaceName: surface.name, roomName };
   const { treatment } = surface;
   if (treatment && own.wetSince !== null && (kind === 'wiped' || kind === 'found-dry')) {
-    const { heldSeconds, coats, met } = wetClock(own, event, treatmentOf(surface)).stretches.at(
-      -1,
-    )!;
+    const stretch = wetClock(own, event, asked).stretches.at(-1)!;
+    const { heldSeconds, shownSeconds, coats, seen, outcome } = stretch;
     const { active, strength, seconds: requiredSeconds } = treatment;
-    const held = { requiredSeconds, heldSeconds, coats: coats.length, met };
+    const came = { met: outcome === 'met', ...(requiredSeconds > 0 ? { outcome } : {}) };
+    const seenWet = { coats: coats.length, looks: seen.length, shownSeconds };
+    const held = { requiredSeconds, heldSeconds, ...seenWet, ...came };
     return { kind: 'wet-time', body: { ...common, event: kind, active, strength, ...held } };
   }
   return { kind: 'surface-event', body: { ...common, event: kind } };

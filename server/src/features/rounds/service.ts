@@ -1,12 +1,19 @@
 import type { Round, RoundRow } from '@zymostat/contract';
-import { clockOfRound, outcomeOf, treatmentOf, untouchedState, withoutRound } from '@zymostat/core';
+import {
+  clockOfRound,
+  coatHoldsIn,
+  outcomeOf,
+  untouchedState,
+  withoutRound,
+  type StretchOutcome,
+} from '@zymostat/core';
 import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
-import { homeById } from '../homes/service.ts';
-import { personNames, type Person } from '../people/service.ts';
+import { homeById, surveyOf } from '../homes/service.ts';
+import { personNames, theCompany, type Person } from '../people/service.ts';
 import { newestVersion, versionById } from '../protocols/service.ts';
 import { append, factsOfRounds, turnToAppend } from '../records/service.ts';
-import { eventsOf, surfacesOf } from './events.ts';
+import { askedIn, eventsOf, surfacesOf } from './events.ts';
 import * as store from './store.ts';
 
 export { isAnyState, lastRoundByHome } from './store.ts';
@@ -54,7 +61,9 @@ const begin = async (
   if ((await store.countOfOpen(inside, person.id)) >= MOST_OPEN)
     throw problems.conflict('too-many-open', { most: MOST_OPEN });
   const startedAt = new Date(inside.now());
-  const row = { id, homeId, versionId: version.id, personId: person.id, startedAt };
+  const [survey, { houseRules }] = [await surveyOf(inside, homeId), await theCompany(inside)];
+  const holds = coatHoldsIn(version.protocol.rooms, survey, houseRules);
+  const row = { id, homeId, versionId: version.id, personId: person.id, startedAt, holds };
   await store.addRound(inside, { ...row, finishedAt: null });
   await append(inside, {
     kind: 'round-started',
@@ -63,7 +72,7 @@ const begin = async (
     home,
     person,
     row: { table: 'round', id },
-    body: { roundId: id, version: version.number },
+    body: { roundId: id, version: version.number, holds },
   });
   return { ...row, finishedAt: null };
 };
@@ -93,7 +102,8 @@ export const roundById = async (context: Context, id: string, person: Person): P
     factsOfRounds(context, [id]),
     homeById(context, row.homeId),
   ]);
-  return { ...head, version, clientKeeps: home?.clientKeeps ?? [], events: eventsOf(facts) };
+  const [clientKeeps, holds] = [home?.clientKeeps ?? [], row.holds ?? {}];
+  return { ...head, version, clientKeeps, holds, events: eventsOf(facts) };
 };
 
 /** Every surface of a round with its clock in it. */
@@ -103,7 +113,7 @@ const clocksIn = async (inside: Context, round: store.RoundRecord) => {
   const stateOf = new Map(states.map(({ surfaceId, state }) => [surfaceId, state]));
   return surfacesOf(protocol).map(({ surface }) => ({
     surface,
-    asked: treatmentOf(surface),
+    asked: askedIn(round, surface),
     clock: clockOfRound(stateOf.get(surface.id) ?? untouchedState, round.id),
   }));
 };
@@ -126,11 +136,14 @@ const finish = async (inside: Context, round: store.RoundRecord, person: Person)
     throw problems.conflict('still-wet', {
       surfaces: wet.map(({ surface }) => surface.name).join(', '),
     });
+  const countOf = (came: StretchOutcome) =>
+    clocks.filter(({ clock, asked }) => outcomeOf(clock, asked) === came).length;
   const body = {
     roundId: id,
     done: clocks.filter(({ clock }) => clock.done).length,
     open: clocks.filter(({ clock }) => !clock.done).length,
-    notMet: clocks.filter(({ clock, asked }) => outcomeOf(clock, asked) === 'not-met').length,
+    notMet: countOf('not-met'),
+    notShown: countOf('not-shown'),
   };
   const now = inside.now();
   await store.finishRound(inside, id, new Date(Math.max(now, round.startedAt.getTime())));

@@ -11,7 +11,9 @@ export type { RoundRecord };
 /** What is proved of each row: docs/decisions.md says why these columns. */
 export const roundProof: View = {
   name: 'round_proof',
-  select: `SELECT id, jsonb_build_array(id, home_id, version_id, person_id, (extract(epoch FROM started_at) * 1000000)::bigint, (extract(epoch FROM finished_at) * 1000000)::bigint)::text AS text FROM round`,
+  // Rounds of before holds were kept are spoken of without them.
+  select: `SELECT id, (jsonb_build_array(id, home_id, version_id, person_id, (extract(epoch FROM started_at) * 1000000)::bigint, (extract(epoch FROM finished_at) * 1000000)::bigint)
+    || CASE WHEN holds IS NULL THEN '[]'::jsonb ELSE jsonb_build_array(holds) END)::text AS text FROM round`,
 };
 
 export const roundById = ({ db }: Context, id: string): Promise<RoundRecord | null> =>
@@ -43,7 +45,7 @@ export const lastRoundByHome = async ({ db }: Context): Promise<Map<string, numb
 export type RoundAtHome = RoundRecord & { homeName: string; clientKeeps: ProductId[] };
 const findAtHome = prepared<RoundAtHome>(
   'rounds at home',
-  `SELECT round.id, home_id AS "homeId", version_id AS "versionId", person_id AS "personId", started_at AS "startedAt", finished_at AS "finishedAt",
+  `SELECT round.id, home_id AS "homeId", version_id AS "versionId", person_id AS "personId", started_at AS "startedAt", finished_at AS "finishedAt", holds,
     home_head.name AS "homeName", home_head.client_keeps AS "clientKeeps"
   FROM round JOIN home_head ON home_head.id = home_id WHERE round.id = ANY ($1::uuid[])`,
 );
@@ -95,13 +97,14 @@ const findAny = prepared<{ any: boolean }>(
 export const isAnyState = async ({ db }: Context): Promise<boolean> =>
   (await findAny(db, []))[0]!.any;
 
-const findRounds = prepared<{ id: string; homeId: string; versionId: string }>(
+export type RoundPlace = Pick<RoundRecord, 'id' | 'homeId' | 'versionId' | 'holds'>;
+const findRounds = prepared<RoundPlace>(
   'all rounds',
-  'SELECT id, home_id AS "homeId", version_id AS "versionId" FROM round',
+  'SELECT id, home_id AS "homeId", version_id AS "versionId", holds FROM round',
 );
 /** Where and by what each round was. */
 export const allRounds = async ({ db }: Pick<Context, 'db'>) =>
-  new Map((await findRounds(db, [])).map(({ id, ...at }) => [id, at]));
+  new Map((await findRounds(db, [])).map((round) => [round.id, round]));
 
 // By hand: many rows in one statement.
 const keep = prepared<never>(

@@ -1,3 +1,4 @@
+import type { CoatHolds } from '@zymostat/core';
 import { EntitySchema } from 'typeorm';
 
 export interface RoundRecord {
@@ -7,6 +8,8 @@ export interface RoundRecord {
   personId: string;
   startedAt: Date;
   finishedAt: Date | null;
+  /** For how long a coat is known to hold on each surface, s; rounds of before do not know. */
+  holds: CoatHolds | null;
 }
 export const RoundEntity = new EntitySchema<RoundRecord>({
   name: 'round',
@@ -17,5 +20,6 @@ export const RoundEntity = new EntitySchema<RoundRecord>({
     personId: { type: 'uuid', name: 'person_id' },
     startedAt: { type: 'timestamptz', name: 'started_at' },
     finishedAt: { type: 'timestamptz', name: 'finished_at', nullable: true },
+    holds: { type: 'jsonb', nullable: true },
   },
 });

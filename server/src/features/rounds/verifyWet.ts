@@ -1,14 +1,15 @@
 import {
   afterEvent,
-  treatmentOf,
   untouchedState,
   withoutRound,
   type SurfaceState,
+  type TreatedSurface,
+  type Treatment,
 } from '@zymostat/core';
 import type { Context } from '../../platform/context.ts';
 import { allVersions } from '../protocols/service.ts';
 import { canonical } from '../records/chain.ts';
-import type { ToldBody } from './events.ts';
+import { askedIn, type ToldBody } from './events.ts';
 import {
   allRounds,
   allStates,
@@ -16,6 +17,7 @@ import {
   keepStates,
   STATES_CHUNK,
   type KeptState,
+  type RoundPlace,
 } from './store.ts';
 
 /** What is kept of a surface is not what its events come to. */
@@ -32,21 +34,22 @@ interface Seen {
   body: string;
 }
 
-type AskedOf = ReadonlyMap<string, ReturnType<typeof treatmentOf>>;
+type SurfacesOf = ReadonlyMap<string, TreatedSurface>;
 
 /** Follows all events of the ledger, and works out anew how every surface stands. */
 export class WetAnew {
   /** By home and surface. */
   private readonly homes = new Map<string, Map<string, SurfaceState>>();
+  private readonly asked = new Map<string, Treatment>();
   private constructor(
-    private readonly rounds: ReadonlyMap<string, { homeId: string; versionId: string }>,
-    private readonly versions: ReadonlyMap<string, AskedOf>,
+    private readonly rounds: ReadonlyMap<string, RoundPlace>,
+    private readonly versions: ReadonlyMap<string, SurfacesOf>,
   ) {}
 
   static async begin(context: Pick<Context, 'db'>): Promise<WetAnew> {
-    const versions = new Map<string, AskedOf>();
+    const versions = new Map<string, SurfacesOf>();
     for await (const { id, surfaces } of allVersions(context))
-      versions.set(id, new Map(surfaces.map((surface) => [surface.id, treatmentOf(surface)])));
+      versions.set(id, new Map(surfaces.map((surface) => [surface.id, surface])));
     return new WetAnew(await allRounds(context), versions);
   }
 
@@ -60,12 +63,24 @@ export class WetAnew {
     const { roundId, surfaceId, event: kind, batchId } = said;
     const event = { id: factId, surfaceId, kind, at: Number(at), batchId };
     const round = this.rounds.get(roundId);
-    const asked = round && this.versions.get(round.versionId)?.get(event.surfaceId);
+    const asked = round && this.askedAt(round, surfaceId);
     if (!round || !asked) return;
     const home = this.homes.get(round.homeId) ?? new Map<string, SurfaceState>();
     const before = home.get(event.surfaceId) ?? untouchedState;
     home.set(event.surfaceId, afterEvent(before, { roundId, event }, asked));
     this.homes.set(round.homeId, home);
+  }
+
+  /** What is asked of a surface in a round, worked out once. */
+  private askedAt({ id, versionId, holds }: RoundPlace, surfaceId: string): Treatment | undefined {
+    const key = `${id} ${surfaceId}`;
+    const before = this.asked.get(key);
+    if (before) return before;
+    const surface = this.versions.get(versionId)?.get(surfaceId);
+    if (!surface) return undefined;
+    const asked = askedIn({ holds }, surface);
+    this.asked.set(key, asked);
+    return asked;
   }
 
   private finished(roundId: string): void {

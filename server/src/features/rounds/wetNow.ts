@@ -1,4 +1,5 @@
 import type { WetNow } from '@zymostat/contract';
+import { wetDue } from '@zymostat/core';
 import type { Context } from '../../platform/context.ts';
 import { personNames } from '../people/service.ts';
 import { versionById } from '../protocols/service.ts';
@@ -8,27 +9,29 @@ import { roundsAtHome, wetStates } from './store.ts';
 /** Which rounds have which surface wet. */
 const wetIn = async (context: Context) =>
   (await wetStates(context)).flatMap(({ surfaceId, state }) =>
-    Object.entries(state.rounds).flatMap(([roundId, { wetSince, coats }]) =>
-      wetSince === null ? [] : [{ roundId, surfaceId, wetSince, coats }],
+    Object.entries(state.rounds).flatMap(([roundId, { wetSince, coats, seen }]) =>
+      wetSince === null ? [] : [{ roundId, surfaceId, wetSince, coats, seen }],
     ),
   );
 
-/** What is wet right now across all rounds in hand, soonest to be met first. */
+/** What is wet right now across all rounds in hand, what is due soonest first. */
 export const wetNow = async (context: Context): Promise<WetNow> => {
   const wet = await wetIn(context);
   const ids = [...new Set(wet.map(({ roundId }) => roundId))];
   const rounds = new Map((await roundsAtHome(context, ids)).map((round) => [round.id, round]));
   const names = await personNames(context);
   const found: WetNow = [];
-  for (const { roundId, surfaceId, wetSince, coats } of wet) {
-    const { homeName, personId, versionId } = rounds.get(roundId)!;
+  for (const { roundId, surfaceId, ...lay } of wet) {
+    const { homeName, personId, versionId, holds } = rounds.get(roundId)!;
     const { protocol } = await versionById(context, versionId);
     const surface = placeIn(protocol, surfaceId)?.surface;
     if (!surface?.treatment) continue;
     const { active, seconds } = surface.treatment;
     const by = names.get(personId) ?? '';
     const where = { roundId, surfaceId, homeName, surfaceName: surface.name, by };
-    found.push({ ...where, active, seconds, wetSince, coats });
+    found.push({ ...where, active, seconds, ...lay, coatHolds: holds?.[surfaceId] ?? 0 });
   }
-  return found.sort((a, b) => a.wetSince + a.seconds * 1000 - (b.wetSince + b.seconds * 1000));
+  const now = context.now();
+  const dueAt = (one: WetNow[number]) => wetDue(one, one, now)!.at;
+  return found.sort((a, b) => dueAt(a) - dueAt(b));
 };

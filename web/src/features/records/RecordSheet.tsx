@@ -1,4 +1,4 @@
-import type { RecordRow } from '@zymostat/contract';
+import { outcomeOfWetTime, type RecordRow } from '@zymostat/contract';
 import { activeFacts } from '@zymostat/core';
 import { Fragment, type ReactNode } from 'react';
 import { Verdict } from '../../ui/parts.tsx';
@@ -15,6 +15,7 @@ const WetTime = ({ body }: { body: BodyOf<'wet-time'> }) =>
   body.requiredSeconds > 0 && (
     <div className="mt-6 mb-4">
       <WetBand
+        shown={outcomeOfWetTime(body) === 'not-shown' ? body.shownSeconds : undefined}
         family={activeFacts[body.active].family}
         required={body.requiredSeconds}
         held={body.heldSeconds}

@@ -1,4 +1,4 @@
-import type { RecordRow } from '@zymostat/contract';
+import { outcomeOfWetTime, type RecordRow } from '@zymostat/contract';
 import { clock, recordInWords, refusedInWords, strengthOf } from '@zymostat/words';
 import { inMetric } from '../../ui/amounts.ts';
 import { momentOf } from '../../ui/times.ts';
@@ -31,6 +31,9 @@ const ofWetTime = (body: Body<'wet-time'>): Fact[] => [
     ? [
         [w.name('records', 'required'), clock(body.requiredSeconds)] as Fact,
         [w.name('records', 'held'), clock(body.heldSeconds)] as Fact,
+        ...(body.shownSeconds === undefined
+          ? []
+          : [[w.name('records', 'knownWet'), clock(body.shownSeconds)] as Fact]),
       ]
     : []),
 ];
@@ -81,14 +84,16 @@ export const factsOf = (row: RecordRow): Fact[] => {
 };
 
 const wetTime = (body: Body<'wet-time'>): string => {
-  const { surfaceName, met, event } = body;
+  const { surfaceName, event } = body;
+  const outcome = outcomeOfWetTime(body);
   const times = {
     surfaceName,
     heldSeconds: clock(body.heldSeconds),
     requiredSeconds: clock(body.requiredSeconds),
   };
-  return met
-    ? w.say('records.wasKeptWetForIts', times)
+  if (outcome === 'met') return w.say('records.wasKeptWetForIts', times);
+  return outcome === 'not-shown'
+    ? w.say('records.wasNotShown', { ...times, shown: clock(body.shownSeconds ?? 0) })
     : w.say('records.wasAfterOfNotMet', {
         ...times,
         event: event === 'found-dry' ? 'dry' : 'wiped',

@@ -8,6 +8,7 @@ import { StandingNote, Waiting, WentWrong } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
 import { useBatchesQuery } from '../batches/api.ts';
 import { useRoundQuery } from './api.ts';
+import { Clocks } from './Clocks.tsx';
 import { KeptHere, NotTaken } from './KeptHere.tsx';
 import { Finish, WipeEarly } from './RoundDialogs.tsx';
 import { AllStops, NextList } from './RoundNext.tsx';
@@ -68,9 +69,9 @@ const Working = (inRound: InRound) => {
   const nameOf = (id: string) =>
     stops.find(({ surface }) => surface.id === id)?.surface.name ??
     w.name('round', 'inAnotherRound');
-  const act = (kind: EventKind) => {
+  const act = (...kinds: EventKind[]) => {
     ask(null);
-    work.act(kind);
+    work.act(...kinds);
   };
   const close = () => ask(null);
   if (stopped)
@@ -87,6 +88,7 @@ const Working = (inRound: InRound) => {
     <main className="phone">
       <Top room={current.roomName} />
       <KeptHere nameOf={nameOf} />
+      <Clocks stops={work.alsoWet} now={now} onGo={work.go} />
       <SurfaceScreen
         stop={current}
         rows={rows}

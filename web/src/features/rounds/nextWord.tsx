@@ -1,9 +1,9 @@
-import { outcomeOf } from '@zymostat/core';
+import { outcomeOf, type StretchOutcome } from '@zymostat/core';
 import { cleanedStep, clock } from '@zymostat/words';
 import type { ReactNode } from 'react';
 import { rich } from '../../words/rich.tsx';
 import { w } from '../../words/words.ts';
-import { heldSoFar, isWet, type Stop } from './stop.ts';
+import { dueAt, isWet, type Stop } from './stop.ts';
 
 /** What is begun already: dry again, or to be rinsed. */
 const afterStretch = ({ clock: { stretches } }: Stop): string | undefined => {
@@ -20,17 +20,23 @@ const beforeAnything = ({ surface, treatment, clock: { lifted, washed } }: Stop)
   return surface.treatment ? w.say('round.apply', { clean }) : clean;
 };
 
+const doneWords: Record<StretchOutcome, () => string> = {
+  met: () => w.name('round', 'isDone'),
+  'not-met': () => w.name('round', 'notMet'),
+  'not-shown': () => w.name('round', 'notShown'),
+};
+
 /** What a surface waits for, in a word or a time. */
 export const nextWord = (stop: Stop, now: number): ReactNode => {
   const { clock: state, treatment } = stop;
   if (isWet(stop)) {
-    const left = treatment.seconds - heldSoFar(stop, now);
-    if (left <= 0) return <b className="never-ink">{w.name('round', 'wipeNow')}</b>;
-    return rich('round.wipeIn', { b: (text) => <b className="fig">{text}</b>, left: clock(left) });
+    const { what, at } = dueAt(stop, now)!;
+    if (at <= now) return <b className="never-ink">{w.name('round', `${what}Now`)}</b>;
+    return rich(`round.${what}In`, {
+      b: (text) => <b className="fig">{text}</b>,
+      left: clock((at - now) / 1000),
+    });
   }
-  if (state.done)
-    return outcomeOf(state, treatment) === 'not-met'
-      ? w.name('round', 'notMet')
-      : w.name('round', 'isDone');
+  if (state.done) return doneWords[outcomeOf(state, treatment) ?? 'met']();
   return afterStretch(stop) ?? beforeAnything(stop);
 };

@@ -1,8 +1,10 @@
 import {
   secondsBetween,
+  wetDue,
   type SurfaceClock,
   type TreatedSurface,
   type Treatment,
+  type WetDue,
 } from '@zymostat/core';
 
 /** One surface of a round, with its clock as of the last event. */
@@ -20,22 +22,35 @@ export const isDone = ({ clock }: Stop): boolean => clock.done;
 export const heldSoFar = ({ clock }: Stop, now: number): number =>
   clock.wetSince === null ? 0 : secondsBetween(clock.wetSince, now);
 
-/** Its time is over: it may be wiped. */
-export const isDue = (stop: Stop, now: number): boolean =>
+/** What is to be done next at what is wet, and by when. */
+export const dueAt = ({ clock, treatment }: Stop, now: number): WetDue | null =>
+  wetDue(clock, treatment, now);
+
+/** Its time is over, whatever came of it. */
+export const isOver = (stop: Stop, now: number): boolean =>
   isWet(stop) && heldSoFar(stop, now) >= stop.treatment.seconds;
+
+/** What is wet, soonest due first. */
+export const wetByDue = (stops: readonly Stop[], now: number): Stop[] =>
+  stops
+    .filter(isWet)
+    .map((stop) => ({ stop, at: dueAt(stop, now)!.at }))
+    .sort((a, b) => a.at - b.at)
+    .map(({ stop }) => stop);
 
 /**
  * The next thing to do: what is due first, then the first surface that is not done and not waiting.
  */
-export const upNext = (stops: Stop[], now: number): Stop | undefined =>
-  stops.find((stop) => isDue(stop, now)) ??
-  stops.find((stop) => !isWet(stop) && !isDone(stop)) ??
-  stops.find(isWet);
+export const upNext = (stops: readonly Stop[], now: number): Stop | undefined => {
+  const wet = wetByDue(stops, now);
+  const due = wet.find((stop) => dueAt(stop, now)!.at <= now);
+  return due ?? stops.find((stop) => !isWet(stop) && !isDone(stop)) ?? wet[0];
+};
 
-/** All that is still to be done besides one, from there on; what is wet comes first. */
-export const aheadOf = (stops: Stop[], current: Stop): Stop[] => {
+/** All that is still to be begun or gone on with besides one, from there on. */
+export const aheadOf = (stops: readonly Stop[], current: Stop): Stop[] => {
   const at = stops.indexOf(current);
-  return [...stops.slice(at + 1), ...stops.slice(0, at)]
-    .filter((stop) => !isDone(stop))
-    .sort((a, b) => Number(isWet(b)) - Number(isWet(a)));
+  return [...stops.slice(at + 1), ...stops.slice(0, at)].filter(
+    (stop) => !isDone(stop) && !isWet(stop),
+  );
 };

@@ -32,7 +32,7 @@ export const useStops = (round: Round | undefined): Stop[] => {
     const events = unique([...round.events, ...own]);
     return round.version.protocol.rooms.flatMap((room) =>
       room.surfaces.map((surface) => {
-        const treatment = treatmentOf(surface);
+        const treatment = treatmentOf(surface, round.holds[surface.id] ?? 0);
         return {
           surface,
           roomName: room.name,

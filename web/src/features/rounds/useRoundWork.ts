@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useBook } from '../../api/useBook.ts';
 import { useNow } from '../../ui/useNow.ts';
-import { aheadOf, isDue, isWet, upNext, type Stop } from './stop.ts';
+import { aheadOf, isOver, isWet, upNext, wetByDue, type Stop } from './stop.ts';
 import { useAwake } from './useAwake.ts';
 import { useHand } from './useHand.ts';
 import { asBatches, doAt, useStops } from './useRound.ts';
@@ -55,9 +55,10 @@ export const useRoundWork = (inRound: InRound) => {
   const { stopped, doThere, goOn } = useDoing(inRound);
   useAwake(stops.some(isWet));
   const hand = handAt(current);
-  const act = (kind: EventKind) => {
-    const batchId = kind === 'applied' || kind === 'rewet' ? hand : null;
-    if (doThere(current, kind, batchId)) go(current);
+  const batchFor = (kind: EventKind) => (kind === 'applied' || kind === 'rewet' ? hand : null);
+  /** Does one thing after another, as long as none is refused. */
+  const act = (...kinds: EventKind[]) => {
+    if (kinds.every((kind) => doThere(current, kind, batchFor(kind)))) go(current);
   };
   return {
     stops,
@@ -65,11 +66,13 @@ export const useRoundWork = (inRound: InRound) => {
     current,
     go,
     ahead: aheadOf(stops, current),
+    /** What else is wet, soonest due first. */
+    alsoWet: wetByDue(stops, now).filter((stop) => stop !== current),
     hand,
     onHand: (batchId: string) => take(current, batchId),
     act,
     /** Wiping it now would be too early. */
-    isEarly: () => isWet(current) && !isDue(current, Date.now()),
+    isEarly: () => isWet(current) && !isOver(current, Date.now()),
     stopped,
     goBack: () => {
       putBack(current);

@@ -13,6 +13,7 @@ export const common = {
     'Strength: stock {stock}, {permitted, select, yes {permitted {floor} to {top}} other {nothing permitted}}{batch, select, none {} other {, in use {batch}}}',
   floor: 'floor <soft>{floor}</soft>',
   required: '{needed} required',
+  shownOf: '{held} lay, known to be wet for {shown}; {needed} required',
   wetSoFar: '{now} wet so far, {needed} required',
   short: '{short} short',
   holdsEstimate:

@@ -49,4 +49,7 @@ export const records = {
   head: 'Head: row {seq}, {hash}',
   rowsAreOnlyEverAdded:
     'Rows are only ever added. Each carries the hash of the one before; “Verify now” above the list walks the whole chain.',
+  wasNotShown:
+    '{surfaceName} lay for {heldSeconds}. Nobody looked after {shown}: whether it was wet for its {requiredSeconds} is not shown.',
+  knownWet: 'Known wet for',
 } as const;

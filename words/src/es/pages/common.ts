@@ -13,6 +13,7 @@ export const common = {
     'Fuerza: envase {stock}, {permitted, select, yes {permitido de {floor} a {top}} other {nada permitido}}{batch, select, none {} other {, en uso {batch}}}',
   floor: 'mínimo <soft>{floor}</soft>',
   required: '{needed} requeridos',
+  shownOf: '{held} puesto, mojado con certeza {shown}; {needed} requeridos',
   wetSoFar: '{now} mojado hasta ahora, {needed} requeridos',
   short: 'faltan {short}',
   holdsEstimate:

@@ -50,4 +50,7 @@ export const records = {
   head: 'Final: fila {seq}, {hash}',
   rowsAreOnlyEverAdded:
     'Las filas solo se añaden. Cada una lleva el hash de la anterior; «Verificar ahora», sobre la lista, recorre toda la cadena.',
+  wasNotShown:
+    '{surfaceName} estuvo {heldSeconds}. Nadie miró después de {shown}: no está demostrado que estuviera mojado sus {requiredSeconds}.',
+  knownWet: 'Mojado con certeza',
 };

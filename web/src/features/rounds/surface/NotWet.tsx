@@ -20,6 +20,8 @@ const cameOfIt = ({ clock: state, treatment }: Stop): ReactNode => {
   if (last.ended === 'found-dry' && !state.done)
     return rich('round.foundDryAfterItStarts', { b, heldSeconds });
   if (outcome === 'not-met') return rich('round.notMetOfItIs', { b, ...times });
+  if (outcome === 'not-shown')
+    return rich('round.notShownOfItIs', { b, ...times, shown: clock(last.shownSeconds) });
   return outcome === 'met' ? rich('round.metOf', { b: metInk, ...times }) : undefined;
 };
 
@@ -40,7 +42,8 @@ const HeldBand = ({ stop: { clock: state, treatment } }: { stop: Stop }) => {
       <WetBand
         family={treatment.use ? activeFacts[treatment.use.active].family : undefined}
         required={treatment.seconds}
-        held={last.heldSeconds}
+        held={Math.min(last.heldSeconds, treatment.seconds)}
+        shown={last.outcome === 'not-shown' ? last.shownSeconds : undefined}
         scale
       />
     </div>
@@ -56,7 +59,8 @@ interface Props {
 /** Putting it on again, where that is not the next thing to do. */
 const Again = ({ stop, onDo }: Pick<Props, 'stop' | 'onDo'>) => {
   const { clock: state, treatment } = stop;
-  const notMet = outcomeOf(state, treatment) === 'not-met';
+  const outcome = outcomeOf(state, treatment);
+  const notMet = outcome === 'not-met' || outcome === 'not-shown';
   const again = notMet || isToBeRinsed(stop);
   const onceMore = state.washed && state.done && !notMet && treatment.use;
   if (!again && !onceMore) return null;

@@ -14,7 +14,7 @@ interface Props {
   hand: string | null;
   now: number;
   onHand: (batchId: string) => void;
-  onDo: (kind: EventKind) => void;
+  onDo: (...kinds: EventKind[]) => void;
   onWipe: () => void;
   onNext: (() => void) | undefined;
 }

@@ -1,39 +1,35 @@
-import { activeFacts, secondsBetween, type EventKind } from '@zymostat/core';
+import { activeFacts, hasGap, secondsBetween, type EventKind } from '@zymostat/core';
 import { clock } from '@zymostat/words';
+import type { ReactNode } from 'react';
 import { WetBand } from '../../../ui/WetBand.tsx';
 import { rich } from '../../../words/rich.tsx';
 import { w } from '../../../words/words.ts';
-import { heldSoFar, isDue, type Stop } from '../stop.ts';
+import { dueAt, heldSoFar, isOver, type Stop } from '../stop.ts';
+import { Look, unseenSoFar } from './Look.tsx';
 
 interface Props {
   stop: Stop;
   now: number;
-  onDo: (kind: EventKind) => void;
+  onDo: (...kinds: EventKind[]) => void;
   onWipe: () => void;
 }
 
-/** From here on the figure is drawn smaller, so that it fits. */
-const LONG = 600;
-
-const besideClock = ({ treatment }: Stop, due: boolean): [string, string] => {
-  if (treatment.seconds === 0) return [w.name('round', 'on'), w.name('round', 'thenWipe')];
-  return due
-    ? [w.name('round', 'met'), w.name('round', 'wipeIt')]
-    : [w.name('round', 'moreKeptWet'), w.name('round', 'thenWipe')];
+const besideClock = (stop: Stop, over: boolean): [string, string] => {
+  if (stop.treatment.seconds === 0) return [w.name('round', 'on'), w.name('round', 'thenWipe')];
+  if (!over) return [w.name('round', 'moreKeptWet'), w.name('round', 'thenWipe')];
+  return hasGap(stop.clock, stop.treatment)
+    ? [w.name('round', 'timeIsOver'), w.name('round', 'wipeIt')]
+    : [w.name('round', 'met'), w.name('round', 'wipeIt')];
 };
 
+/** What is left of the required time; it does not count on behind it. */
 const Clock = ({ stop, now }: Props) => {
-  const left = stop.treatment.seconds - heldSoFar(stop, now);
-  const due = isDue(stop, now);
-  const [first, then] = besideClock(stop, due);
+  const left = Math.max(0, stop.treatment.seconds - heldSoFar(stop, now));
+  const [first, then] = besideClock(stop, isOver(stop, now));
   return (
     <div className="phone__clock">
-      <span
-        className={`fig ${Math.abs(left) >= LONG ? 'fig--long' : ''}`}
-        role="timer"
-        aria-label={due ? w.name('round', 'overTheWetTimeBy') : w.name('round', 'wetTimeLeft')}
-      >
-        {clock(Math.abs(left))}
+      <span className="fig" role="timer" aria-label={w.name('round', 'wetTimeLeft')}>
+        {clock(left)}
       </span>
       <p>
         {first}
@@ -46,39 +42,51 @@ const Clock = ({ stop, now }: Props) => {
 
 const Band = ({ stop, now }: Props) => {
   const { treatment, clock: state } = stop;
-  const held = heldSoFar(stop, now);
-  if (treatment.seconds === 0) return null;
+  const { seconds, use } = treatment;
+  if (seconds === 0) return null;
+  const held = Math.min(heldSoFar(stop, now), seconds);
   return (
     <div className="phone__band">
       <WetBand
-        family={treatment.use ? activeFacts[treatment.use.active].family : undefined}
-        required={treatment.seconds}
+        family={use ? activeFacts[use.active].family : undefined}
+        required={seconds}
         now={held}
-        rewets={state.coats.slice(1).map((at) => secondsBetween(state.wetSince!, at))}
-        axis={Math.max(treatment.seconds * 1.12, held * 1.02)}
+        shown={heldSoFar(stop, now) - unseenSoFar(stop, now)}
+        rewets={state.coats
+          .slice(1)
+          .map((at) => secondsBetween(state.wetSince!, at))
+          .filter((at) => at <= seconds)}
+        axis={seconds * 1.12}
         scale
       />
     </div>
   );
 };
 
-const whatToDo = ({ stop, now }: Props) => {
-  if (stop.treatment.seconds === 0) return w.name('round', 'itOnlyCleansNoTime');
-  return isDue(stop, now)
-    ? w.name('round', 'theWetTimeIsMet')
-    : rich('round.reWetItBeforeIt', { b: (text) => <b>{text}</b> });
+const b = (text: ReactNode) => <b>{text}</b>;
+
+const whatToDo = ({ stop, now }: Props): ReactNode => {
+  const { treatment, clock: state } = stop;
+  if (treatment.seconds === 0) return w.name('round', 'itOnlyCleansNoTime');
+  if (hasGap(state, treatment)) return w.name('round', 'nobodyLookedSoItStays');
+  const { what, at } = dueAt(stop, now)!;
+  if (what === 'wipe' && at <= now) return w.name('round', 'theWetTimeIsMet');
+  return what === 'rewet'
+    ? rich('round.reWetItWithin', { b, left: clock((at - now) / 1000) })
+    : w.name('round', 'wetUntilItIsOver');
+};
+
+const wordsWhenOver = (stop: Stop): string => {
+  const { seconds } = stop.treatment;
+  return seconds > 0 ? w.say('round.after', { held: clock(seconds) }) : w.name('round', 'andDone');
 };
 
 /** Its time is over: wiping comes first. */
-const ActsDue = ({ stop, now, onDo, onWipe }: Props) => (
+const ActsOver = ({ stop, onDo, onWipe }: Props) => (
   <div className="phone__acts">
     <button className="btn btn--main" onClick={onWipe}>
       {w.name('round', 'wiped')}
-      <small>
-        {stop.treatment.seconds > 0
-          ? w.say('round.after', { held: clock(heldSoFar(stop, now)) })
-          : w.name('round', 'andDone')}
-      </small>
+      <small>{wordsWhenOver(stop)}</small>
     </button>
     <button className="btn" onClick={() => onDo('found-dry')}>
       {w.name('round', 'foundItDry')}
@@ -104,9 +112,23 @@ const ActsRunning = ({ stop, onDo, onWipe }: Props) => (
   </div>
 );
 
-/** While it is wet: the clock, the band, and what may be done. */
+const isToBeLookedAt = (stop: Stop, now: number): boolean => {
+  const due = dueAt(stop, now);
+  return due?.what === 'look' && due.at <= now;
+};
+
+/** While it is wet: the clock, the band, and what may be done; or somebody has to look. */
 export const Wet = (props: Props) => {
-  const Acts = isDue(props.stop, props.now) ? ActsDue : ActsRunning;
+  const { stop, now } = props;
+  if (isToBeLookedAt(stop, now))
+    return (
+      <>
+        <h2 className="phone__ask">{w.name('round', 'lookIsItStillWet')}</h2>
+        <Band {...props} />
+        <Look {...props} />
+      </>
+    );
+  const Acts = isOver(stop, now) ? ActsOver : ActsRunning;
   return (
     <>
       <Clock {...props} />
