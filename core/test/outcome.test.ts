@@ -23,6 +23,7 @@ const kinds: Record<string, EventKind> = {
   d: 'found-dry',
   w: 'wiped',
 };
+const clock = { opening: 'one', uncertain: 0 };
 const eventsOf = (done: string): WetEvent[] =>
   done
     .split(' ')
@@ -32,6 +33,7 @@ const eventsOf = (done: string): WetEvent[] =>
       kind: kinds[word[0]!]!,
       at: Math.round(Number(word.slice(1)) * 1000),
       batchId: null,
+      clock,
     }));
 const asks = (seconds: number, coatHolds: number): Asked => ({
   seconds,
@@ -276,7 +278,8 @@ test('looking more, and coats that hold longer, never make it worse', () => {
             ...looks.map((at) => ({ kind: 'seen-wet', at })),
           ].sort((a, b) => a.at - b.at);
           const events = [...done, { kind: 'wiped', at: to }].map(
-            ({ kind, at }) => ({ surfaceId: 's', kind, at: at * 1000, batchId: null }) as WetEvent,
+            ({ kind, at }) =>
+              ({ surfaceId: 's', kind, at: at * 1000, batchId: null, clock }) as WetEvent,
           );
           const asked = asks(seconds, holds);
           return rank[outcomeOf(foldClock(events, asked), asked)!];

@@ -40,6 +40,8 @@ const eventOf = ({ personId, surfaces }, i) => ({
   surfaceId: surfaces[i % surfaces.length],
   kind: 'washed',
   at: (last = Math.max(last, Date.now())),
+  said: last,
+  clock: { opening: 'phone', uncertain: 0 },
   batchId: null,
 });
 

@@ -92,7 +92,8 @@ const addFeatures = (on: Serving, { notices, key, instruments = {} }: Around): v
 const apiOf = (contexts: Contexts, around: Around, open: OpenStreams): Router => {
   const api = express.Router();
   api.use((_request, response, next) => {
-    response.set('Cache-Control', 'no-store');
+    // By it a phone learns how far its own clock is off.
+    response.set({ 'Cache-Control': 'no-store', 'Server-Time': String(contexts.read.now()) });
     next();
   });
   api.use(sameOrigin);

@@ -130,7 +130,8 @@ test(`${KILLS} kills of the server and ${KILLS} stops of PostgreSQL lose no ackn
     const at = Date.now();
     const events = Array.from({ length: EVENTS }, (_, i) => ({
       ...{ id: randomUUID(), roundId, personId, surfaceId: surfaces[0], kind: 'washed' },
-      ...{ at: at + i, batchId: null },
+      ...{ at: at + i, said: at + i, batchId: null },
+      clock: { opening: 'phone', uncertain: 0 },
     }));
     phones.push({ caller, roundId, events, acknowledged: new Set<string>() });
   }

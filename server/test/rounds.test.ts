@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { litres } from '@zymostat/core';
 import {
+  breaksIn,
   addHome,
   clean,
   disinfect,
@@ -260,15 +261,62 @@ test('many phones pressing at once take each event once and keep the chain whole
   ]);
 });
 
-test('times that cannot be are refused', async () => {
+describe('no event is refused for its time', () => {
+  test.each([
+    ['in the future: now', 10, 0, -600],
+    ['before the round began: its beginning', -60, 0, 3600],
+    ['two minutes ago, as things are sent late', -2, -2, undefined],
+  ])('%s', async (_, told, held, movedSeconds) => {
+    const round = await start();
+    const begun = bed.context.now();
+    bed.pass(told === -60 ? 0 : 5 * MINUTE);
+    const now = bed.context.now();
+    const said = now + told * MINUTE;
+    expect((await did(round, basin, 'washed', null, { at: said, said })).status).toBe(200);
+    const { at, body } = await lastRecord();
+    expect(at).toBe(told === -60 ? begun : now + held * MINUTE);
+    expect([body.said, body.movedSeconds]).toEqual([said, movedSeconds]);
+  });
+
+  test('what arrives later is put where it happened, and judged by what it met there', async () => {
+    const round = await start();
+    const from = bed.context.now();
+    const ago = (minutes: number) => ({ at: from + minutes * MINUTE });
+    bed.pass(60 * MINUTE);
+    await did(round, basin, 'washed', null, ago(0));
+    await did(round, basin, 'applied', bottle.peroxide, ago(10));
+    await did(round, basin, 'wiped', null, ago(20));
+    // Another phone of the same person had found it dry meanwhile.
+    const late = { ...ago(15), clock: { opening: 'other', uncertain: 0 } };
+    expect((await did(round, basin, 'found-dry', null, late)).status).toBe(200);
+    expect(await lastRecord()).toMatchObject({ body: { heldSeconds: 300, outcome: 'not-met' } });
+    await tobias.call(`POST /rounds/${round}/finish`, {});
+    expect(await lastRecord()).toMatchObject({ body: { notMet: 1 } });
+    expect(await breaksIn(bed.context)).toEqual([]);
+  });
+
+  test('clocks that disagree: the shorter wet time counts, and the record says by how much', async () => {
+    const round = await start();
+    await did(round, basin, 'washed');
+    await did(round, basin, 'applied', bottle.peroxide);
+    bed.pass(12 * MINUTE);
+    const clock = { opening: 'anew', uncertain: 180 };
+    await did(round, basin, 'wiped', null, { clock });
+    expect(await lastRecord()).toMatchObject({
+      body: { heldSeconds: 540, uncertainSeconds: 180, outcome: 'not-met', clock },
+    });
+  });
+});
+
+test('what was done at a surface that the round does not know is on record, as refused', async () => {
   const round = await start();
-  const now = bed.context.now();
-  expect(codes(await did(round, basin, 'washed', null, { at: now + 10 * MINUTE }))).toEqual([
-    'out-of-order',
-  ]);
-  expect(codes(await did(round, basin, 'washed', null, { at: now - 60 * MINUTE }))).toEqual([
-    'out-of-order',
-  ]);
+  const elsewhere = randomUUID();
+  expect(codes(await did(round, elsewhere, 'washed'))).toEqual(['not-in-this-round']);
+  expect(await lastRecord()).toMatchObject({
+    kind: 'refusal',
+    homeName: 'Hedda',
+    body: { refused: { is: 'unknown-surface', surfaceId: elsewhere } },
+  });
 });
 
 test('a round is its cleaner’s own, is not finished while anything is wet, and what comes after is late', async () => {

@@ -66,7 +66,12 @@ export class Caller {
   /** Sends what this person did in a round. */
   async did(roundId: string, event: object): Promise<Answered> {
     this.personId ??= (await this.call('GET /session')).body.person.id as string;
-    return this.call(`POST /rounds/${roundId}/events`, { personId: this.personId, ...event });
+    return this.call(`POST /rounds/${roundId}/events`, {
+      personId: this.personId,
+      said: (event as { at?: number }).at,
+      clock: { opening: this.personId, uncertain: 0 },
+      ...event,
+    });
   }
 }
 

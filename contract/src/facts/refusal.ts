@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { id } from '../parts/text.ts';
 import { active, batchPurpose, reason, strength } from '../parts/trade.ts';
 import { factOf } from './fact.ts';
 
@@ -16,6 +17,7 @@ const refused = v.variant('is', [
     purpose: batchPurpose,
   }),
   v.strictObject({ is: v.literal('event'), ...surfaceNamed, batchCode }),
+  v.strictObject({ is: v.literal('unknown-surface'), surfaceId: id }),
   v.strictObject({ is: v.literal('filling'), bottleCode: v.string(), batchCode }),
   v.strictObject({ is: v.literal('putting'), thing: v.string(), place: v.string() }),
 ]);

@@ -2,6 +2,7 @@ import * as v from 'valibot';
 import { id } from '../parts/text.ts';
 import { eventKind } from '../parts/trade.ts';
 import { factOf } from './fact.ts';
+import { timing } from './timing.ts';
 
 /** Something was done at a surface in a round. */
 export const surfaceEvent = factOf(
@@ -15,5 +16,6 @@ export const surfaceEvent = factOf(
     surfaceName: v.string(),
     roomName: v.string(),
     batchCode: v.nullable(v.string()),
+    ...timing,
   }),
 );

@@ -3,6 +3,7 @@ import * as v from 'valibot';
 import { id } from '../parts/text.ts';
 import { active, strength } from '../parts/trade.ts';
 import { factOf } from './fact.ts';
+import { timing } from './timing.ts';
 
 /** A surface was wiped or found dry: how long it lay wet, and what came of it. */
 export const wetTime = factOf(
@@ -27,6 +28,9 @@ export const wetTime = factOf(
     /** How often somebody looked, and for how long it is known to have been wet without a gap. */
     looks: v.optional(v.number()),
     shownSeconds: v.optional(v.number()),
+    /** By how many seconds clocks disagreed: the times are the shorter ones. */
+    uncertainSeconds: v.optional(v.number()),
+    ...timing,
   }),
 );
 

@@ -3,7 +3,7 @@ import { clientKeeps } from '../fields/home.ts';
 import { problem } from './problem.ts';
 import { version } from './protocols.ts';
 import { listOf, name, id, instant } from '../parts/text.ts';
-import { active, coatHolds, eventKind } from '../parts/trade.ts';
+import { active, coatHolds, eventClock, eventKind } from '../parts/trade.ts';
 
 export const roundEvent = v.strictObject({
   id,
@@ -11,14 +11,16 @@ export const roundEvent = v.strictObject({
   kind: eventKind,
   at: instant,
   batchId: v.nullable(id),
+  clock: eventClock,
 });
 
 /**
- * `personId`: who did it; nobody else's session may send it. `turnedBack`: the phone has already
+ * `at`: when it is held to have been; `said`: what the phone’s clock said. `personId`: who did it; nobody else's session may send it. `turnedBack`: the phone has already
  * refused it, so it is only put on record.
  */
 export const newRoundEvent = v.strictObject({
   ...roundEvent.entries,
+  said: instant,
   personId: id,
   turnedBack: v.optional(v.boolean(), false),
 });
@@ -76,6 +78,7 @@ export const wetNow = v.array(
     wetSince: instant,
     coats: v.array(instant),
     seen: v.array(instant),
+    slack: v.number(),
     coatHolds: v.number(),
   }),
 );

@@ -44,6 +44,12 @@ export const situation = v.picklist(situations);
 
 export const eventKind = v.picklist(eventKinds);
 
+/** By which opening of a page an event was timed, and by how many seconds it may be off. */
+export const eventClock = v.strictObject({
+  opening: v.pipe(v.string(), v.regex(/^[\w-]{1,36}$/, 'opening')),
+  uncertain: v.pipe(v.number(), v.integer('whole-number-allowed'), v.minValue(0)),
+});
+
 /** For how many seconds a coat is known to stay wet, by surface. */
 export const coatHolds = v.record(id, v.number());
 

@@ -7,7 +7,8 @@ import { ALCOHOL_TOP } from '../reference/contactTimes.ts';
 import type { Book } from '../reference/neverCombine.ts';
 import type { ProductId } from '../reference/products.ts';
 import { forbidden, type Reason } from '../verdict/reason.ts';
-import type { Asked, SurfaceClock } from './wetClock.ts';
+import type { Asked } from './wetEvents.ts';
+import type { SurfaceClock } from './surfaceClock.ts';
 
 /** What other rounds have left on a surface, and whether it is wet by one of them. */
 export interface Elsewhere {

@@ -1,7 +1,8 @@
 import { forbidden, type BareCode, type Reason } from '../verdict/reason.ts';
 import { verdictOf, type Verdict } from '../verdict/verdict.ts';
 import { judgeBatch, type AroundEvent, type Elsewhere, type Treatment } from './judgeBatch.ts';
-import type { EventKind, SurfaceClock, WetEvent } from './wetClock.ts';
+import type { EventKind, WetEvent } from './wetEvents.ts';
+import type { SurfaceClock } from './surfaceClock.ts';
 
 const ORDER = 'order of work (common practice)';
 
@@ -12,16 +13,14 @@ const orderReasons = (
   clock: SurfaceClock,
   elsewhere: Elsewhere | undefined,
 ): Reason[] => {
-  const { kind, at } = event;
+  const { kind } = event;
   const is = (...kinds: EventKind[]) => kinds.includes(kind);
   const wet = clock.wetSince !== null;
   const touches = is('applied', 'washed', 'rinsed');
   const coats = is('applied', 'rewet');
   const when = (holds: boolean, code: BareCode): Reason[] =>
     holds ? [forbidden(code, ORDER)] : [];
-  const { lastAt } = clock;
   return [
-    ...(lastAt !== null && at < lastAt ? [forbidden('out-of-order', ORDER, { at, lastAt })] : []),
     ...when(is('rewet', 'seen-wet', 'found-dry', 'wiped') && !wet, 'not-wet'),
     ...when(touches && wet, 'already-wet'),
     ...when(touches && elsewhere?.wet === true, 'wet-in-another-round'),

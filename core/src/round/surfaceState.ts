@@ -1,5 +1,7 @@
-import { untouched, wetClock } from './wetClock.ts';
-import type { Asked, SurfaceClock, WetEvent } from './wetClock.ts';
+import { untouched } from './surfaceClock.ts';
+import { wetClock } from './wetClock.ts';
+import type { Asked, WetEvent } from './wetEvents.ts';
+import type { SurfaceClock } from './surfaceClock.ts';
 
 /** What was put on longer ago than this, ms, has dried and been washed over. Source: house rule. */
 export const STILL_ON = 24 * 3_600_000;
@@ -7,71 +9,94 @@ export const STILL_ON = 24 * 3_600_000;
 /** As many events as may still arrive before one that is there already; older ones are settled. */
 const UNSETTLED = 8;
 
-type Done = Pick<WetEvent, 'kind' | 'at' | 'batchId'>;
+type Done = Omit<WetEvent, 'surfaceId'>;
 
 /**
- * How a surface stands, kept beside the record: for each round what was done there in it, and for
- * the home what all rounds together have left. Rounds of one home may arrive in any order, so the
- * last events stay as they were told and are folded in the order in which they happened.
+ * Events in the order in which they happened, in whichever they arrive: the last ones stay as they
+ * were told, older ones are settled. `clock` is all of them folded.
  */
-export interface SurfaceState {
-  /** What all rounds have left: `settled` and `recent` folded. */
-  together: SurfaceClock;
+export interface Folding {
   settled: SurfaceClock;
-  /** In the order in which they happened. */
   recent: readonly Done[];
-  rounds: Readonly<Record<string, SurfaceClock>>;
+  clock: SurfaceClock;
 }
 
-export const untouchedState: SurfaceState = {
-  together: untouched,
-  settled: untouched,
-  recent: [],
-  rounds: {},
-};
+/**
+ * How a surface stands, kept beside the record: what all rounds of the home together have left, and
+ * for each round what was done there in it, by whichever of its people.
+ */
+export interface SurfaceState {
+  together: Folding;
+  rounds: Readonly<Record<string, Folding>>;
+}
+
+const nothingYet: Folding = { settled: untouched, recent: [], clock: untouched };
+export const untouchedState: SurfaceState = { together: nothingYet, rounds: {} };
 
 /** What bears on what comes next: of the stretches that are over, the last. */
 const kept = (clock: SurfaceClock): SurfaceClock =>
   clock.stretches.length > 1 ? { ...clock, stretches: clock.stretches.slice(-1) } : clock;
 
+const folded = (clock: SurfaceClock, events: readonly Done[], asked: Asked): SurfaceClock =>
+  events.reduce((before, event) => wetClock(before, { ...event, surfaceId: '' }, asked), clock);
+
+/** Those of one moment stay in the order in which they arrived. */
 const inOrder = (recent: readonly Done[], event: Done): Done[] => {
   const after = recent.findLastIndex(({ at }) => at <= event.at) + 1;
   return [...recent.slice(0, after), event, ...recent.slice(after)];
 };
 
-const folded = (clock: SurfaceClock, events: readonly Done[], asked: Asked): SurfaceClock =>
-  events.reduce((before, event) => wetClock(before, { ...event, surfaceId: '' }, asked), clock);
+const withEvent = (folding: Folding, event: Done, asked: Asked): Folding => {
+  const all = inOrder(folding.recent, event);
+  const settling = all.slice(0, Math.max(0, all.length - UNSETTLED));
+  const settled = kept(folded(folding.settled, settling, asked));
+  const recent = all.slice(settling.length);
+  // As it mostly is, the last told is the last done: then nothing is folded anew.
+  const isLast = all.at(-1) === event;
+  const clock = isLast ? folded(folding.clock, [event], asked) : folded(settled, recent, asked);
+  return { settled, recent, clock: kept(clock) };
+};
 
 /** The state after one more event of a round. */
 export const afterEvent = (
-  state: SurfaceState,
+  { together, rounds }: SurfaceState,
   { roundId, event }: { roundId: string; event: WetEvent },
   asked: Asked,
 ): SurfaceState => {
-  const { kind, at, batchId } = event;
-  const all = inOrder(state.recent, { kind, at, batchId });
-  const settling = all.slice(0, Math.max(0, all.length - UNSETTLED));
-  const settled = folded(state.settled, settling, asked);
-  const recent = all.slice(settling.length);
-  // As it mostly is, the last told is the last done: then nothing is folded anew.
-  const isLast = at >= (state.together.lastAt ?? 0);
-  const together = isLast ? wetClock(state.together, event, asked) : folded(settled, recent, asked);
-  const own = wetClock(state.rounds[roundId] ?? untouched, event, asked);
+  const { kind, at, batchId, clock } = event;
+  const done = { kind, at, batchId, clock };
   return {
-    together: kept(together),
-    settled: kept(settled),
-    recent,
-    rounds: { ...state.rounds, [roundId]: kept(own) },
+    together: withEvent(together, done, asked),
+    rounds: { ...rounds, [roundId]: withEvent(rounds[roundId] ?? nothingYet, done, asked) },
   };
 };
 
 /** What all rounds of the home together have left on the surface, as of `now` (ms since 1970). */
-export const clockOfHome = ({ together }: SurfaceState, now: number): SurfaceClock =>
-  together.lastAt === null || together.lastAt < now - STILL_ON ? untouched : together;
+export const clockOfHome = ({ together: { clock } }: SurfaceState, now: number): SurfaceClock =>
+  clock.lastAt === null || clock.lastAt < now - STILL_ON ? untouched : clock;
 
 /** What was done on the surface in one round. */
 export const clockOfRound = ({ rounds }: SurfaceState, roundId: string): SurfaceClock =>
-  rounds[roundId] ?? untouched;
+  (rounds[roundId] ?? nothingYet).clock;
+
+/** What was done on the surface in one round up to a moment, ms: what an event then met. */
+export const clockOfRoundAt = (
+  { rounds }: SurfaceState,
+  { roundId, at }: { roundId: string; at: number },
+  asked: Asked,
+): SurfaceClock => {
+  const { settled, recent, clock } = rounds[roundId] ?? nothingYet;
+  if (at >= (clock.lastAt ?? 0)) return clock;
+  return folded(
+    settled,
+    recent.filter((event) => event.at <= at),
+    asked,
+  );
+};
+
+/** What is settled lies before everything that may still arrive, ms. */
+export const settledUntil = ({ rounds }: SurfaceState, roundId: string): number =>
+  rounds[roundId]?.settled.lastAt ?? 0;
 
 /** The state once a round is finished: what it left stays, its own clock is not asked any more. */
 export const withoutRound = (state: SurfaceState, roundId: string): SurfaceState => {
@@ -81,4 +106,4 @@ export const withoutRound = (state: SurfaceState, roundId: string): SurfaceState
 
 /** Since when it is wet by any round in hand, or nothing. */
 export const isWetIn = ({ rounds }: SurfaceState): boolean =>
-  Object.values(rounds).some(({ wetSince }) => wetSince !== null);
+  Object.values(rounds).some(({ clock }) => clock.wetSince !== null);

@@ -70,6 +70,7 @@ export type BareCode =
   | 'batch-of-other-product'
   | 'not-cleaned-first'
   | 'not-wet'
+  | 'not-in-this-round'
   | 'already-wet'
   | 'wet-in-another-round'
   | 'nothing-to-do'
@@ -151,7 +152,6 @@ export interface ReasonFigures
   'batch-of-other-family': { hand: Family; wanted: Family };
   'batch-of-other-strength': Beside;
   'not-in-the-protocol': { hand: Family };
-  'out-of-order': { at: number; lastAt: number };
 }
 
 export type ReasonCode = keyof ReasonFigures;

@@ -37,6 +37,12 @@ export interface Worker {
 
 type Kind = WetEvent['kind'];
 
+/** As a phone tells it that was never closed, and whose clock is right. */
+export const timedAt = (said: number, opening: string) => ({
+  said,
+  clock: { opening, uncertain: 0 },
+});
+
 /** One finished round of somebody who works as people do. */
 class Working {
   constructor(
@@ -58,7 +64,8 @@ class Working {
   private async did(surface: TreatedSurface, kind: Kind, batchId: string | null = null) {
     const { clock, person } = this.worker;
     const event = { id: this.context.newId(), personId: person.id, surfaceId: surface.id };
-    const what = { kind, at: clock.ms(), batchId, turnedBack: false };
+    const at = { at: clock.ms(), ...timedAt(clock.ms(), this.roundId) };
+    const what = { kind, ...at, batchId, turnedBack: false };
     await addEvent(this.context, this.roundId, { ...event, ...what }, person);
   }
 

@@ -13,7 +13,7 @@ import { addEvent } from '../features/rounds/takeEvents.ts';
 import { startRound, finishRound } from '../features/rounds/service.ts';
 import { wholly } from './halfway.ts';
 import { Caddy } from './caddy.ts';
-import { orRefused, workThrough } from './history.ts';
+import { orRefused, timedAt, workThrough } from './history.ts';
 import {
   company,
   nearMisses,
@@ -97,7 +97,7 @@ const seedRefusal = async (cleaner: Person, { made, stockIds }: Demo): Promise<v
   const did = async (kind: 'washed' | 'applied' | 'wiped' | 'rinsed', batchId: string | null) => {
     clock.set(clock.ms() + 11 * 60_000);
     const event = { id: context.newId(), personId: cleaner.id, surfaceId, kind, batchId };
-    const at = { at: clock.ms(), turnedBack: false };
+    const at = { at: clock.ms(), ...timedAt(clock.ms(), round.id), turnedBack: false };
     await orRefused(addEvent(context, round.id, { ...event, ...at }, cleaner));
   };
   await did('washed', null);

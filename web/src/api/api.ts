@@ -1,6 +1,7 @@
 import { w } from '../words/words.ts';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import { onceOnly } from './onceOnly.ts';
+import { onceOnly, type Send } from './onceOnly.ts';
+import { hearing } from './serverTime.ts';
 import { routes, things, type Body, type Problem, type RouteName } from '@zymostat/contract';
 
 /** Makes a call of the contract's endpoint: its method and path, with the parameters put in. */
@@ -24,14 +25,19 @@ export const call = (
 
 export type WithBody<N extends RouteName> = { id: string; body: Body<N> };
 
+const send = fetchBaseQuery({
+  baseUrl: '/api',
+  prepareHeaders: (headers) => headers.set('Accept-Language', w.language),
+}) as Send;
+
 /** What the page knows of the server; each feature adds its own endpoints. */
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: onceOnly(
-    fetchBaseQuery({
-      baseUrl: '/api',
-      prepareHeaders: (headers) => headers.set('Accept-Language', w.language),
-    }) as Parameters<typeof onceOnly>[0],
+  baseQuery: onceOnly((args, options, more) =>
+    hearing(
+      async () => send(args, options, more),
+      ({ meta }) => Number(meta?.response?.headers.get('Server-Time')),
+    ),
   ),
   tagTypes: things,
   endpoints: () => ({}),

@@ -6,7 +6,7 @@ import type {
 } from '@reduxjs/toolkit/query';
 import { v7 as newId } from 'uuid';
 
-type Send = BaseQueryFn<FetchArgs, unknown, FetchBaseQueryError, object, FetchBaseQueryMeta>;
+export type Send = BaseQueryFn<FetchArgs, unknown, FetchBaseQueryError, object, FetchBaseQueryMeta>;
 
 /** The keys of what was sent and has no answer yet. */
 const unanswered = new Map<string, string>();

@@ -1,13 +1,18 @@
 import type { NewRoundEvent, Problem } from '@zymostat/contract';
+import type { Offset, Ticked } from '@zymostat/core';
 import Dexie, { type EntityTable } from 'dexie';
 import { problemOf } from '../api/api.ts';
 import { meApi } from '../api/me.ts';
+import { isHeard, onHeard, serverNow } from '../api/serverTime.ts';
 import { offlineApi } from './api.ts';
+import { timed, type KnownOpening } from './openings.ts';
 import { store } from '../store/store.ts';
 import { outbox, type NotTaken, type OfOthers, type Waiting } from '../store/outbox.ts';
 
 interface Kept extends Waiting {
   order: number;
+  /** When it was done, by which opening of the page; earlier versions did not note it. */
+  tick?: Ticked;
   /** The name of whoever did it. */
   by: string;
   /** Why the server did not take it: it is kept, and not sent again. */
@@ -15,7 +20,10 @@ interface Kept extends Waiting {
   read?: boolean;
 }
 
-const kept = new Dexie('zymostat') as Dexie & { outbox: EntityTable<Kept, 'order'> };
+const kept = new Dexie('zymostat') as Dexie & {
+  outbox: EntityTable<Kept, 'order'>;
+  openings: EntityTable<KnownOpening, 'order'>;
+};
 kept.version(1).stores({ outbox: '++order' });
 // What an earlier version kept says nobody's name: it is nobody's to send, and stays.
 kept
@@ -31,6 +39,32 @@ kept
       }),
   );
 
+// What an earlier version kept was timed by the phone's clock alone.
+kept
+  .version(3)
+  .stores({ outbox: '++order', openings: '++order, &name' })
+  .upgrade((tx) =>
+    tx
+      .table('outbox')
+      .toCollection()
+      .modify(({ event }: Kept) => {
+        event.said = event.at;
+        event.clock = { opening: 'before', uncertain: 0 };
+      }),
+  );
+
+/** What is known of openings of the page: those of long ago time nothing that still waits. */
+const OPENINGS_KEPT = 200;
+
+const noteOpening = (name: string, offset?: Offset): Promise<void> =>
+  kept.transaction('rw', kept.openings, async () => {
+    const known = await kept.openings.where({ name }).first();
+    if (known && offset) await kept.openings.update(known.order, { offset });
+    if (!known) await kept.openings.add({ name, offset } as KnownOpening);
+    const old = await kept.openings.orderBy('order').reverse().offset(OPENINGS_KEPT).primaryKeys();
+    await kept.openings.bulkDelete(old);
+  });
+
 const AGAIN_MS = 2000;
 let sending = false;
 
@@ -41,9 +75,17 @@ const isMine = ({ event }: Kept): boolean => event.personId === whoIsHere()?.id;
 /** As many as go in one request; what waits beyond them goes in the next. */
 const MOST_AT_ONCE = 50;
 
+const LAST_SENT = 'zymostat.lastSent';
+const lastSent = (): number => Number(localStorage.getItem(LAST_SENT)) || 0;
+
 /** What the person who is signed in has still to send, oldest first. */
-const nextToSend = async (): Promise<Kept[]> =>
-  (await inOrder()).filter((row) => isMine(row) && !row.problem).slice(0, MOST_AT_ONCE);
+const nextToSend = async (): Promise<Kept[]> => {
+  const rows = (await inOrder())
+    .filter((row) => isMine(row) && !row.problem)
+    .slice(0, MOST_AT_ONCE);
+  const openings = await kept.openings.orderBy('order').toArray();
+  return timed(rows, openings, lastSent()).map((event, i) => ({ ...rows[i]!, event }));
+};
 
 /**
  * Whether the server has decided: no answer, a lost session and another person's session decide
@@ -68,6 +110,7 @@ const settle = async ({ order, roundId, event }: Kept, problem?: Problem): Promi
     store.dispatch(outbox.actions.notTaken({ roundId, event, problem, read: false }));
     return;
   }
+  localStorage.setItem(LAST_SENT, String(Math.min(event.at, serverNow())));
   await kept.outbox.delete(order);
   store.dispatch(outbox.actions.sent({ roundId, event }));
 };
@@ -96,6 +139,9 @@ const send = async (): Promise<void> => {
   if (sending) return;
   sending = true;
   try {
+    // What time it is on the server is asked first, so that what waits is timed by it.
+    if (!isHeard())
+      await store.dispatch(meApi.endpoints.me.initiate(undefined, { forceRefetch: true }));
     for (let next = await nextToSend(); next.length > 0; next = await nextToSend())
       if (!(await sendThese(next))) return again();
   } finally {
@@ -106,8 +152,9 @@ const send = async (): Promise<void> => {
 /**
  * Puts an event where a reload or a dead battery cannot lose it, shows it at once, and sends it.
  */
-export const keep = async (roundId: string, event: NewRoundEvent): Promise<void> => {
-  await kept.outbox.add({ roundId, event, by: whoIsHere()?.name ?? 'somebody' } as Kept);
+export const keep = async (roundId: string, event: NewRoundEvent, tick: Ticked): Promise<void> => {
+  await noteOpening(tick.opening);
+  await kept.outbox.add({ roundId, event, tick, by: whoIsHere()?.name ?? 'somebody' } as Kept);
   store.dispatch(outbox.actions.added({ roundId, event }));
   void send();
 };
@@ -124,6 +171,8 @@ const countOthers = (rows: readonly Kept[]): OfOthers[] => {
   }
   return [...found.values()];
 };
+
+onHeard((name, offset) => void noteOpening(name, offset));
 
 /** Takes up what an earlier visit of the page has left, for whoever is signed in now. */
 export const resume = async (): Promise<void> => {

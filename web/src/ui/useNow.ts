@@ -1,14 +1,15 @@
 import { useEffect, useState } from 'react';
+import { serverNow } from '../api/serverTime.ts';
 
 /**
- * The time of day in ms, told anew every `every` ms. What depends on it is computed, never counted
+ * The server's time in ms, told anew every `every` ms. What depends on it is computed, never counted
  * up.
  */
 export const useNow = (every = 1000): number => {
-  const [now, setNow] = useState(Date.now);
+  const [now, setNow] = useState(serverNow);
   useEffect(() => {
-    const tick = setInterval(() => setNow(Date.now()), every);
-    const again = () => setNow(Date.now());
+    const tick = setInterval(() => setNow(serverNow()), every);
+    const again = () => setNow(serverNow());
     document.addEventListener('visibilitychange', again);
     return () => {
       clearInterval(tick);

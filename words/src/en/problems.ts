@@ -56,7 +56,6 @@ export const missing = {
   room: 'This room was not found.',
   surface: 'This surface was not found.',
   'surface-in-home': 'This surface was not found in this home.',
-  'surface-in-round': 'This surface was not found in this round.',
   stock: 'This stock was not found.',
   bottle: 'This bottle was not found.',
   batch: 'This batch was not found.',
@@ -173,4 +172,5 @@ export const invalid = {
   'wrong-password': 'This is not your present password.',
   'not-printable': 'There are letters in it that cannot be printed. Write it in Latin letters.',
   'word-too-long': 'One word is longer than 40 letters. It would not fit on the poster.',
+  opening: '1 to 36 letters, figures, - or _.',
 } as const;

@@ -139,7 +139,7 @@ export const reason = {
   'not-wet': 'Nothing is wet here.',
   'wet-in-another-round': 'It is wet in another round of this home. Ask who is on it.',
   'already-wet': 'It is wet already: re-wet it, or say that it was found dry.',
-  'out-of-order': 'This is older than what is already recorded here.',
+  'not-in-this-round': 'This surface is not in the protocol of this round.',
   'nothing-to-do': 'There is nothing here to rinse off.',
   'not-in-the-protocol': 'The protocol sets only washing here.',
   'stock-missing': 'No stock or batch is chosen that could do it.',

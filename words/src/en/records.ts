@@ -87,6 +87,7 @@ export const refusedThing = {
   surface: '{roomName}: {surfaceName}',
   pour: '{stockCode} at {strength}, {purpose, select, disinfect {to disinfect} other {to clean}}',
   event: '{roomName}: {surfaceName}{batchCode, select, no {} other {, bottle {batchCode}}}',
+  'unknown-surface': 'a surface that is not in this round',
   filling: '{bottleCode} from {batchCode}',
   putting: '{thing} into {place}',
 } as const;

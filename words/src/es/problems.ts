@@ -55,7 +55,6 @@ export const missing = {
   room: 'No se encontró este cuarto.',
   surface: 'No se encontró esta superficie.',
   'surface-in-home': 'No se encontró esta superficie en esta casa.',
-  'surface-in-round': 'No se encontró esta superficie en esta ronda.',
   stock: 'No se encontró este envase.',
   bottle: 'No se encontró esta botella.',
   batch: 'No se encontró este lote.',
@@ -171,4 +170,5 @@ export const invalid = {
   'wrong-password': 'Esta no es su contraseña actual.',
   'not-printable': 'Contiene letras que no se pueden imprimir. Escríbalo en letras latinas.',
   'word-too-long': 'Una palabra tiene más de 40 letras. No cabría en el cartel.',
+  opening: 'De 1 a 36 letras, cifras, - o _.',
 };

@@ -145,7 +145,7 @@ export const reason = {
   'not-wet': 'Aquí no hay nada mojado.',
   'wet-in-another-round': 'Está mojado en otra ronda de esta casa. Pregunte quién la hace.',
   'already-wet': 'Ya está mojado: vuelva a mojarlo, o diga que lo encontró seco.',
-  'out-of-order': 'Esto es más antiguo que lo que ya está registrado aquí.',
+  'not-in-this-round': 'Esta superficie no está en el protocolo de esta ronda.',
   'nothing-to-do': 'Aquí no hay nada que enjuagar.',
   'not-in-the-protocol': 'El protocolo pone aquí solo lavar.',
   'stock-missing': 'No se eligió ningún envase ni lote que pueda hacerlo.',

@@ -87,6 +87,7 @@ export const refusedThing = {
   surface: '{roomName}: {surfaceName}',
   pour: '{stockCode} al {strength}, {purpose, select, disinfect {para desinfectar} other {para limpiar}}',
   event: '{roomName}: {surfaceName}{batchCode, select, no {} other {, botella {batchCode}}}',
+  'unknown-surface': 'una superficie que no está en esta ronda',
   filling: '{bottleCode} con {batchCode}',
   putting: '{thing} en {place}',
 };

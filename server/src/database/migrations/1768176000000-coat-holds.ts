@@ -2,7 +2,8 @@ import type { MigrationInterface, QueryRunner } from 'typeorm';
 
 /**
  * A round keeps for how long a coat is known to hold on each of its surfaces. How surfaces stand is
- * worked out anew from the ledger when the server next starts: a look counts from now on.
+ * worked out anew from the ledger when the server next starts: a look and the
+ * clock of a phone count from now on.
  */
 export class CoatHolds1768176000000 implements MigrationInterface {
   async up(q: QueryRunner): Promise<void> {

@@ -1,41 +1,46 @@
-import type { Answer, NewRoundEvent } from '@zymostat/contract';
+import type { Answer, NewRoundEvent, Refused } from '@zymostat/contract';
 import {
   afterEvent,
   clockOfHome,
   clockOfRound,
+  clockOfRoundAt,
+  forbidden,
   judgeEvent,
+  settledUntil,
+  untouchedState,
   verdictOf,
   type Elsewhere,
   type Reason,
+  type SurfaceClock,
   type SurfaceState,
   type Treatment,
   type Verdict,
 } from '@zymostat/core';
 import { problems } from '../../platform/http/problems.ts';
 import type { NewFact } from '../records/service.ts';
-import { askedIn, factOf, type Place } from './events.ts';
+import { askedIn, factOf, timingOf, type Place, type Timed } from './events.ts';
 import type { Scene, Sent } from './scene.ts';
 import type { RoundAtHome } from './store.ts';
-
-/** A phone's clock may be this far ahead before its times are refused. */
-const AHEAD_MS = 120_000;
 
 export type Taken = Answer<'addEvent'>['taken'];
 
 /** What came of an event: taken, or why not. */
 export type Took = { taken: Taken } | { failed: unknown };
 
-const timeReasons = (at: number, startedAt: number, now: number): Reason[] =>
-  at > now + AHEAD_MS || at < startedAt - AHEAD_MS
-    ? [
-        {
-          code: 'out-of-order',
-          outcome: 'never',
-          figures: { at, lastAt: startedAt },
-          source: 'the record',
-        },
-      ]
-    : [];
+/**
+ * An event at the nearest moment at which it can have been: not before its round began or before
+ * what is settled there, and not after now. None is refused for its time.
+ */
+const possible = (
+  { roundId, event }: Sent,
+  { round, state }: { round: RoundAtHome; state: SurfaceState },
+  now: number,
+): Timed => {
+  const { personId: _, turnedBack: __, ...rest } = event;
+  const earliest = Math.max(round.startedAt.getTime(), settledUntil(state, roundId));
+  const at = Math.max(earliest, Math.min(event.at, now));
+  return { ...rest, roundId, at, moved: at - event.at };
+};
 
 /** What other rounds have left on a surface, and whether it is wet by one of them. */
 const elsewhereOn = (state: SurfaceState, roundId: string, now: number): Elsewhere => {
@@ -44,14 +49,22 @@ const elsewhereOn = (state: SurfaceState, roundId: string, now: number): Elsewhe
   return { on: all.on, wet: all.wetSince !== null && own.wetSince === null };
 };
 
-/** Judges an event by what is known here, its times, and what the phone has said already. */
+/** What an event meets: its round, what is asked there, how the surface stands and stood. */
+interface Met {
+  round: RoundAtHome;
+  asked: Treatment;
+  state: SurfaceState;
+  own: SurfaceClock;
+}
+
+/** Judges an event by what it met when it happened, and what the phone has said already. */
 const judged = (
-  event: NewRoundEvent,
-  { round, asked, state }: { round: RoundAtHome; asked: Treatment; state: SurfaceState },
+  event: Timed & Pick<NewRoundEvent, 'turnedBack'>,
+  { round, asked, state, own }: Met,
   { batches, book }: Scene,
   now: number,
 ): Verdict => {
-  const found = judgeEvent(event, asked, clockOfRound(state, round.id), {
+  const found = judgeEvent(event, asked, own, {
     batches,
     clientKeeps: round.clientKeeps,
     book,
@@ -60,53 +73,65 @@ const judged = (
   const onPhone: Reason[] = event.turnedBack
     ? [{ code: 'refused-on-the-phone', outcome: 'never', source: 'the phone' }]
     : [];
-  return verdictOf([
-    ...found.reasons,
-    ...timeReasons(event.at, round.startedAt.getTime(), now),
-    ...onPhone,
-  ]);
+  return verdictOf([...found.reasons, ...onPhone]);
 };
 
 /** What an event becomes: a fact, how the surface stands after it, and what its phone is told. */
 interface Became {
   fact: Pick<NewFact, 'kind' | 'body'>;
+  /** When it is held to have been, ms since 1970. */
+  at: number;
   state?: SurfaceState;
   took: Took;
 }
 
+/** What an event becomes that is refused: it is on record all the same. */
+const refusedAs = (refused: Refused, reasons: Reason[], at: number): Became => ({
+  fact: { kind: 'refusal', body: { what: 'round-event', refused, reasons } },
+  at,
+  took: { failed: problems.refused(reasons) },
+});
+
+/** What an event becomes of a surface that the round's protocol does not know. */
+export const becomesUnknown = (sent: Sent, round: RoundAtHome, now: number): Became => {
+  const { at, surfaceId } = possible(sent, { round, state: untouchedState }, now);
+  const reasons = [forbidden('not-in-this-round', 'the approved protocol')];
+  return refusedAs({ is: 'unknown-surface', surfaceId }, reasons, at);
+};
+
 /** What an event becomes where it was done. */
 export const becomes = (
-  { roundId, event }: Sent,
+  sent: Sent,
   at: { round: RoundAtHome; place: Place; state: SurfaceState },
   scene: Scene,
   now: number,
 ): Became => {
   const { round, place, state } = at;
-  const batchCode =
-    event.batchId === null ? null : (scene.batches.get(event.batchId)?.code ?? null);
+  const event = possible(sent, at, now);
+  const { roundId, surfaceId, batchId } = event;
+  const batchCode = batchId === null ? null : (scene.batches.get(batchId)?.code ?? null);
   const { roomName, surface } = place;
   if (round.finishedAt) {
-    const { surfaceId, batchId, kind } = event;
-    const told = { roundId, surfaceId, batchId, batchCode, surfaceName: surface.name, roomName };
-    return {
-      fact: { kind: 'late-event', body: { ...told, event: kind } },
-      took: { taken: 'late' },
-    };
+    const where = { roundId, surfaceId, surfaceName: surface.name, roomName };
+    const told = { ...where, batchId, batchCode, event: event.kind, ...timingOf(event) };
+    return { fact: { kind: 'late-event', body: told }, at: event.at, took: { taken: 'late' } };
   }
   const asked = askedIn(round, surface);
-  const { outcome, reasons } = judged(event, { round, asked, state }, scene, now);
+  const own = clockOfRoundAt(state, event, asked);
+  const met = { round, asked, state, own };
+  const { outcome, reasons } = judged(
+    { ...event, turnedBack: sent.event.turnedBack },
+    met,
+    scene,
+    now,
+  );
   if (outcome === 'never') {
     const refused = { is: 'event' as const, roomName, surfaceName: surface.name, batchCode };
-    return {
-      fact: { kind: 'refusal', body: { what: 'round-event', refused, reasons } },
-      took: { failed: problems.refused(reasons) },
-    };
+    return refusedAs(refused, reasons, event.at);
   }
   return {
-    fact: factOf({ ...event, roundId }, place, batchCode, {
-      asked,
-      own: clockOfRound(state, roundId),
-    }),
+    fact: factOf(event, place, batchCode, { asked, own }),
+    at: event.at,
     state: afterEvent(state, { roundId, event }, asked),
     took: { taken: 'now' },
   };

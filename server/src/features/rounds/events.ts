@@ -3,6 +3,7 @@ import {
   treatmentOf,
   wetClock,
   type Asked,
+  type EventClock,
   type EventKind,
   type SurfaceClock,
   type TreatedSurface,
@@ -42,15 +43,22 @@ export interface ToldBody {
   surfaceId: string;
   event: EventKind;
   batchId: string | null;
+  clock?: EventClock;
 }
+
+/** Of rows of before: as if one clock had timed all of a round. */
+export const clockOf = ({ clock, roundId }: Pick<ToldBody, 'clock' | 'roundId'>): EventClock =>
+  clock ?? { opening: roundId, uncertain: 0 };
 
 /** What a fact tells of a surface, counted in its round or late; nothing where it is another. */
 export const toldIn = (
   fact: Pick<LedgerRow, 'factId' | 'kind' | 'at' | 'body'>,
 ): (RoundEvent & { roundId: string }) | null => {
   if (!['surface-event', 'wet-time', 'late-event'].includes(fact.kind)) return null;
-  const { roundId, surfaceId, event, batchId } = fact.body as ToldBody;
-  return { id: fact.factId, roundId, surfaceId, kind: event, at: fact.at.getTime(), batchId };
+  const told = fact.body as ToldBody;
+  const { roundId, surfaceId, event: kind, batchId } = told;
+  const at = fact.at.getTime();
+  return { id: fact.factId, roundId, surfaceId, kind, at, batchId, clock: clockOf(told) };
 };
 
 /** The events that count in a round, as they were taken. */
@@ -62,25 +70,42 @@ export const eventsOf = (facts: LedgerRow[]): RoundEvent[] =>
     return [event];
   });
 
+/** An event where and when it is put on record. */
+export interface Timed extends RoundEvent {
+  roundId: string;
+  said: number;
+  /** By how many ms it was moved. */
+  moved: number;
+}
+
+/** How it was timed, as its fact says it. */
+export const timingOf = ({ clock, said, moved }: Timed) => ({
+  clock,
+  said,
+  ...(moved === 0 ? {} : { movedSeconds: Math.round(moved / 1000) }),
+});
+
 /**
  * The fact that an accepted event becomes: the end of a stretch carries the time required and the
  * time held. `own`: the surface's clock in this round before it.
  */
 export const factOf = (
-  event: RoundEvent & { roundId: string },
+  event: Timed,
   { surface, roomName }: Place,
   batchCode: string | null,
   { asked, own }: { asked: Asked; own: SurfaceClock },
 ): Pick<NewFact, 'kind' | 'body'> => {
   const { roundId, surfaceId, batchId, kind } = event;
-  const common = { roundId, surfaceId, batchId, batchCode, surfaceName: surface.name, roomName };
+  const where = { roundId, surfaceId, surfaceName: surface.name, roomName };
+  const common = { ...where, batchId, batchCode, ...timingOf(event) };
   const { treatment } = surface;
   if (treatment && own.wetSince !== null && (kind === 'wiped' || kind === 'found-dry')) {
     const stretch = wetClock(own, event, asked).stretches.at(-1)!;
-    const { heldSeconds, shownSeconds, coats, seen, outcome } = stretch;
+    const { heldSeconds, shownSeconds, uncertainSeconds, coats, seen, outcome } = stretch;
     const { active, strength, seconds: requiredSeconds } = treatment;
     const came = { met: outcome === 'met', ...(requiredSeconds > 0 ? { outcome } : {}) };
-    const seenWet = { coats: coats.length, looks: seen.length, shownSeconds };
+    const unsure = uncertainSeconds > 0 ? { uncertainSeconds } : {};
+    const seenWet = { coats: coats.length, looks: seen.length, shownSeconds, ...unsure };
     const held = { requiredSeconds, heldSeconds, ...seenWet, ...came };
     return { kind: 'wet-time', body: { ...common, event: kind, active, strength, ...held } };
   }

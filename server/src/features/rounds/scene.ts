@@ -42,8 +42,8 @@ const protocolsOf = async (
 };
 
 const onIn = ({ together, rounds }: SurfaceState): string[] => [
-  ...together.on,
-  ...Object.values(rounds).flatMap(({ on }) => on),
+  ...together.clock.on,
+  ...Object.values(rounds).flatMap(({ clock }) => clock.on),
 ];
 
 /** Looks up, in a few questions, all that these events meet. Whoever asks has the turn to append. */

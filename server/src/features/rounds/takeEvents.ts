@@ -4,7 +4,7 @@ import { within, type Context } from '../../platform/context.ts';
 import { ProblemError, problems } from '../../platform/http/problems.ts';
 import type { Person } from '../people/service.ts';
 import { appendAll, turnToAppend, type NewFact } from '../records/service.ts';
-import { becomes, type Taken, type Took } from './becomes.ts';
+import { becomes, becomesUnknown, type Taken, type Took } from './becomes.ts';
 import { placeIn, toldIn } from './events.ts';
 import { sceneOf, stateIn, stateKey, type Scene, type Sent } from './scene.ts';
 import { mine } from './service.ts';
@@ -43,12 +43,14 @@ const takeOne = (
   if (known) return { taken: asBefore(known, sent) };
   const { homeId, homeName, versionId } = round!;
   const place = placeIn(scene.protocols.get(versionId)!, event.surfaceId);
-  if (!place) throw problems.notFound('surface-in-round');
   const state = stateIn(scene, homeId, event.surfaceId);
-  const became = becomes(sent, { round: round!, place, state }, scene, now);
+  const became = place
+    ? becomes(sent, { round: round!, place, state }, scene, now)
+    : becomesUnknown(sent, round!, now);
   const home = { id: homeId, name: homeName };
-  facts.push({ ...became.fact, factId: event.id, at: event.at, home, person } as NewFact);
-  scene.known.set(event.id, { ...became.fact, factId: event.id, at: new Date(event.at) });
+  const { fact, at } = became;
+  facts.push({ ...fact, factId: event.id, at, home, person } as NewFact);
+  scene.known.set(event.id, { ...fact, factId: event.id, at: new Date(at) });
   if (became.state) scene.states.set(stateKey(homeId, event.surfaceId), became.state);
   return became.took;
 };

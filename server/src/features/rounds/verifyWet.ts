@@ -9,7 +9,7 @@ import {
 import type { Context } from '../../platform/context.ts';
 import { allVersions } from '../protocols/service.ts';
 import { canonical } from '../records/chain.ts';
-import { askedIn, type ToldBody } from './events.ts';
+import { askedIn, clockOf, type ToldBody } from './events.ts';
 import {
   allRounds,
   allStates,
@@ -61,7 +61,7 @@ export class WetAnew {
   private done({ factId, at, body }: Omit<Seen, 'kind'>): void {
     const said = JSON.parse(body) as ToldBody;
     const { roundId, surfaceId, event: kind, batchId } = said;
-    const event = { id: factId, surfaceId, kind, at: Number(at), batchId };
+    const event = { id: factId, surfaceId, kind, at: Number(at), batchId, clock: clockOf(said) };
     const round = this.rounds.get(roundId);
     const asked = round && this.askedAt(round, surfaceId);
     if (!round || !asked) return;

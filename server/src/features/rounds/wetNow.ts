@@ -9,9 +9,10 @@ import { roundsAtHome, wetStates } from './store.ts';
 /** Which rounds have which surface wet. */
 const wetIn = async (context: Context) =>
   (await wetStates(context)).flatMap(({ surfaceId, state }) =>
-    Object.entries(state.rounds).flatMap(([roundId, { wetSince, coats, seen }]) =>
-      wetSince === null ? [] : [{ roundId, surfaceId, wetSince, coats, seen }],
-    ),
+    Object.entries(state.rounds).flatMap(([roundId, { clock }]) => {
+      const { wetSince, coats, seen, slack } = clock;
+      return wetSince === null ? [] : [{ roundId, surfaceId, wetSince, coats, seen, slack }];
+    }),
   );
 
 /** What is wet right now across all rounds in hand, what is due soonest first. */

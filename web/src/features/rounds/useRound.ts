@@ -10,6 +10,7 @@ import {
 } from '@zymostat/core';
 import { useMemo } from 'react';
 import { v7 as newId } from 'uuid';
+import { serverNow, tickNow } from '../../api/serverTime.ts';
 import { useAppSelector } from '../../store/store.ts';
 import { keep } from '../../offline/outbox.ts';
 import type { Stop } from './stop.ts';
@@ -64,8 +65,12 @@ export const doAt = (
   { kind, batchId }: Pick<WetEvent, 'kind' | 'batchId'>,
   around: AroundEvent,
 ): Verdict => {
-  const event = { id: newId(), surfaceId: stop.surface.id, kind, at: Date.now(), batchId };
+  const tick = tickNow();
+  const clock = { opening: tick.opening, uncertain: 0 };
+  const what = { surfaceId: stop.surface.id, kind, batchId };
+  const event = { id: newId(), ...what, at: serverNow(), clock };
   const verdict = judgeEvent(event, stop.treatment, stop.clock, around);
-  void keep(roundId, { ...event, personId, turnedBack: verdict.outcome === 'never' });
+  const turnedBack = verdict.outcome === 'never';
+  void keep(roundId, { ...event, said: Date.now(), personId, turnedBack }, tick);
   return verdict;
 };

@@ -2,6 +2,7 @@ import type { BatchRow, Me, Round } from '@zymostat/contract';
 import type { EventKind, Verdict } from '@zymostat/core';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
+import { serverNow } from '../../api/serverTime.ts';
 import { useBook } from '../../api/useBook.ts';
 import { useNow } from '../../ui/useNow.ts';
 import { aheadOf, isOver, isWet, upNext, wetByDue, type Stop } from './stop.ts';
@@ -72,7 +73,7 @@ export const useRoundWork = (inRound: InRound) => {
     onHand: (batchId: string) => take(current, batchId),
     act,
     /** Wiping it now would be too early. */
-    isEarly: () => isWet(current) && !isOver(current, Date.now()),
+    isEarly: () => isWet(current) && !isOver(current, serverNow()),
     stopped,
     goBack: () => {
       putBack(current);

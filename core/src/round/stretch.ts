@@ -1,0 +1,53 @@
+import { outcomeOfWiped, shownUntil } from './shown.ts';
+import type { Stretch, SurfaceClock } from './surfaceClock.ts';
+import type { Asked, EventClock, WetEvent } from './wetEvents.ts';
+
+/** Whole seconds that a stretch from `from` to `to` (ms) was held; never rounded up. */
+export const secondsBetween = (from: number, to: number): number =>
+  Math.max(0, Math.floor((to - from) / 1000));
+
+/** Nothing is wet on it any more. */
+const nothingOn = { wetSince: null, coats: [], seen: [], begunBy: null, slack: 0 };
+
+/**
+ * Within one opening what lies between two events is exact, unless one of them had to be moved;
+ * between two openings it is as uncertain as either.
+ */
+export const slackWith = (
+  { begunBy, slack }: SurfaceClock,
+  { opening, uncertain }: EventClock,
+): number => {
+  if (begunBy === null) return slack;
+  const apart =
+    begunBy.opening === opening
+      ? Math.abs(begunBy.uncertain - uncertain)
+      : Math.max(begunBy.uncertain, uncertain);
+  return Math.max(slack, apart);
+};
+
+/** The clock once the stretch in progress is over, if there is one. */
+export const ended = (
+  clock: SurfaceClock,
+  { at, clock: by }: WetEvent,
+  how: Stretch['ended'],
+  asked: Asked,
+): Pick<SurfaceClock, 'stretches' | keyof typeof nothingOn> => {
+  const { wetSince: from, coats, seen, stretches } = clock;
+  if (from === null) return { ...nothingOn, stretches };
+  const lay = { from, coats, seen };
+  // Where it was found dry, the coat did not hold as long as is expected: only what was seen counts.
+  const slack = slackWith(clock, by);
+  const coatHolds = how === 'found-dry' ? 0 : Math.max(0, asked.coatHolds - slack);
+  // Of two readings the shorter wet time counts.
+  const to = Math.max(from, at - slack * 1000);
+  const stretch: Stretch = {
+    ...lay,
+    to: at,
+    heldSeconds: secondsBetween(from, to),
+    shownSeconds: secondsBetween(from, shownUntil(lay, coatHolds, to)),
+    uncertainSeconds: slack,
+    ended: how,
+    outcome: how === 'wiped' ? outcomeOfWiped(lay, { ...asked, coatHolds }, to) : 'not-met',
+  };
+  return { ...nothingOn, stretches: [...stretches, stretch] };
+};

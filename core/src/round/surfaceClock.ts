@@ -1,0 +1,52 @@
+import type { StretchOutcome } from './shown.ts';
+import type { EventClock } from './wetEvents.ts';
+
+/**
+ * One stretch of wetness, from the first coat to its end. Held times are whole seconds, rounded
+ * down: as long as it lay there, and as long as it is known to have been wet without a gap.
+ */
+export interface Stretch {
+  from: number;
+  to: number;
+  heldSeconds: number;
+  shownSeconds: number;
+  /** By how much both may have been shorter, and were taken to be: clocks disagreed. */
+  uncertainSeconds: number;
+  coats: number[];
+  seen: number[];
+  ended: 'wiped' | 'found-dry';
+  outcome: StretchOutcome;
+}
+
+export interface SurfaceClock {
+  /** What waited in the toilet's water is out, and the bowl flushed. */
+  lifted: boolean;
+  washed: boolean;
+  wetSince: number | null;
+  /** When each coat of the stretch in progress went on. */
+  coats: number[];
+  /** When somebody looked at the stretch in progress and saw it wet. */
+  seen: number[];
+  /** By which clock the stretch in progress was begun, and by how many s it may be shorter. */
+  begunBy: EventClock | null;
+  slack: number;
+  stretches: Stretch[];
+  /** Batches on the surface that have not been rinsed off. */
+  on: string[];
+  done: boolean;
+  lastAt: number | null;
+}
+
+export const untouched: SurfaceClock = {
+  lifted: false,
+  washed: false,
+  wetSince: null,
+  coats: [],
+  seen: [],
+  begunBy: null,
+  slack: 0,
+  stretches: [],
+  on: [],
+  done: false,
+  lastAt: null,
+};

@@ -1,0 +1,40 @@
+/** What a cleaner does at one surface; `at` in ms since 1970, told by the phone that saw it. */
+export const eventKinds = [
+  'lifted',
+  'washed',
+  'applied',
+  'rewet',
+  'seen-wet',
+  'found-dry',
+  'wiped',
+  'rinsed',
+] as const;
+export type EventKind = (typeof eventKinds)[number];
+
+/**
+ * By which clock an event was timed: one opening of the page on one phone, in which time runs evenly
+ * whatever the phone's clock is set to; and by how many whole seconds it may be off all the same.
+ */
+export interface EventClock {
+  opening: string;
+  uncertain: number;
+}
+
+export interface WetEvent {
+  surfaceId: string;
+  kind: EventKind;
+  at: number;
+  batchId: string | null;
+  clock: EventClock;
+}
+
+/**
+ * What the protocol asks of the surface: seconds to stay wet, and whether a rinse closes it; and for
+ * how many seconds a coat is known to stay wet there, 0 where nobody knows.
+ */
+export interface Asked {
+  seconds: number;
+  coatHolds: number;
+  applies: boolean;
+  rinses: boolean;
+}
