@@ -19,6 +19,8 @@ export const chromium: PlaywrightTestConfig['use'] = {
     ],
   },
   locale: 'en-GB',
+  // What a service worker answers cannot be looked at; offline.spec.ts lets it work.
+  serviceWorkers: 'block',
   actionTimeout: 10_000,
 };
 

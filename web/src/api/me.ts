@@ -1,4 +1,5 @@
 import type { Answer, Body } from '@zymostat/contract';
+import { forgetAnswers } from './answers.ts';
 import { api, call } from './api.ts';
 import { signedOut } from './signedOut.ts';
 
@@ -18,11 +19,16 @@ export const meApi = api.injectEndpoints({
     }),
     signIn: build.mutation<Answer<'signIn'>, Body<'signIn'>>({
       query: (body) => call('signIn', { body }),
-      onQueryStarted: (_, { queryFulfilled }) =>
-        void queryFulfilled.then(signedOut.clear, () => undefined),
+      onQueryStarted: (_, { queryFulfilled }) => {
+        void forgetAnswers();
+        void queryFulfilled.then(signedOut.clear, () => undefined);
+      },
       invalidatesTags: (me) => (me ? ['Me'] : []),
     }),
-    signOut: build.mutation<null, void>({ query: () => call('signOut') }),
+    signOut: build.mutation<null, void>({
+      query: () => call('signOut'),
+      onQueryStarted: () => void forgetAnswers(),
+    }),
   }),
 });
 export const { useMeQuery, useSignInMutation, useSignOutMutation } = meApi;

@@ -7,7 +7,10 @@ import { SignIn } from '../features/people/SignIn.tsx';
 import { Waiting, WentWrong } from '../ui/parts.tsx';
 import { problemOf } from '../api/api.ts';
 import { useMeQuery } from '../api/me.ts';
+import { fetchAtHand } from '../offline/atHand.ts';
+import { whenTaken } from '../offline/worker.ts';
 import { Shell } from './Shell.tsx';
+import { WayOn } from './WayOn.tsx';
 
 /** Each place is a chunk of its own; the first one brings its words along. */
 const Homes = lazy(() => import('../features/board/Homes.tsx'));
@@ -44,7 +47,9 @@ export const App = () => {
   // What was done without signal is sent from wherever the application is opened again.
   const personId = me?.person.id;
   useEffect(() => {
-    if (personId) void resumeKept();
+    if (!personId) return;
+    void resumeKept();
+    whenTaken(() => void fetchAtHand());
   }, [personId]);
   if (isLoading) return null;
   if (error && problemOf(error).status !== 401)
@@ -62,34 +67,36 @@ export const App = () => {
   }
   const supervisor = me.person.role === 'supervisor';
   return (
-    <Suspense fallback={<Waiting what={w.name('shell', 'thePage')} />}>
-      <Routes>
-        <Route path="/rounds/:roundId" element={<Round />} />
-        <Route element={<Shell me={me} />}>
-          {supervisor && (
-            <>
-              <Route path="/homes" element={<Homes />} />
-              <Route path="/homes/:homeId/:tab" element={<HomePage />} />
-              <Route path="/homes/:homeId/:tab/:surfaceId" element={<HomePage />} />
-              <Route path="/records" element={<Records />} />
-              <Route path="/house-rules" element={<HouseRules />} />
-              <Route path="/products" element={<Products />} />
-            </>
-          )}
-          <Route path="/sources" element={<Sources />} />
-          <Route path="/rounds" element={<Rounds />} />
-          <Route path="/bench" element={<Bench />} />
-          <Route path="/bench/analyse" element={<Analyse />} />
-          <Route path="/bench/bottles" element={<Bottles />} />
-          <Route path="/keep-apart" element={<KeepApart />} />
-          <Route path="/keep-apart/may-i" element={<MayI />} />
-          <Route path="/keep-apart/shelves" element={<Shelves />} />
-          <Route path="/keep-apart/log" element={<Log />} />
-          <Route path="/keep-apart/book" element={<TheBook />} />
-          {supervisor && <Route path="/keep-apart/homes" element={<ClientHomes />} />}
-          <Route path="*" element={<Navigate to={supervisor ? '/homes' : '/rounds'} replace />} />
-        </Route>
-      </Routes>
-    </Suspense>
+    <WayOn>
+      <Suspense fallback={<Waiting what={w.name('shell', 'thePage')} />}>
+        <Routes>
+          <Route path="/rounds/:roundId" element={<Round />} />
+          <Route element={<Shell me={me} />}>
+            {supervisor && (
+              <>
+                <Route path="/homes" element={<Homes />} />
+                <Route path="/homes/:homeId/:tab" element={<HomePage />} />
+                <Route path="/homes/:homeId/:tab/:surfaceId" element={<HomePage />} />
+                <Route path="/records" element={<Records />} />
+                <Route path="/house-rules" element={<HouseRules />} />
+                <Route path="/products" element={<Products />} />
+              </>
+            )}
+            <Route path="/sources" element={<Sources />} />
+            <Route path="/rounds" element={<Rounds />} />
+            <Route path="/bench" element={<Bench />} />
+            <Route path="/bench/analyse" element={<Analyse />} />
+            <Route path="/bench/bottles" element={<Bottles />} />
+            <Route path="/keep-apart" element={<KeepApart />} />
+            <Route path="/keep-apart/may-i" element={<MayI />} />
+            <Route path="/keep-apart/shelves" element={<Shelves />} />
+            <Route path="/keep-apart/log" element={<Log />} />
+            <Route path="/keep-apart/book" element={<TheBook />} />
+            {supervisor && <Route path="/keep-apart/homes" element={<ClientHomes />} />}
+            <Route path="*" element={<Navigate to={supervisor ? '/homes' : '/rounds'} replace />} />
+          </Route>
+        </Routes>
+      </Suspense>
+    </WayOn>
   );
 };

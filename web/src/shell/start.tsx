@@ -2,6 +2,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { BrowserRouter } from 'react-router';
+import { installWorker } from '../offline/worker.ts';
 import { App } from './App.tsx';
 import { paint } from '../ui/paint.ts';
 import { store } from '../store/store.ts';
@@ -9,6 +10,7 @@ import { store } from '../store/store.ts';
 /** Draws the page. */
 export const start = (): void => {
   paint(document.documentElement);
+  installWorker();
   createRoot(document.getElementById('root')!).render(
     <StrictMode>
       <Provider store={store}>

@@ -35,4 +35,8 @@ export const shell = {
   serverSilent: 'The server does not answer. Nothing you wrote is lost; try again in a moment.',
   whichLanguage: 'Which language do you want to read?',
   changeLater: 'You can change it later under your name.',
+  partBroke: 'This part of the page could not be shown.',
+  nothingIsLost: 'Nothing that you did is lost. Without signal some pages cannot be opened.',
+  tryAgain: 'Try again',
+  toTheStart: 'To the start',
 } as const;

@@ -36,4 +36,8 @@ export const shell = {
     'El servidor no responde. No se perdió nada de lo que escribió; pruebe otra vez en un momento.',
   whichLanguage: '¿En qué idioma quiere leer?',
   changeLater: 'Puede cambiarlo después, bajo su nombre.',
+  partBroke: 'Esta parte de la página no se pudo mostrar.',
+  nothingIsLost: 'No se pierde nada de lo que hizo. Sin señal algunas páginas no se pueden abrir.',
+  tryAgain: 'Intente otra vez',
+  toTheStart: 'Al inicio',
 };

@@ -1,0 +1,34 @@
+import type { Answer, RouteName } from '@zymostat/contract';
+import { call } from '../api/api.ts';
+
+/** What somebody needs where there is no signal: the rounds in hand, the bottles, the book. */
+const needed: readonly RouteName[] = [
+  'me',
+  'rounds',
+  'roundHomes',
+  'batches',
+  'bottles',
+  'stock',
+  'book',
+  'places',
+  'mishaps',
+  'wetNow',
+];
+
+const ask = (name: RouteName, id?: string): Promise<Response> =>
+  fetch(`/api${call(name, id === undefined ? {} : { id }).url}`);
+
+/**
+ * Fetches what is needed where there is no signal, once the worker that keeps answers has taken
+ * over. What does not come now comes the next time.
+ */
+export const fetchAtHand = async (): Promise<void> => {
+  if (!navigator.serviceWorker?.controller) return;
+  try {
+    await Promise.all(needed.map((name) => ask(name)));
+    const rounds = (await (await ask('rounds')).json()) as Answer<'rounds'>;
+    for (const { id } of rounds) await ask('round', id);
+  } catch {
+    // No signal: what came before is still there.
+  }
+};
