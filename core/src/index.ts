@@ -114,6 +114,7 @@ export * from './protocol/steps.ts';
 export * from './protocol/stepParts.ts';
 export * from './protocol/visitMeetings.ts';
 export * from './protocol/workingOrder.ts';
+export * from './round/cameOf.ts';
 export * from './round/coatHolds.ts';
 export * from './round/judgeEvent.ts';
 export * from './round/judgeBatch.ts';

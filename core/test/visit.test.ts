@@ -1,12 +1,14 @@
 import fc from 'fast-check';
 import {
   activeFacts,
+  cameOf,
   cautiousBook as book,
   eventKinds,
   foldClock,
   judgeEvent,
   outcomeOf,
   untouched,
+  waitsFor,
   wetClock,
   type Active,
   type Batch,
@@ -123,6 +125,27 @@ describe('the wet clock', () => {
     expect(wetClock(before, event('rinsed', 12), asked)).toMatchObject({ done: true, on: [] });
   });
 
+  test('left out is no outcome, is told of, and may still be done', () => {
+    const skipped = fold(washed, event('skipped', 2));
+    expect(skipped).toMatchObject({ done: true, skipped: true });
+    expect([outcomeOf(skipped, treatment), cameOf(skipped, treatment)]).toEqual([null, 'skipped']);
+    expect(fold(event('skipped', 0), event('washed', 1))).toMatchObject({
+      done: false,
+      skipped: false,
+    });
+  });
+
+  test.each([
+    ['open', [washed], 'open'],
+    ['wet', [washed, applied], 'open'],
+    ['met', [washed, applied, event('wiped', 11)], null],
+    ['not met', [washed, applied, event('wiped', 2)], 'not-met'],
+    ['not shown', [washed, applied, event('wiped', 12), event('rinsed', 13)], null],
+    ['forgotten', [washed, applied, event('wiped', 60)], 'not-shown'],
+  ])('at the end %s', (_, events, came) => {
+    expect(cameOf(fold(...events), treatment)).toBe(came);
+  });
+
   test('washing alone is done by washing', () => {
     const asked = { seconds: 0, coatHolds: 0, applies: false, rinses: false };
     expect(foldClock([washed], asked)).toMatchObject({ done: true });
@@ -151,9 +174,12 @@ describe('the wet clock', () => {
 
 describe('what may happen next', () => {
   const codes = (next: WetEvent, ...before: WetEvent[]): ReasonCode[] =>
-    judgeEvent(next, treatment, fold(...before), { batches, clientKeeps: [], book }).reasons.map(
-      (r) => r.code,
-    );
+    judgeEvent(next, treatment, fold(...before), {
+      batches,
+      clientKeeps: [],
+      nearby: [],
+      book,
+    }).reasons.map((r) => r.code);
 
   test('the usual way through is free of objections', () => {
     const way = [
@@ -164,6 +190,20 @@ describe('what may happen next', () => {
       event('rinsed', 12),
     ];
     way.forEach((next, i) => expect(codes(next, ...way.slice(0, i))).toEqual([]));
+  });
+
+  test.each<[string, string, string[], ReasonCode[]]>([
+    ['vinegar beside wet peroxide', 'vinegar', ['perox'], ['waits-for']],
+    ['peroxide beside wet vinegar', 'perox', ['vinegar'], ['waits-for']],
+    ['peroxide beside wet peroxide', 'perox', ['perox'], []],
+    ['peroxide beside wet alcohol, which only spoils or takes care', 'perox', ['alcohol'], []],
+    ['vinegar beside what nobody knows any more', 'vinegar', ['gone'], []],
+    ['vinegar with nothing wet in the room', 'vinegar', [], []],
+  ])('%s', (_, hand, on, expected) => {
+    const nearby = on.length > 0 ? [{ name: 'Tiles', on }] : [];
+    const reasons = waitsFor(batches.get(hand)!, { nearby, batches, book });
+    expect(reasons.map(({ code }) => code)).toEqual(expected);
+    if (expected.length > 0) expect(reasons[0]!.figures).toMatchObject({ surface: 'Tiles' });
   });
 
   test.each<[string, WetEvent, WetEvent[], ReasonCode]>([
@@ -199,6 +239,7 @@ describe('what may happen next', () => {
       judgeEvent(event('rewet', 2, 'vinegar'), treatment, fold(washed, applied), {
         batches,
         clientKeeps: [],
+        nearby: [],
         book,
       }).reasons[0],
     ).toMatchObject({
@@ -238,6 +279,7 @@ describe('what may happen next', () => {
       judgeEvent(event('applied', 2, id), byLabel, foldClock([washed], byLabel), {
         batches,
         clientKeeps: [],
+        nearby: [],
         book,
       }).reasons.map(({ code }) => code);
     expect(next('spray')).toEqual([]);
@@ -260,6 +302,7 @@ describe('what may happen next', () => {
       judgeEvent(applied, washOnly, foldClock([washed], washOnly), {
         batches,
         clientKeeps: [],
+        nearby: [],
         book,
       }).reasons[0]!.code,
     ).toBe('not-in-the-protocol');

@@ -160,6 +160,16 @@ test.describe.serial('a cleaner on the phone', () => {
     await expect(page.getByRole('timer')).toBeVisible();
   });
 
+  test('leaves one out with a reason, which is one tap', async () => {
+    await surface(page, 'Kitchen floor');
+    await page.getByRole('button', { name: 'Not this one' }).click();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'It is in use' }).click();
+    await surface(page, 'Kitchen floor');
+    await expect(page.getByRole('status').filter({ hasText: 'Left out' })).toBeVisible();
+    await surface(page, homeOf(page).surface);
+  });
+
   test('keeps what is done without signal, and sends it when there is some', async () => {
     await page.context().setOffline(true);
     await surface(page, homeOf(page).name === 'Yara' ? 'Bath' : 'Mirror');
@@ -183,7 +193,7 @@ test.describe.serial('a cleaner on the phone', () => {
     await expect(desk.getByRole('link', { name: new RegExp(`${name} · ${what}`) })).toHaveCount(0);
 
     await page.getByRole('button', { name: 'Finish the round' }).click();
-    await expect(page.getByRole('dialog')).toContainText('surfaces are not done');
+    await expect(page.getByRole('dialog')).toContainText('Not done');
     await page.getByRole('button', { name: 'Finish it' }).click();
     await expect(page.getByRole('heading', { name: 'Rounds' })).toBeVisible();
 

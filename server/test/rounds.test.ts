@@ -261,6 +261,38 @@ test('many phones pressing at once take each event once and keep the chain whole
   ]);
 });
 
+test('vinegar waits while anything in the room is wet with peroxide, and goes on afterwards', async () => {
+  const round = await start();
+  const screen = (await tobias.call(`GET /rounds/${round}`)).body.version.protocol.rooms[0]
+    .surfaces[0].id as string;
+  await did(round, basin, 'washed');
+  await did(round, screen, 'washed');
+  await did(round, basin, 'applied', bottle.peroxide);
+  const refused = await did(round, screen, 'applied', bottle.vinegar);
+  expect(codes(refused)).toContain('waits-for');
+  expect(refused.body.detail).toContain('Still wet in this room: Basin, with peroxide');
+  bed.pass(10 * MINUTE);
+  await did(round, basin, 'wiped');
+  expect((await did(round, screen, 'applied', bottle.vinegar)).status).toBe(200);
+});
+
+test('what is left out has a reason, on record and at the end by name', async () => {
+  const round = await start();
+  expect(codes(await did(round, basin, 'skipped'))).toEqual(['no-reason-given']);
+  await did(round, basin, 'skipped', null, { why: 'in-use' });
+  expect(await lastRecord()).toMatchObject({ body: { event: 'skipped', why: 'in-use' } });
+  await tobias.call(`POST /rounds/${round}/finish`, {});
+  const { body } = await lastRecord();
+  expect(body).toMatchObject({ done: 0, open: 4 });
+  expect(body.named).toContainEqual({
+    roomName: 'Bathroom',
+    surfaceName: 'Basin',
+    came: 'skipped',
+  });
+  const csv = (await maren.call('GET /records.csv?kind=round-finished')).body as string;
+  expect(csv).toContain('Left out: Bathroom, Basin');
+});
+
 describe('no event is refused for its time', () => {
   test.each([
     ['in the future: now', 10, 0, -600],

@@ -55,6 +55,12 @@ export interface Figures {
   'reason.material-not-known': { why: string | number };
   'reason.porous': { material: string | number };
   'reason.cloth-only': { kind: string; why: string | number };
+  'reason.waits-for': {
+    surface: string | number;
+    on: string | number;
+    hand: string | number;
+    happens: string | number;
+  };
   'reason.must-not-meet': {
     on: string | number;
     hand: string | number;
@@ -405,6 +411,7 @@ export interface Figures {
     roomName: string | number;
     surfaceName: string | number;
     event: string | number;
+    why: string;
   };
   'recordWhat.wet-time': {
     roomName: string | number;
@@ -427,6 +434,7 @@ export interface Figures {
     roomName: string | number;
     surfaceName: string | number;
     event: string | number;
+    why: string;
   };
   'recordWhat.person-added': { subject: string | number; role: string | number };
   'recordWhat.role-changed': {
@@ -741,12 +749,6 @@ export interface Figures {
   'round.wipeNow2': { name: string | number };
   'round.itHasBeenWetOf': { b: unknown; held: string | number; seconds: string | number };
   'round.finishSRound': { homeName: string | number };
-  'round.ofSurfacesAreNotDone': {
-    openCount: string | number;
-    stopsCount: string | number;
-    open: string | number;
-    more: string;
-  };
   'round.stillToBeSentWait': { unsent: string | number };
   'round.begun': { by: string | number; startedAt: string | number };
   'round.startSRound': { home: string | number };
@@ -779,6 +781,7 @@ export interface Figures {
     shown: string | number;
   };
   'round.itHasLain': { held: string | number };
+  'round.leaveOut': { name: string | number };
   'sources.comparedByOn': { by: string | number; at: string | number };
   'sources.companyWhatOurFiguresRest': { b: unknown };
   'sources.restOnMemory': { count: number; b: unknown };

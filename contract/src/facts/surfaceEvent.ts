@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { id } from '../parts/text.ts';
-import { eventKind } from '../parts/trade.ts';
+import { eventKind, skipReason } from '../parts/trade.ts';
 import { factOf } from './fact.ts';
 import { timing } from './timing.ts';
 
@@ -16,6 +16,8 @@ export const surfaceEvent = factOf(
     surfaceName: v.string(),
     roomName: v.string(),
     batchCode: v.nullable(v.string()),
+    /** Why it was left out, where it was. */
+    why: v.optional(skipReason),
     ...timing,
   }),
 );

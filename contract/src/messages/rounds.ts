@@ -3,7 +3,7 @@ import { clientKeeps } from '../fields/home.ts';
 import { problem } from './problem.ts';
 import { version } from './protocols.ts';
 import { listOf, name, id, instant } from '../parts/text.ts';
-import { active, coatHolds, eventClock, eventKind } from '../parts/trade.ts';
+import { active, coatHolds, eventClock, eventKind, skipReason } from '../parts/trade.ts';
 
 export const roundEvent = v.strictObject({
   id,
@@ -21,6 +21,8 @@ export const roundEvent = v.strictObject({
 export const newRoundEvent = v.strictObject({
   ...roundEvent.entries,
   said: instant,
+  /** Why it was left out, where it was. */
+  why: v.optional(skipReason),
   personId: id,
   turnedBack: v.optional(v.boolean(), false),
 });

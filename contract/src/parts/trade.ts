@@ -11,6 +11,7 @@ import {
   routes,
   severities,
   situations,
+  skipReasons,
   threats,
 } from '@zymostat/core';
 import * as v from 'valibot';
@@ -43,6 +44,8 @@ export const severity = v.picklist(severities);
 export const situation = v.picklist(situations);
 
 export const eventKind = v.picklist(eventKinds);
+
+export const skipReason = v.picklist(skipReasons);
 
 /** By which opening of a page an event was timed, and by how many seconds it may be off. */
 export const eventClock = v.strictObject({

@@ -16,6 +16,12 @@ export interface Elsewhere {
   wet: boolean;
 }
 
+/** Another surface of the same room that is wet, and the batches on it. */
+export interface Nearby {
+  name: string;
+  on: readonly string[];
+}
+
 /**
  * What else bears on an event: the batches there are, what the client keeps, the company's book.
  */
@@ -23,6 +29,8 @@ export interface AroundEvent {
   batches: ReadonlyMap<string, Batch>;
   clientKeeps: readonly ProductId[];
   book: Book;
+  /** What else is wet in the same room. */
+  nearby: readonly Nearby[];
   /**
    * What other rounds of the same home have to do with the surface; a phone that knows of none
    * gives nothing.
@@ -102,6 +110,36 @@ const meetingReasons = (
   });
 };
 
+/** They may run together, or meet in the air of the room. */
+const NEAR_ROUTES = ['surface', 'air'] as const;
+
+/** What is wet in the same room and could hurt somebody if the batch in hand ran into it: it waits. */
+export const waitsFor = (
+  batch: Batch,
+  { nearby, batches, book }: Pick<AroundEvent, 'nearby' | 'batches' | 'book'>,
+): Reason[] =>
+  nearby.flatMap(({ name, on }) => {
+    const bites = on.flatMap((id) => {
+      const other = batches.get(id);
+      if (!other) return [];
+      return NEAR_ROUTES.flatMap((route) =>
+        judgeCombination(productOf(other), productOf(batch), { route }, book).bites.map((bite) => ({
+          bite,
+          other,
+        })),
+      );
+    });
+    const worst = bites.find(({ bite }) => bite.severity === 'never');
+    if (!worst) return [];
+    const { bite, other } = worst;
+    const families = {
+      on: activeFacts[other.active].family,
+      hand: activeFacts[batch.active].family,
+    };
+    const figures = { ...figuresOfBite(bite), ...families, surface: name };
+    return [forbidden('waits-for', bite.source, figures)];
+  });
+
 /** Whether the batch is still what its label says, and known to be so where that counts. */
 const batchReasons = (batch: Batch, { seconds, use }: Treatment, at: number): Reason[] => {
   const { discardAfter, status, active } = batch;
@@ -148,6 +186,7 @@ export const judgeBatch = (
     : [];
   return [
     ...meetingReasons(batch, clock, around),
+    ...waitsFor(batch, around),
     ...inBowl.filter(({ outcome }) => outcome === 'never'),
     ...batchReasons(batch, treatment, at),
     ...protocolReasons(batch, treatment),

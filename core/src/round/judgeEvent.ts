@@ -16,7 +16,7 @@ const orderReasons = (
   const { kind } = event;
   const is = (...kinds: EventKind[]) => kinds.includes(kind);
   const wet = clock.wetSince !== null;
-  const touches = is('applied', 'washed', 'rinsed');
+  const touches = is('applied', 'washed', 'rinsed', 'skipped');
   const coats = is('applied', 'rewet');
   const when = (holds: boolean, code: BareCode): Reason[] =>
     holds ? [forbidden(code, ORDER)] : [];

@@ -34,6 +34,8 @@ export interface SurfaceClock {
   /** Batches on the surface that have not been rinsed off. */
   on: string[];
   done: boolean;
+  /** Left out, with a reason on record. */
+  skipped: boolean;
   lastAt: number | null;
 }
 
@@ -48,5 +50,6 @@ export const untouched: SurfaceClock = {
   stretches: [],
   on: [],
   done: false,
+  skipped: false,
   lastAt: null,
 };

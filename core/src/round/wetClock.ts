@@ -17,7 +17,7 @@ export const wetClock = (clock: SurfaceClock, event: WetEvent, asked: Asked): Su
     case 'lifted':
       return { ...clock, ...at, lifted: true };
     case 'washed':
-      return { ...clock, ...at, washed: true, on: [], done: !asked.applies };
+      return { ...clock, ...at, washed: true, skipped: false, on: [], done: !asked.applies };
     case 'applied':
       return {
         ...clock,
@@ -56,6 +56,8 @@ export const wetClock = (clock: SurfaceClock, event: WetEvent, asked: Asked): Su
       };
     case 'rinsed':
       return { ...clock, ...at, on: [], done: true };
+    case 'skipped':
+      return { ...clock, ...at, skipped: true, done: true };
   }
 };
 

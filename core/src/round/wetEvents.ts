@@ -8,8 +8,20 @@ export const eventKinds = [
   'found-dry',
   'wiped',
   'rinsed',
+  'skipped',
 ] as const;
 export type EventKind = (typeof eventKinds)[number];
+
+/** Why a surface was left out. */
+export const skipReasons = [
+  'no-access',
+  'client-said-no',
+  'in-use',
+  'damaged',
+  'not-there',
+  'no-time',
+] as const;
+export type SkipReason = (typeof skipReasons)[number];
 
 /**
  * By which clock an event was timed: one opening of the page on one phone, in which time runs evenly

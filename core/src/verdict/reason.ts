@@ -71,6 +71,7 @@ export type BareCode =
   | 'not-cleaned-first'
   | 'not-wet'
   | 'not-in-this-round'
+  | 'no-reason-given'
   | 'already-wet'
   | 'wet-in-another-round'
   | 'nothing-to-do'
@@ -116,6 +117,7 @@ export interface ReasonFigures
   'air-over-limit': Breathed;
   'air-together-over-limit': Breathed & { count: number };
   // what must not meet
+  'waits-for': Bitten & Families & { surface: string };
   'must-not-meet': Bitten & Families & { onBatch: string; handBatch: string };
   'meets-in-bowl': Bitten & { keeps: ProductId };
   'taken-out-first': Bitten & { keeps: ProductId };

@@ -110,16 +110,25 @@ class Working {
     if (surface.steps.some(isRinse)) await this.did(surface, 'rinsed');
   }
 
-  /** A room from the top, wiped as each wet time is met, the floor last. */
-  async room({ surfaces }: TreatedRoom): Promise<void> {
-    const isFloor = ({ level }: TreatedSurface) => level === 'floor';
+  /** All of them begun, then each finished as its time is met. */
+  private async together(surfaces: readonly TreatedSurface[]): Promise<void> {
     const wet: Treating[] = [];
-    for (const surface of surfaces.filter((one) => !isFloor(one))) {
+    for (const surface of surfaces) {
       const treating = await this.begin(surface);
       if (treating) wet.push(treating);
     }
     wet.sort((a, b) => a.dueAt - b.dueAt);
     for (const treating of wet) await this.finish(treating);
+  }
+
+  /** A room from the top, wiped as each wet time is met, the floor last. */
+  async room({ surfaces }: TreatedRoom): Promise<void> {
+    const isFloor = ({ level }: TreatedSurface) => level === 'floor';
+    // Vinegar waits until nothing in the room is wet with what it must not meet.
+    const isVinegar = ({ treatment }: TreatedSurface) => treatment?.active === 'acetic acid';
+    const above = surfaces.filter((one) => !isFloor(one));
+    await this.together(above.filter((one) => !isVinegar(one)));
+    await this.together(above.filter(isVinegar));
     for (const surface of surfaces.filter(isFloor)) {
       this.pass(60 + Math.round(surface.area * 15));
       await this.did(surface, 'washed');

@@ -86,6 +86,8 @@ export const reason = {
   'weak-immunity-strength':
     'Somebody here has weak immunity: nothing weaker than 3 % peroxide or 70 % alcohol.',
   'pregnancy-ventilate': 'Pregnancy in this home: ventilate, and wear gloves.',
+  'waits-for':
+    'Still wet in this room: {surface}, with {on}, which must not meet {hand}. {happens} Wipe and rinse that first.',
   'must-not-meet': '{on} is still on this surface and must not meet {hand}. {happens} {remedy}',
   'meets-in-bowl': 'The client’s {keeps} is in that water. {happens} {remedy}',
   'taken-out-first': 'The client’s {keeps} is taken out first and the bowl flushed twice.',
@@ -139,6 +141,7 @@ export const reason = {
   'not-wet': 'Nothing is wet here.',
   'wet-in-another-round': 'It is wet in another round of this home. Ask who is on it.',
   'already-wet': 'It is wet already: re-wet it, or say that it was found dry.',
+  'no-reason-given': 'Left out without a reason: say why.',
   'not-in-this-round': 'This surface is not in the protocol of this round.',
   'nothing-to-do': 'There is nothing here to rinse off.',
   'not-in-the-protocol': 'The protocol sets only washing here.',

@@ -38,7 +38,7 @@ export const recordWhat = {
   'round-started': 'By version {version}',
   'round-finished':
     '{done} done{open, plural, =0 {} other {, # left open}}{notMet, plural, =0 {} other {, # not met}}{notShown, plural, =0 {} other {, # not shown}}',
-  'surface-event': '{roomName}: {surfaceName}. {event}',
+  'surface-event': '{roomName}: {surfaceName}. {event}{why, select, no {} other {: {why}}}',
   'wet-time':
     '{roomName}: {surfaceName}. {timed, select, yes {{heldSeconds} of {requiredSeconds}, {outcome, select, met {met} notshown {not shown} other {not met}}} other {Cleaned}}',
   refusal: '{what}: {refused}',
@@ -50,7 +50,7 @@ export const recordWhat = {
   'near-miss': '{what}',
   incident: '{what}',
   'company-numbers': 'Emergency {emergencyNumber}, poison line {poisonLine}',
-  'late-event': '{roomName}: {surfaceName}. {event}',
+  'late-event': '{roomName}: {surfaceName}. {event}{why, select, no {} other {: {why}}}',
   'company-set-up': 'The company began',
   'person-added': '{subject}: {role}',
   'role-changed': '{subject}: from {from} to {to}',

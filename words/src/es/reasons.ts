@@ -93,6 +93,8 @@ export const reason = {
   'weak-immunity-strength':
     'Alguien aquí tiene las defensas bajas: nada más débil que peróxido al 3 % o alcohol al 70 %.',
   'pregnancy-ventilate': 'Hay un embarazo en esta casa: ventile y use guantes.',
+  'waits-for':
+    'Sigue mojado en este cuarto: {surface}, con {on}, que no debe juntarse con {hand}. {happens} Primero pase el paño y enjuague allí.',
   'must-not-meet':
     'Todavía hay {on} en esta superficie, y no debe juntarse con {hand}. {happens} {remedy}',
   'meets-in-bowl': 'En esa agua hay algo del cliente: {keeps}. {happens} {remedy}',
@@ -145,6 +147,7 @@ export const reason = {
   'not-wet': 'Aquí no hay nada mojado.',
   'wet-in-another-round': 'Está mojado en otra ronda de esta casa. Pregunte quién la hace.',
   'already-wet': 'Ya está mojado: vuelva a mojarlo, o diga que lo encontró seco.',
+  'no-reason-given': 'Se dejó sin hacer y sin motivo: diga por qué.',
   'not-in-this-round': 'Esta superficie no está en el protocolo de esta ronda.',
   'nothing-to-do': 'Aquí no hay nada que enjuagar.',
   'not-in-the-protocol': 'El protocolo pone aquí solo lavar.',

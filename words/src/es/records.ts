@@ -37,7 +37,7 @@ export const recordWhat = {
   'round-started': 'Según la versión {version}',
   'round-finished':
     '{done} hechas{open, plural, =0 {} one {, # sin hacer} other {, # sin hacer}}{notMet, plural, =0 {} one {, # sin cumplir} other {, # sin cumplir}}{notShown, plural, =0 {} one {, # sin demostrar} other {, # sin demostrar}}',
-  'surface-event': '{roomName}: {surfaceName}. {event}',
+  'surface-event': '{roomName}: {surfaceName}. {event}{why, select, no {} other {: {why}}}',
   'wet-time':
     '{roomName}: {surfaceName}. {timed, select, yes {{heldSeconds} de {requiredSeconds}, {outcome, select, met {cumplido} notshown {no demostrado} other {no cumplido}}} other {Limpiado}}',
   refusal: '{what}: {refused}',
@@ -49,7 +49,7 @@ export const recordWhat = {
   'near-miss': '{what}',
   incident: '{what}',
   'company-numbers': 'Emergencias {emergencyNumber}, toxicología {poisonLine}',
-  'late-event': '{roomName}: {surfaceName}. {event}',
+  'late-event': '{roomName}: {surfaceName}. {event}{why, select, no {} other {: {why}}}',
   'company-set-up': 'La empresa empezó',
   'person-added': '{subject}: {role}',
   'role-changed': '{subject}: de {from} a {to}',

@@ -5,7 +5,7 @@ import {
   type RecordRow,
   type Refused,
 } from '@zymostat/contract';
-import type { Active, HouseQuestion } from '@zymostat/core';
+import { cames, type Active, type HouseQuestion } from '@zymostat/core';
 import { clock, lower, strengthOf, upper } from '../figures.ts';
 import type { KeyOf, Words } from '../words.ts';
 import { checkInWords } from './bench.ts';
@@ -81,6 +81,21 @@ const ruleFigures = (
   other: groupOrAnything(words, other),
 });
 
+const whyOf = (words: Words, { why }: FactBody<'surface-event'>): Figures => ({
+  why: why ? lower(words.name('skipReason', why)) : 'no',
+});
+
+/** What was left open or out, not met or not shown, by name. */
+const cameInWords = (words: Words, { named = [] }: FactBody<'round-finished'>): string =>
+  cames
+    .flatMap((came) => {
+      const of = named.filter((one) => one.came === came);
+      if (of.length === 0) return [];
+      const surfaces = of.map(({ roomName, surfaceName }) => `${roomName}, ${surfaceName}`);
+      return [`${words.name('came', came)}: ${surfaces.join('; ')}`];
+    })
+    .join('. ');
+
 /** Kinds that say more than their body's own figures. */
 const more: { [K in RecordKind]?: (words: Words, body: FactBody<K>) => Figures } = {
   'wet-time': (_, body) => {
@@ -88,6 +103,8 @@ const more: { [K in RecordKind]?: (words: Words, body: FactBody<K>) => Figures }
     return { timed: yesOrNo(outcome !== null), outcome: outcome?.replace('-', '') ?? 'none' };
   },
   'round-finished': (_, { notShown = 0 }) => ({ notShown }),
+  'surface-event': whyOf,
+  'late-event': whyOf,
   refusal: (words, body) => ({
     what: words.name('refusedWhat', body.what),
     refused: refusedInWords(words, body),
@@ -114,6 +131,7 @@ const own: { [K in RecordKind]?: (words: Words, body: FactBody<K>) => Partial<Re
     }),
   }),
   refusal: (words, { reasons }) => ({ note: reasonsInWords(words, reasons) }),
+  'round-finished': (words, body) => ({ note: cameInWords(words, body) }),
 };
 
 type Teller<T> = ((words: Words, body: FactBody<RecordKind>) => T) | undefined;

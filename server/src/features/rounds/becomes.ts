@@ -5,11 +5,13 @@ import {
   clockOfRound,
   clockOfRoundAt,
   forbidden,
+  isWetIn,
   judgeEvent,
   settledUntil,
   untouchedState,
   verdictOf,
   type Elsewhere,
+  type Nearby,
   type Reason,
   type SurfaceClock,
   type SurfaceState,
@@ -18,8 +20,8 @@ import {
 } from '@zymostat/core';
 import { problems } from '../../platform/http/problems.ts';
 import type { NewFact } from '../records/service.ts';
-import { askedIn, factOf, timingOf, type Place, type Timed } from './events.ts';
-import type { Scene, Sent } from './scene.ts';
+import { askedIn, factOf, surfacesOf, timingOf, type Place, type Timed } from './events.ts';
+import { stateIn, type Scene, type Sent } from './scene.ts';
 import type { RoundAtHome } from './store.ts';
 
 export type Taken = Answer<'addEvent'>['taken'];
@@ -55,12 +57,13 @@ interface Met {
   asked: Treatment;
   state: SurfaceState;
   own: SurfaceClock;
+  nearby: readonly Nearby[];
 }
 
 /** Judges an event by what it met when it happened, and what the phone has said already. */
 const judged = (
   event: Timed & Pick<NewRoundEvent, 'turnedBack'>,
-  { round, asked, state, own }: Met,
+  { round, asked, state, own, nearby }: Met,
   { batches, book }: Scene,
   now: number,
 ): Verdict => {
@@ -68,12 +71,15 @@ const judged = (
     batches,
     clientKeeps: round.clientKeeps,
     book,
+    nearby,
     elsewhere: elsewhereOn(state, round.id, now),
   });
   const onPhone: Reason[] = event.turnedBack
     ? [{ code: 'refused-on-the-phone', outcome: 'never', source: 'the phone' }]
     : [];
-  return verdictOf([...found.reasons, ...onPhone]);
+  const unsaid = event.kind === 'skipped' && !event.why;
+  const unexplained = unsaid ? [forbidden('no-reason-given', 'house rule')] : [];
+  return verdictOf([...found.reasons, ...unexplained, ...onPhone]);
 };
 
 /** What an event becomes: a fact, how the surface stands after it, and what its phone is told. */
@@ -99,6 +105,14 @@ export const becomesUnknown = (sent: Sent, round: RoundAtHome, now: number): Bec
   return refusedAs({ is: 'unknown-surface', surfaceId }, reasons, at);
 };
 
+/** What else is wet in the same room, by any round. */
+const wetNear = (scene: Scene, { round, place }: { round: RoundAtHome; place: Place }): Nearby[] =>
+  surfacesOf(scene.protocols.get(round.versionId)!).flatMap(({ surface, roomId }) => {
+    if (roomId !== place.roomId || surface.id === place.surface.id) return [];
+    const state = stateIn(scene, round.homeId, surface.id);
+    return isWetIn(state) ? [{ name: surface.name, on: state.together.clock.on }] : [];
+  });
+
 /** What an event becomes where it was done. */
 export const becomes = (
   sent: Sent,
@@ -118,7 +132,7 @@ export const becomes = (
   }
   const asked = askedIn(round, surface);
   const own = clockOfRoundAt(state, event, asked);
-  const met = { round, asked, state, own };
+  const met = { round, asked, state, own, nearby: wetNear(scene, at) };
   const { outcome, reasons } = judged(
     { ...event, turnedBack: sent.event.turnedBack },
     met,

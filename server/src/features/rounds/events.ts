@@ -5,17 +5,18 @@ import {
   type Asked,
   type EventClock,
   type EventKind,
+  type SkipReason,
   type SurfaceClock,
   type TreatedSurface,
 } from '@zymostat/core';
 import type { LedgerRow, NewFact } from '../records/service.ts';
 import type { RoundRecord } from './store.ts';
 
-export type Place = { surface: TreatedSurface; roomName: string };
+export type Place = { surface: TreatedSurface; roomId: string; roomName: string };
 
 export const surfacesOf = (protocol: Protocol): Place[] =>
   protocol.rooms.flatMap((room) =>
-    room.surfaces.map((surface) => ({ surface, roomName: room.name })),
+    room.surfaces.map((surface) => ({ surface, roomId: room.id, roomName: room.name })),
   );
 
 /** Places by their surface, made once for each version that is kept at hand. */
@@ -74,14 +75,16 @@ export const eventsOf = (facts: LedgerRow[]): RoundEvent[] =>
 export interface Timed extends RoundEvent {
   roundId: string;
   said: number;
+  why?: SkipReason;
   /** By how many ms it was moved. */
   moved: number;
 }
 
-/** How it was timed, as its fact says it. */
-export const timingOf = ({ clock, said, moved }: Timed) => ({
+/** How it was timed, and why it was left out, as its fact says it. */
+export const timingOf = ({ kind, clock, said, moved, why }: Timed) => ({
   clock,
   said,
+  ...(kind === 'skipped' && why ? { why } : {}),
   ...(moved === 0 ? {} : { movedSeconds: Math.round(moved / 1000) }),
 });
 

@@ -46,6 +46,19 @@ const onIn = ({ together, rounds }: SurfaceState): string[] => [
   ...Object.values(rounds).flatMap(({ clock }) => clock.on),
 ];
 
+/** Something is put on: what is wet around it matters too. */
+const putsOn = ({ event: { kind } }: Sent): boolean => kind === 'applied' || kind === 'rewet';
+
+const statesMet = async (
+  inside: Context,
+  sent: readonly Sent[],
+  surfaces: readonly { homeId: string; surfaceId: string }[],
+): Promise<store.KeptState[]> => {
+  const homes = unique(surfaces.map(({ homeId }) => homeId));
+  if (!sent.some(putsOn)) return store.statesOf(inside, surfaces);
+  return (await Promise.all(homes.map((id) => store.statesOfHome(inside, id)))).flat();
+};
+
 /** Looks up, in a few questions, all that these events meet. Whoever asks has the turn to append. */
 export const sceneOf = async (inside: Context, sent: readonly Sent[]): Promise<Scene> => {
   const facts = await factsById(
@@ -58,7 +71,7 @@ export const sceneOf = async (inside: Context, sent: readonly Sent[]): Promise<S
     const round = roundOf.get(roundId);
     return round ? [{ homeId: round.homeId, surfaceId }] : [];
   });
-  const kept = await store.statesOf(inside, surfaces);
+  const kept = await statesMet(inside, sent, surfaces);
   const hands = sent.flatMap(({ event: { batchId } }) => batchId ?? []);
   const batchIds = unique([...hands, ...kept.flatMap(({ state }) => onIn(state))]);
   return {

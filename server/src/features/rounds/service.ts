@@ -1,11 +1,11 @@
 import type { Round, RoundRow } from '@zymostat/contract';
 import {
+  cameOf,
   clockOfRound,
   coatHoldsIn,
-  outcomeOf,
   untouchedState,
   withoutRound,
-  type StretchOutcome,
+  type Came,
 } from '@zymostat/core';
 import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
@@ -111,8 +111,9 @@ const clocksIn = async (inside: Context, round: store.RoundRecord) => {
   const { protocol } = await versionById(inside, round.versionId);
   const states = await store.statesOfHome(inside, round.homeId);
   const stateOf = new Map(states.map(({ surfaceId, state }) => [surfaceId, state]));
-  return surfacesOf(protocol).map(({ surface }) => ({
+  return surfacesOf(protocol).map(({ surface, roomName }) => ({
     surface,
+    roomName,
     asked: askedIn(round, surface),
     clock: clockOfRound(stateOf.get(surface.id) ?? untouchedState, round.id),
   }));
@@ -136,14 +137,18 @@ const finish = async (inside: Context, round: store.RoundRecord, person: Person)
     throw problems.conflict('still-wet', {
       surfaces: wet.map(({ surface }) => surface.name).join(', '),
     });
-  const countOf = (came: StretchOutcome) =>
-    clocks.filter(({ clock, asked }) => outcomeOf(clock, asked) === came).length;
+  const named = clocks.flatMap(({ surface, roomName, clock, asked }) => {
+    const came = cameOf(clock, asked);
+    return came === null ? [] : [{ roomName, surfaceName: surface.name, came }];
+  });
+  const countOf = (came: Came) => named.filter((one) => one.came === came).length;
   const body = {
     roundId: id,
-    done: clocks.filter(({ clock }) => clock.done).length,
-    open: clocks.filter(({ clock }) => !clock.done).length,
+    done: clocks.filter(({ clock }) => clock.done && !clock.skipped).length,
+    open: countOf('open') + countOf('skipped'),
     notMet: countOf('not-met'),
     notShown: countOf('not-shown'),
+    named,
   };
   const now = inside.now();
   await store.finishRound(inside, id, new Date(Math.max(now, round.startedAt.getTime())));

@@ -1,13 +1,16 @@
 import type { Round } from '@zymostat/contract';
+import { cameOf, cames, skipReasons, type SkipReason } from '@zymostat/core';
 import { clock } from '@zymostat/words';
+import { Fragment } from 'react';
 import { useAppSelector } from '../../store/store.ts';
 import { WentWrong } from '../../ui/parts.tsx';
 import { useGoOn } from '../../ui/useGoOn.ts';
 import { Window } from '../../ui/Window.tsx';
+import { listOf } from '../../words/list.ts';
 import { rich } from '../../words/rich.tsx';
 import { w } from '../../words/words.ts';
 import { useFinishRoundMutation } from './api.ts';
-import { heldSoFar, isDone, type Stop } from './stop.ts';
+import { heldSoFar, type Stop } from './stop.ts';
 
 interface EarlyProps {
   stop: Stop;
@@ -28,28 +31,60 @@ export const WipeEarly = ({ stop, now, open, onKeep, onWipe }: EarlyProps) => (
       })}
     </p>
     <p className="grid gap-3">
-      <button className="btn btn--main min-h-14" onClick={onKeep}>
+      <button className="btn btn--main min-h-14 text-[17px]" onClick={onKeep}>
         {w.name('round', 'keepItWet')}
       </button>
-      <button className="btn min-h-14" onClick={onWipe}>
+      <button className="btn min-h-14 text-[17px]" onClick={onWipe}>
         {w.name('round', 'wipeItNotMet')}
       </button>
     </p>
   </Window>
 );
 
-/** So many of what is open are named. */
-const NAMED = 4;
+interface SkipProps {
+  stop: Stop;
+  open: boolean;
+  onClose: () => void;
+  onSkip: (why: SkipReason) => void;
+}
 
-const whatIsOpen = (stops: Stop[]): string => {
-  const open = stops.filter((stop) => !isDone(stop)).map(({ surface }) => surface.name);
-  if (open.length === 0) return w.name('round', 'everySurfaceIsDone');
-  return w.say('round.ofSurfacesAreNotDone', {
-    openCount: open.length,
-    stopsCount: stops.length,
-    open: open.slice(0, NAMED).join(', '),
-    more: open.length > NAMED ? 'yes' : 'no',
+/** Something is left out: why is one tap, and goes on record with it. */
+export const Skip = ({ stop, open, onClose, onSkip }: SkipProps) => (
+  <Window
+    open={open}
+    title={w.say('round.leaveOut', { name: stop.surface.name })}
+    onClose={onClose}
+  >
+    <p className="grid gap-2">
+      {skipReasons.map((why) => (
+        <button key={why} className="btn min-h-14 text-[17px]" onClick={() => onSkip(why)}>
+          {w.name('skipReason', why)}
+        </button>
+      ))}
+    </p>
+  </Window>
+);
+
+/** What is left of a round, by name: not met and not shown first, since some of it may be mended. */
+const WhatIsLeft = ({ stops }: { stops: Stop[] }) => {
+  const told = cames.flatMap((came) => {
+    const of = stops.filter(({ clock: state, treatment }) => cameOf(state, treatment) === came);
+    return of.length === 0 ? [] : [{ came, of }];
   });
+  if (told.length === 0)
+    return <p className="mb-4 text-[18px]">{w.name('round', 'everySurfaceIsDone')}</p>;
+  return (
+    <dl className="mb-4 text-[18px]">
+      {told.map(({ came, of }) => (
+        <Fragment key={came}>
+          <dt className="font-semibold">
+            {w.name('came', came)} <span className="fig">{of.length}</span>
+          </dt>
+          <dd className="soft mb-2">{listOf(of.map(({ surface }) => surface.name))}</dd>
+        </Fragment>
+      ))}
+    </dl>
+  );
 };
 
 interface FinishProps {
@@ -74,14 +109,18 @@ export const Finish = ({ round, stops, open, onClose }: FinishProps) => {
       title={w.say('round.finishSRound', { homeName: round.homeName })}
       onClose={onClose}
     >
-      <p className="mb-4 text-[18px]">{whatIsOpen(stops)}</p>
+      <WhatIsLeft stops={stops} />
       {unsent > 0 && <p className="notice mb-3">{w.say('round.stillToBeSentWait', { unsent })}</p>}
       <WentWrong error={finishing.error} />
       <p className="grid gap-3">
-        <button className="btn btn--main min-h-14" onClick={onClose}>
+        <button className="btn btn--main min-h-14 text-[17px]" onClick={onClose}>
           {w.name('round', 'goOnWithIt')}
         </button>
-        <button className="btn min-h-14" disabled={unsent > 0} onClick={() => void leave()}>
+        <button
+          className="btn min-h-14 text-[17px]"
+          disabled={unsent > 0}
+          onClick={() => void leave()}
+        >
           {w.name('round', 'finishIt')}
         </button>
       </p>

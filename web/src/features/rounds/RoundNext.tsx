@@ -50,7 +50,7 @@ export const AllStops = ({ stops, now, go }: RoundWork) => (
     <summary className="soft min-h-11 cursor-pointer">
       {w.say('round.allSurfacesDone', {
         stopsCount: stops.length,
-        stopsCount2: stops.filter(isDone).length,
+        stopsCount2: stops.filter((stop) => isDone(stop) && !stop.clock.skipped).length,
       })}
     </summary>
     <ol>

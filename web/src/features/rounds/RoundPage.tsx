@@ -1,4 +1,5 @@
 import './phone.css';
+import type { Round } from '@zymostat/contract';
 import type { EventKind } from '@zymostat/core';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -10,7 +11,7 @@ import { useBatchesQuery } from '../batches/api.ts';
 import { useRoundQuery } from './api.ts';
 import { Clocks } from './Clocks.tsx';
 import { KeptHere, NotTaken } from './KeptHere.tsx';
-import { Finish, WipeEarly } from './RoundDialogs.tsx';
+import { Finish, Skip, WipeEarly } from './RoundDialogs.tsx';
 import { AllStops, NextList } from './RoundNext.tsx';
 import { StopScreen } from './StopScreen.tsx';
 import { SurfaceScreen } from './surface/SurfaceScreen.tsx';
@@ -61,10 +62,43 @@ const Rest = ({ work, nameOf, onFinish }: RestProps) => (
   </section>
 );
 
+type Asking = 'early' | 'finish' | 'skip' | null;
+
+interface AskedProps {
+  work: RoundWork;
+  round: Round;
+  asking: Asking;
+  act: (kind: EventKind) => void;
+  close: () => void;
+}
+
+/** What is asked before something is done that cannot be undone. */
+const Asked = ({ work, round, asking, act, close }: AskedProps) => (
+  <>
+    <WipeEarly
+      stop={work.current}
+      now={work.now}
+      open={asking === 'early'}
+      onKeep={close}
+      onWipe={() => act('wiped')}
+    />
+    <Skip
+      stop={work.current}
+      open={asking === 'skip'}
+      onClose={close}
+      onSkip={(why) => {
+        close();
+        work.skip(why);
+      }}
+    />
+    <Finish round={round} stops={work.stops} open={asking === 'finish'} onClose={close} />
+  </>
+);
+
 const Working = (inRound: InRound) => {
   const { round, rows, me } = inRound;
   const work = useRoundWork(inRound);
-  const [asking, ask] = useState<'early' | 'finish' | null>(null);
+  const [asking, ask] = useState<Asking>(null);
   const { stops, current, ahead, now, hand, stopped } = work;
   const nameOf = (id: string) =>
     stops.find(({ surface }) => surface.id === id)?.surface.name ??
@@ -93,21 +127,16 @@ const Working = (inRound: InRound) => {
         stop={current}
         rows={rows}
         hand={hand}
+        waits={work.waits}
         now={now}
         onHand={work.onHand}
         onDo={act}
         onWipe={() => (work.isEarly() ? ask('early') : act('wiped'))}
         onNext={next && (() => work.go(next))}
+        onSkip={() => ask('skip')}
       />
       <Rest work={work} nameOf={nameOf} onFinish={() => ask('finish')} />
-      <WipeEarly
-        stop={current}
-        now={now}
-        open={asking === 'early'}
-        onKeep={close}
-        onWipe={() => act('wiped')}
-      />
-      <Finish round={round} stops={stops} open={asking === 'finish'} onClose={close} />
+      <Asked work={work} round={round} asking={asking} act={act} close={close} />
     </main>
   );
 };

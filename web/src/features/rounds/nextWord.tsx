@@ -37,6 +37,7 @@ export const nextWord = (stop: Stop, now: number): ReactNode => {
       left: clock((at - now) / 1000),
     });
   }
+  if (state.skipped) return w.name('came', 'skipped');
   if (state.done) return doneWords[outcomeOf(state, treatment) ?? 'met']();
   return afterStretch(stop) ?? beforeAnything(stop);
 };

@@ -1,6 +1,10 @@
 import {
   secondsBetween,
+  waitsFor,
   wetDue,
+  type AroundEvent,
+  type Nearby,
+  type Reason,
   type SurfaceClock,
   type TreatedSurface,
   type Treatment,
@@ -10,6 +14,7 @@ import {
 /** One surface of a round, with its clock as of the last event. */
 export interface Stop {
   surface: TreatedSurface;
+  roomId: string;
   roomName: string;
   treatment: Treatment;
   clock: SurfaceClock;
@@ -17,6 +22,23 @@ export interface Stop {
 
 export const isWet = ({ clock }: Stop): boolean => clock.wetSince !== null;
 export const isDone = ({ clock }: Stop): boolean => clock.done;
+
+/** What else is wet in the room of a surface. */
+export const nearbyOf = (stops: readonly Stop[], { surface, roomId }: Stop): Nearby[] =>
+  stops
+    .filter((one) => isWet(one) && one.roomId === roomId && one.surface.id !== surface.id)
+    .map((one) => ({ name: one.surface.name, on: one.clock.on }));
+
+/** Why a surface that is not wet has to wait with the bottle in hand, if it does. */
+export const waitingFor = (
+  stop: Stop,
+  stops: readonly Stop[],
+  { batchId, ...around }: Pick<AroundEvent, 'batches' | 'book'> & { batchId: string | null },
+): Reason | undefined => {
+  const batch = around.batches.get(batchId ?? '');
+  if (!batch || isWet(stop) || isDone(stop)) return undefined;
+  return waitsFor(batch, { ...around, nearby: nearbyOf(stops, stop) })[0];
+};
 
 /** Seconds that it has been wet. */
 export const heldSoFar = ({ clock }: Stop, now: number): number =>

@@ -5,6 +5,7 @@ import {
   treatmentOf,
   type AroundEvent,
   type Batch,
+  type SkipReason,
   type WetEvent,
   type Verdict,
 } from '@zymostat/core';
@@ -36,6 +37,7 @@ export const useStops = (round: Round | undefined): Stop[] => {
         const treatment = treatmentOf(surface, round.holds[surface.id] ?? 0);
         return {
           surface,
+          roomId: room.id,
           roomName: room.name,
           treatment,
           clock: foldClock(
@@ -56,13 +58,16 @@ export const asBatches = (rows: BatchRow[]): Map<string, Batch> =>
     ]),
   );
 
+/** What is done at a stop: with which bottle; why, where it is left out. */
+export type Doing = Pick<WetEvent, 'kind' | 'batchId'> & { why?: SkipReason };
+
 /**
  * Records what was done at a stop. Judged here at once by the core; a refusal is put on record too.
  */
 export const doAt = (
   { roundId, personId }: { roundId: string; personId: string },
   stop: Stop,
-  { kind, batchId }: Pick<WetEvent, 'kind' | 'batchId'>,
+  { kind, batchId, why }: Doing,
   around: AroundEvent,
 ): Verdict => {
   const tick = tickNow();
@@ -71,6 +76,7 @@ export const doAt = (
   const event = { id: newId(), ...what, at: serverNow(), clock };
   const verdict = judgeEvent(event, stop.treatment, stop.clock, around);
   const turnedBack = verdict.outcome === 'never';
-  void keep(roundId, { ...event, said: Date.now(), personId, turnedBack }, tick);
+  const told = why ? { why } : {};
+  void keep(roundId, { ...event, ...told, said: Date.now(), personId, turnedBack }, tick);
   return verdict;
 };

@@ -1,14 +1,23 @@
 import type { BatchRow, Me, Round } from '@zymostat/contract';
-import type { EventKind, Verdict } from '@zymostat/core';
+import type { EventKind, Reason, SkipReason, Verdict } from '@zymostat/core';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { serverNow } from '../../api/serverTime.ts';
 import { useBook } from '../../api/useBook.ts';
 import { useNow } from '../../ui/useNow.ts';
-import { aheadOf, isOver, isWet, upNext, wetByDue, type Stop } from './stop.ts';
+import {
+  aheadOf,
+  isOver,
+  nearbyOf,
+  waitingFor,
+  isWet,
+  upNext,
+  wetByDue,
+  type Stop,
+} from './stop.ts';
 import { useAwake } from './useAwake.ts';
 import { useHand } from './useHand.ts';
-import { asBatches, doAt, useStops } from './useRound.ts';
+import { asBatches, doAt, useStops, type Doing } from './useRound.ts';
 
 /** Refused: what was to be done, where, and with what. */
 export interface Stopped {
@@ -23,24 +32,27 @@ export interface InRound {
 }
 
 /** Which surface is worked at; the next one by itself, another where somebody goes there. */
-const useCurrent = (stops: Stop[], now: number) => {
+const useCurrent = (stops: Stop[], now: number, waits: (stop: Stop) => unknown) => {
   const [search, setSearch] = useSearchParams();
   const asked = stops.find(({ surface }) => surface.id === search.get('surface'));
   const go = ({ surface }: Stop) => setSearch({ surface: surface.id }, { replace: true });
-  return { current: asked ?? upNext(stops, now) ?? stops[0]!, go };
+  // What has to wait comes when nothing else can be begun.
+  const inTurn = [...stops.filter((stop) => !waits(stop)), ...stops.filter(waits)];
+  return { current: asked ?? upNext(inTurn, now) ?? stops[0]!, go };
 };
 
 /** Does something at a surface: judged here at once; what is refused stops the work. */
-const useDoing = ({ round, rows, me }: InRound) => {
+const useDoing = ({ round, rows, me }: InRound, stops: readonly Stop[]) => {
   const [stopped, setStopped] = useState<Stopped | null>(null);
   const book = useBook();
   const who = { roundId: round.id, personId: me.person.id };
   const around = { batches: asBatches(rows), clientKeeps: round.clientKeeps, book };
   /** Whether it was done. */
-  const doThere = (stop: Stop, kind: EventKind, batchId: string | null): boolean => {
-    const verdict = doAt(who, stop, { kind, batchId }, around);
+  const doThere = (stop: Stop, what: Doing): boolean => {
+    const nearby = nearbyOf(stops, stop);
+    const verdict = doAt(who, stop, what, { ...around, nearby });
     if (verdict.outcome !== 'never') return true;
-    setStopped({ verdict, stop, batchId });
+    setStopped({ verdict, stop, batchId: what.batchId });
     return false;
   };
   return { stopped, doThere, goOn: () => setStopped(null) };
@@ -51,27 +63,38 @@ export const useRoundWork = (inRound: InRound) => {
   const { round, rows } = inRound;
   const stops = useStops(round);
   const now = useNow(500);
-  const { current, go } = useCurrent(stops, now);
   const { handAt, take, putBack } = useHand(rows, now);
-  const { stopped, doThere, goOn } = useDoing(inRound);
+  const book = useBook();
+  const waits = (stop: Stop): Reason | undefined =>
+    waitingFor(stop, stops, { batches: asBatches(rows), book, batchId: handAt(stop) });
+  const { current, go } = useCurrent(stops, now, waits);
+  const { stopped, doThere, goOn } = useDoing(inRound, stops);
   useAwake(stops.some(isWet));
   const hand = handAt(current);
+  const ahead = aheadOf(stops, current);
   const batchFor = (kind: EventKind) => (kind === 'applied' || kind === 'rewet' ? hand : null);
   /** Does one thing after another, as long as none is refused. */
   const act = (...kinds: EventKind[]) => {
-    if (kinds.every((kind) => doThere(current, kind, batchFor(kind)))) go(current);
+    const done = (kind: EventKind) => doThere(current, { kind, batchId: batchFor(kind) });
+    if (kinds.every(done)) go(current);
   };
   return {
     stops,
     now,
     current,
     go,
-    ahead: aheadOf(stops, current),
+    ahead,
     /** What else is wet, soonest due first. */
     alsoWet: wetByDue(stops, now).filter((stop) => stop !== current),
     hand,
+    /** What the bottle in hand has to wait for. */
+    waits: waits(current),
     onHand: (batchId: string) => take(current, batchId),
     act,
+    /** Leaves the surface out, and goes on to the next. */
+    skip: (why: SkipReason) => {
+      if (doThere(current, { kind: 'skipped', batchId: null, why })) go(ahead[0] ?? current);
+    },
     /** Wiping it now would be too early. */
     isEarly: () => isWet(current) && !isOver(current, serverNow()),
     stopped,

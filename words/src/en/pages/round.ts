@@ -29,8 +29,6 @@ export const round = {
   wipeItNotMet: 'Wipe it, not met',
   finishSRound: 'Finish {homeName}’s round?',
   everySurfaceIsDone: 'Every surface is done.',
-  ofSurfacesAreNotDone:
-    '{openCount} of {stopsCount} surfaces are not done: {open}{more, select, yes { …} other {}}. It is recorded so.',
   stillToBeSentWait: '{unsent} still to be sent. Wait for signal, then finish.',
   goOnWithIt: 'Go on with it',
   finishIt: 'Finish it',
@@ -134,4 +132,7 @@ export const round = {
   notShownOfItIs:
     '<b>Not shown:</b> {heldSeconds} of {seconds}, known to be wet for {shown}. It is recorded so.',
   itHasLain: 'It has lain for {held}.',
+  hasToWait: 'it has to wait',
+  leaveOut: 'Why not {name}?',
+  notThisOne: 'Not this one',
 } as const;

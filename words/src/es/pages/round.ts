@@ -29,8 +29,6 @@ export const round = {
   wipeItNotMet: 'Pasar el paño, no cumplido',
   finishSRound: '¿Terminar la ronda de {homeName}?',
   everySurfaceIsDone: 'Todas las superficies están hechas.',
-  ofSurfacesAreNotDone:
-    '{openCount} de {stopsCount} superficies no están hechas: {open}{more, select, yes { …} other {}}. Así se registra.',
   stillToBeSentWait: '{unsent} por enviar. Espere la señal y luego termine.',
   goOnWithIt: 'Seguir con la ronda',
   finishIt: 'Terminarla',
@@ -134,4 +132,7 @@ export const round = {
   notShownOfItIs:
     '<b>No demostrado:</b> {heldSeconds} de {seconds}, mojado con certeza {shown}. Se anota así.',
   itHasLain: 'Lleva puesto {held}.',
+  hasToWait: 'tiene que esperar',
+  leaveOut: '¿Por qué no {name}?',
+  notThisOne: 'Este no',
 };

@@ -1,5 +1,5 @@
-import { activeFacts, outcomeOf, type EventKind } from '@zymostat/core';
-import { clock } from '@zymostat/words';
+import { activeFacts, outcomeOf, type EventKind, type Reason } from '@zymostat/core';
+import { clock, reasonInWords } from '@zymostat/words';
 import type { ReactNode } from 'react';
 import { WetBand } from '../../../ui/WetBand.tsx';
 import { rich } from '../../../words/rich.tsx';
@@ -27,6 +27,7 @@ const cameOfIt = ({ clock: state, treatment }: Stop): ReactNode => {
 
 /** What comes next. */
 const comesNext = ({ clock: state, treatment }: Stop): ReactNode => {
+  if (state.skipped) return w.name('came', 'skipped');
   if (state.done) return metInk(w.name('round', 'done'));
   if (!treatment.use) return w.name('round', 'cleaningIsAllItNeeds');
   return treatment.seconds > 0
@@ -52,8 +53,10 @@ const HeldBand = ({ stop: { clock: state, treatment } }: { stop: Stop }) => {
 
 interface Props {
   stop: Stop;
+  waits: Reason | undefined;
   onDo: (kind: EventKind) => void;
   onNext: (() => void) | undefined;
+  onSkip: () => void;
 }
 
 /** Putting it on again, where that is not the next thing to do. */
@@ -72,19 +75,28 @@ const Again = ({ stop, onDo }: Pick<Props, 'stop' | 'onDo'>) => {
 };
 
 /** Before, between and after: the next step of a surface that is not wet. */
-export const NotWet = ({ stop, onDo, onNext }: Props) => {
+export const NotWet = ({ stop, waits, onDo, onNext, onSkip }: Props) => {
   const step = nextStep(stop);
+  const locked = step?.kind === 'applied' && waits !== undefined;
   return (
     <>
       <HeldBand stop={stop} />
       <p className="phone__words" role="status">
         {cameOfIt(stop) ?? comesNext(stop)}
       </p>
+      {locked && (
+        <p className="notice mx-5 mt-3 text-[17px]" role="alert">
+          {reasonInWords(w, waits)}
+        </p>
+      )}
       <div className="phone__acts">
         {step && (
-          <button className="btn btn--main" onClick={() => onDo(step.kind)}>
+          <button
+            className={`btn btn--main ${locked ? 'btn--locked' : ''}`}
+            onClick={() => onDo(step.kind)}
+          >
             {step.say}
-            <small>{step.note}</small>
+            <small>{locked ? w.name('round', 'hasToWait') : step.note}</small>
           </button>
         )}
         {stop.clock.done && onNext && (
@@ -93,6 +105,11 @@ export const NotWet = ({ stop, onDo, onNext }: Props) => {
           </button>
         )}
         <Again stop={stop} onDo={onDo} />
+        {!stop.clock.done && (
+          <button className="btn col-span-2" onClick={onSkip}>
+            {w.name('round', 'notThisOne')}
+          </button>
+        )}
       </div>
     </>
   );

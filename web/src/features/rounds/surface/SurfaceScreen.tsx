@@ -1,5 +1,5 @@
 import type { BatchRow } from '@zymostat/contract';
-import type { EventKind } from '@zymostat/core';
+import type { EventKind, Reason } from '@zymostat/core';
 import { cleanedStep } from '@zymostat/words';
 import { w } from '../../../words/words.ts';
 import { isWet, type Stop } from '../stop.ts';
@@ -12,11 +12,13 @@ interface Props {
   stop: Stop;
   rows: BatchRow[];
   hand: string | null;
+  waits: Reason | undefined;
   now: number;
   onHand: (batchId: string) => void;
   onDo: (...kinds: EventKind[]) => void;
   onWipe: () => void;
   onNext: (() => void) | undefined;
+  onSkip: () => void;
 }
 
 /** With what it is done: the bottle in hand, or that it is cleaned. */
