@@ -118,6 +118,7 @@ export * from './round/cameOf.ts';
 export * from './round/coatHolds.ts';
 export * from './round/judgeEvent.ts';
 export * from './round/judgeBatch.ts';
+export * from './round/knownWet.ts';
 export * from './round/phoneClock.ts';
 export * from './round/shown.ts';
 export { secondsBetween } from './round/stretch.ts';

@@ -5,6 +5,17 @@ const shoot = async (page: Page, name: string) => {
   await page.evaluate(() => document.fonts.ready);
   await page.screenshot({ path: `../docs/screenshots/${name}.png`, animations: 'disabled' });
 };
+const ROUND = /\/api\/rounds\/[\w-]+$/;
+/** Shows a round as if all of it had been done so many ms ago. */
+const ago = async (page: Page, ms: number) => {
+  await page.unroute(ROUND);
+  await page.route(ROUND, async (route) => {
+    const answer = await route.fetch();
+    const round = (await answer.json()) as { events: { at: number }[] };
+    const events = round.events.map((event) => ({ ...event, at: event.at - ms }));
+    await route.fulfill({ response: answer, json: { ...round, events } });
+  });
+};
 const openHome = async (page: Page, name: string, tab: string, surface: string) => {
   await goTo(page, 'Homes');
   await page.getByRole('button', { name: new RegExp(`^${name},`) }).click();
@@ -19,11 +30,22 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await phone.getByRole('button', { name: 'Washed and rinsed' }).click();
   await phone.getByRole('button', { name: 'Applied' }).click();
   await phone.getByRole('timer').waitFor();
-  // The phone's clock is wound on, so that the band shows a wet time in progress.
-  await phone.clock.install({ time: Date.now() + 100_000 });
+  await phone.getByText('all sent').waitFor();
+  await phone.locator('.phone__next').getByRole('button', { name: 'Basin' }).first().click();
+  await phone.getByRole('button', { name: 'Washed and rinsed' }).click();
+  await phone.getByRole('button', { name: 'Applied' }).click();
+  await phone.getByText('all sent').waitFor();
+  await ago(phone, 100_000);
   await phone.reload();
   await phone.getByRole('timer').waitFor();
   await shoot(phone, 'phone-round');
+  await ago(phone, 3_000_000);
+  await phone.reload();
+  await phone.getByRole('heading', { name: 'Look: is it still wet?' }).waitFor();
+  await shoot(phone, 'phone-look');
+  await phone.unroute(ROUND);
+  await phone.reload();
+  await phone.getByRole('timer').waitFor();
 
   await signIn(page, 'maren');
   await page.getByRole('button', { name: /^Ottilie/ }).click();

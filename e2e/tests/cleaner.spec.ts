@@ -165,6 +165,7 @@ test.describe.serial('a cleaner on the phone', () => {
     await page.getByRole('button', { name: 'Not this one' }).click();
     await expectAccessible(page);
     await page.getByRole('button', { name: 'It is in use' }).click();
+    await page.getByText(/^All \d+ surfaces/).click();
     await surface(page, 'Kitchen floor');
     await expect(page.getByRole('status').filter({ hasText: 'Left out' })).toBeVisible();
     await surface(page, homeOf(page).surface);

@@ -246,10 +246,14 @@ describe('twenty at once', () => {
   });
 
   test('one event id into two rounds: it belongs to one', async () => {
-    const { home, surfaces } = await addHome(maren, [{ setting: clean(bed.stock['S-3'], 0.05) }]);
-    await maren.call(`POST /homes/${home}/protocols`, {});
     const rounds = [randomUUID(), randomUUID()];
-    for (const id of rounds) await tobias.call('POST /rounds', { id, homeId: home });
+    const surfaces: string[] = [];
+    for (const id of rounds) {
+      const made = await addHome(maren, [{ setting: clean(bed.stock['S-3'], 0.05) }]);
+      await maren.call(`POST /homes/${made.home}/protocols`, {});
+      await tobias.call('POST /rounds', { id, homeId: made.home });
+      surfaces.push(made.surfaces[0]!);
+    }
     const event = { id: randomUUID(), surfaceId: surfaces[0], kind: 'washed', batchId: null };
     const at = bed.context.now();
     const answers = await atOnce((i) => tobias.did(rounds[i % 2]!, { ...event, at }));

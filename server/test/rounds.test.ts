@@ -68,6 +68,8 @@ afterAll(() => bed.close());
 // What one round leaves wet is wet for every round of that home: each test begins with nothing wet.
 afterEach(async () => {
   bed.pass(1000);
+  for (const { id, homeId } of (await maren.call('GET /rounds')).body)
+    await maren.call('POST /rounds', { id, homeId });
   for (const { roundId, surfaceId } of (await maren.call('GET /wet-now')).body) {
     await maren.did(roundId, {
       id: randomUUID(),
@@ -351,11 +353,49 @@ test('what was done at a surface that the round does not know is on record, as r
   });
 });
 
-test('a round is its cleaner’s own, is not finished while anything is wet, and what comes after is late', async () => {
+test('one round of a home at a time: others join it, and who only looks on does nothing in it', async () => {
   const round = await start();
   const anneke = await bed.as('anneke');
-  expect((await anneke.call(`GET /rounds/${round}`)).status).toBe(404);
-  expect((await anneke.call(`POST /rounds/${round}/finish`, {})).status).toBe(404);
+  expect((await anneke.call(`GET /rounds/${round}`)).body).toMatchObject({ joined: false });
+  const event = () => ({
+    id: randomUUID(),
+    surfaceId: basin,
+    at: bed.context.now(),
+    batchId: null,
+  });
+  for (const onlooker of [anneke, maren]) {
+    expect((await onlooker.call(`POST /rounds/${round}/finish`, {})).status).toBe(409);
+    const refused = await onlooker.did(round, { ...event(), kind: 'washed' });
+    expect([refused.status, refused.body.detail]).toEqual([
+      409,
+      'You only look on here. Join the round first.',
+    ]);
+  }
+  // Whoever starts the same home is in the same round, however often and at once.
+  const joined = await Promise.all(
+    Array.from({ length: 20 }, () =>
+      anneke.call('POST /rounds', { id: randomUUID(), homeId: home }),
+    ),
+  );
+  expect(new Set(joined.map(({ body }) => body.id))).toEqual(new Set([round]));
+  expect(await lastRecord()).toMatchObject({ kind: 'round-joined', person: 'anneke' });
+  const { rows } = (await maren.call('GET /records?kind=round-joined')).body;
+  const joins = rows.filter(({ body }: { body: { roundId: string } }) => body.roundId === round);
+  expect(joins).toHaveLength(1);
+  expect(joined[0]!.body).toMatchObject({ by: 'tobias, anneke', joined: true });
+
+  await did(round, basin, 'washed');
+  await anneke.did(round, { ...event(), kind: 'applied', batchId: bottle.peroxide });
+  bed.pass(10 * MINUTE);
+  await did(round, basin, 'wiped');
+  // Both wiped it: the first counts, the second is told so and is on record.
+  expect(codes(await anneke.did(round, { ...event(), kind: 'wiped' }))).toEqual(['not-wet']);
+  const { events } = (await tobias.call(`GET /rounds/${round}`)).body;
+  expect(events.map(({ kind }: { kind: string }) => kind)).toEqual(['washed', 'applied', 'wiped']);
+});
+
+test('a round is not finished while anything is wet, and what comes after is late', async () => {
+  const round = await start();
   await did(round, basin, 'washed');
   await did(round, basin, 'applied', bottle.peroxide);
   expect((await tobias.call(`POST /rounds/${round}/finish`, {})).body.detail).toContain(

@@ -782,6 +782,7 @@ export interface Figures {
   };
   'round.itHasLain': { held: string | number };
   'round.leaveOut': { name: string | number };
+  'round.atWorkHere': { by: string | number };
   'sources.comparedByOn': { by: string | number; at: string | number };
   'sources.companyWhatOurFiguresRest': { b: unknown };
   'sources.restOnMemory': { count: number; b: unknown };

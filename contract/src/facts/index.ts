@@ -22,6 +22,7 @@ import {
 } from './people.ts';
 import { refusal } from './refusal.ts';
 import { roundFinished } from './roundFinished.ts';
+import { roundJoined } from './roundJoined.ts';
 import { roundStarted } from './roundStarted.ts';
 import { ruleAdded } from './ruleAdded.ts';
 import { ruleWithdrawn } from './ruleWithdrawn.ts';
@@ -36,6 +37,7 @@ const facts = [
   check,
   bottle,
   roundStarted,
+  roundJoined,
   surfaceEvent,
   wetTime,
   lateEvent,

@@ -51,7 +51,9 @@ export const roundRow = v.strictObject({
   homeId: id,
   homeName: name,
   place: name,
-  by: name,
+  /** Everybody who works in it; and whether that is who asks. */
+  by: v.string(),
+  joined: v.boolean(),
   startedAt: instant,
   finishedAt: v.nullable(instant),
 });
@@ -74,7 +76,7 @@ export const wetNow = v.array(
     surfaceId: id,
     homeName: name,
     surfaceName: name,
-    by: name,
+    by: v.string(),
     active,
     seconds: v.number(),
     wetSince: instant,

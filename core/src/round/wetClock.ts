@@ -1,4 +1,4 @@
-import { shownUntil, type StretchOutcome } from './shown.ts';
+import type { StretchOutcome } from './shown.ts';
 import { ended, slackWith } from './stretch.ts';
 import { untouched, type SurfaceClock } from './surfaceClock.ts';
 import type { Asked, WetEvent } from './wetEvents.ts';
@@ -74,16 +74,3 @@ export const outcomeOf = (clock: SurfaceClock, asked: Asked): StretchOutcome | n
   const last = clock.stretches.at(-1);
   return last === undefined || clock.wetSince !== null ? null : last.outcome;
 };
-
-/** Until when, ms, what is wet now is known to be wet without a gap; after that somebody looks. */
-export const knownWetUntil = (
-  clock: Pick<SurfaceClock, 'wetSince' | 'coats' | 'seen' | 'slack'>,
-  { coatHolds }: Pick<Asked, 'coatHolds'>,
-): number | null =>
-  clock.wetSince === null
-    ? null
-    : shownUntil(
-        { ...clock, from: clock.wetSince },
-        Math.max(0, coatHolds - clock.slack),
-        Infinity,
-      );

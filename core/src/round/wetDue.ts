@@ -1,7 +1,7 @@
 import { isForgotten } from './shown.ts';
 import { type Asked } from './wetEvents.ts';
 import { type SurfaceClock } from './surfaceClock.ts';
-import { knownWetUntil } from './wetClock.ts';
+import { knownWetUntil } from './knownWet.ts';
 
 /** What is to be done next at a surface that is wet, and by when, ms since 1970. */
 export interface WetDue {

@@ -3,7 +3,9 @@ import type { Context } from '../platform/context.ts';
 import type { Person } from '../features/people/tables.ts';
 import { versionById } from '../features/protocols/service.ts';
 import { addEvent } from '../features/rounds/takeEvents.ts';
-import { finishRound, roundById, startRound } from '../features/rounds/service.ts';
+import { finishRound } from '../features/rounds/finishRound.ts';
+import { roundById } from '../features/rounds/service.ts';
+import { startRound } from '../features/rounds/startRound.ts';
 import { ProblemError } from '../platform/http/problems.ts';
 import type { Caddy } from './caddy.ts';
 

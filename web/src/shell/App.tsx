@@ -7,7 +7,6 @@ import { SignIn } from '../features/people/SignIn.tsx';
 import { Waiting, WentWrong } from '../ui/parts.tsx';
 import { problemOf } from '../api/api.ts';
 import { useMeQuery } from '../api/me.ts';
-import { fetchAtHand } from '../offline/atHand.ts';
 import { whenTaken } from '../offline/worker.ts';
 import { Shell } from './Shell.tsx';
 import { WayOn } from './WayOn.tsx';
@@ -30,6 +29,11 @@ const Products = later(() => import('../features/stock/Products.tsx'));
 const Sources = later(() => import('../features/sources/Sources.tsx'));
 const Rounds = later(() => import('../features/rounds/Rounds.tsx'));
 const Round = later(() => import('../features/rounds/RoundPage.tsx'));
+
+const fetchAtHand = async () => {
+  const atHand = await import('../offline/atHand.ts');
+  await atHand.fetchAtHand();
+};
 
 /**
  * The outbox is fetched only where something was ever kept; a browser that cannot tell is taken to

@@ -132,22 +132,6 @@ export const flame = {
   flame: 'pilot light, gas boiler, fire or smoker',
 } as const;
 
-export const skipReason = {
-  'no-access': 'I cannot get to it',
-  'client-said-no': 'The client does not want it',
-  'in-use': 'It is in use',
-  damaged: 'It is damaged',
-  'not-there': 'It is not there',
-  'no-time': 'There is no time left',
-} as const;
-
-export const came = {
-  'not-met': 'Not met',
-  'not-shown': 'Not shown',
-  open: 'Not done',
-  skipped: 'Left out',
-} as const;
-
 export const event = {
   lifted: 'Bowl flushed',
   washed: 'Cleaned',

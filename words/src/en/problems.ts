@@ -103,6 +103,7 @@ export const conflict = {
   'taken-before': 'This was taken before and is not done twice. Look at how it stands now.',
   'changed-since':
     'Somebody else has changed this since you saw it. Look at it as it stands now, then change it again.',
+  'not-joined': 'You only look on here. Join the round first.',
   'too-many-open': '{most} rounds are open already. Finish those first.',
   verifying: 'The record is being verified already. Look again in a moment.',
   'own-rights': 'Nobody changes their own rights. Ask another supervisor.',

@@ -128,22 +128,6 @@ export const flame = {
   flame: 'piloto, calentador de gas, fuego o alguien que fuma',
 };
 
-export const skipReason = {
-  'no-access': 'No puedo llegar',
-  'client-said-no': 'El cliente no quiere',
-  'in-use': 'Está en uso',
-  damaged: 'Está dañado',
-  'not-there': 'No está',
-  'no-time': 'No queda tiempo',
-};
-
-export const came = {
-  'not-met': 'No cumplido',
-  'not-shown': 'No demostrado',
-  open: 'Sin hacer',
-  skipped: 'Se dejó sin hacer',
-};
-
 export const event = {
   lifted: 'Inodoro descargado',
   washed: 'Limpiado',

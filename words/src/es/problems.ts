@@ -101,6 +101,7 @@ export const conflict = {
   'taken-before': 'Esto ya se registró antes y no se hace dos veces. Vea cómo está ahora.',
   'changed-since':
     'Otra persona cambió esto después de que usted lo viera. Véalo como está ahora y cámbielo de nuevo.',
+  'not-joined': 'Aquí solo mira. Primero únase a la ronda.',
   'too-many-open': 'Ya hay {most} rondas abiertas. Termine esas primero.',
   verifying: 'El registro ya se está verificando. Mire de nuevo en un momento.',
   'own-rights': 'Nadie cambia sus propios permisos. Pida a otro supervisor que lo haga.',

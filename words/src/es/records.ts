@@ -4,6 +4,7 @@ export const record = {
   check: 'Control',
   bottle: 'Botella',
   'round-started': 'Ronda empezada',
+  'round-joined': 'Se unió a la ronda',
   'surface-event': 'En una superficie',
   'wet-time': 'Tiempo mojado',
   refusal: 'Rechazo',
@@ -35,6 +36,7 @@ export const recordWhat = {
 
   'house-rule': '{asks} {school}',
   'round-started': 'Según la versión {version}',
+  'round-joined': 'También trabaja en ella',
   'round-finished':
     '{done} hechas{open, plural, =0 {} one {, # sin hacer} other {, # sin hacer}}{notMet, plural, =0 {} one {, # sin cumplir} other {, # sin cumplir}}{notShown, plural, =0 {} one {, # sin demostrar} other {, # sin demostrar}}',
   'surface-event': '{roomName}: {surfaceName}. {event}{why, select, no {} other {: {why}}}',
@@ -161,4 +163,20 @@ export const unprotected = {
   superuser: 'Sin proteger: la aplicación entra en la base de datos como superusuario.',
   owner: 'Sin proteger: la aplicación es dueña de las tablas y podría apagar sus guardas.',
   'may-change': 'Sin proteger: la aplicación podría cambiar filas del registro.',
+};
+
+export const skipReason = {
+  'no-access': 'No puedo llegar',
+  'client-said-no': 'El cliente no quiere',
+  'in-use': 'Está en uso',
+  damaged: 'Está dañado',
+  'not-there': 'No está',
+  'no-time': 'No queda tiempo',
+};
+
+export const came = {
+  'not-met': 'No cumplido',
+  'not-shown': 'No demostrado',
+  open: 'Sin hacer',
+  skipped: 'Se dejó sin hacer',
 };

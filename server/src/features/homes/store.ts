@@ -43,7 +43,7 @@ export const surveyView: View = {
 /** What of a home bears on a round in it. */
 export const homeHeadView: View = {
   name: 'home_head',
-  select: 'SELECT id, name, client_keeps FROM home',
+  select: 'SELECT id, name, place, client_keeps FROM home',
 };
 const SURVEY = 'SELECT id, name, place, situations, "clientKeeps", revision, rooms FROM survey';
 

@@ -3,7 +3,9 @@ import { gather } from '../../platform/gather.ts';
 import { wordsFor } from '../../platform/http/language.ts';
 import { serve, type Serving } from '../../platform/http/serve.ts';
 import { approvedHomes } from '../protocols/service.ts';
+import { finishRound } from './finishRound.ts';
 import * as rounds from './service.ts';
+import { startRound } from './startRound.ts';
 import { answerOf, takeEvents, takenOf, type Sent } from './takeEvents.ts';
 import { wetNow } from './wetNow.ts';
 
@@ -13,9 +15,7 @@ const MOST_AT_ONCE = 400;
 export const roundRoutes = (on: Serving): void => {
   serve(on, endpoints.roundHomes, ({ context }) => approvedHomes(context));
   serve(on, endpoints.rounds, ({ context, person }) => rounds.openRounds(context, person));
-  serve(on, endpoints.startRound, ({ context, body, person }) =>
-    rounds.startRound(context, body, person),
-  );
+  serve(on, endpoints.startRound, ({ context, body, person }) => startRound(context, body, person));
   serve(on, endpoints.round, ({ context, params, person }) =>
     rounds.roundById(context, params.id, person),
   );
@@ -35,7 +35,7 @@ export const roundRoutes = (on: Serving): void => {
     ),
   );
   serve(on, endpoints.finishRound, ({ context, params, person }) =>
-    rounds.finishRound(context, params.id, person),
+    finishRound(context, params.id, person),
   );
   serve(on, endpoints.wetNow, ({ context }) => wetNow(context));
 };

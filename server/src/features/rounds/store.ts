@@ -16,13 +16,52 @@ export const roundProof: View = {
     || CASE WHEN holds IS NULL THEN '[]'::jsonb ELSE jsonb_build_array(holds) END)::text AS text FROM round`,
 };
 
-export const roundById = ({ db }: Context, id: string): Promise<RoundRecord | null> =>
-  db.getRepository(RoundEntity).findOneBy({ id });
+/** A round with who works in it, and what of its home bears on what is done there. */
+export type RoundAtHome = RoundRecord & {
+  homeName: string;
+  place: string;
+  clientKeeps: ProductId[];
+  people: string[];
+};
+const AT_HOME = `SELECT round.id, home_id AS "homeId", version_id AS "versionId", person_id AS "personId", started_at AS "startedAt", finished_at AS "finishedAt", holds,
+    home_head.name AS "homeName", home_head.place, home_head.client_keeps AS "clientKeeps",
+    (SELECT array_agg(p.person_id ORDER BY p.joined_at, p.person_id) FROM round_person p WHERE p.round_id = round.id) AS people
+  FROM round JOIN home_head ON home_head.id = home_id`;
+const findAtHome = prepared<RoundAtHome>(
+  'rounds at home',
+  `${AT_HOME} WHERE round.id = ANY ($1::uuid[])`,
+);
+export const roundsAtHome = ({ db }: Context, ids: readonly string[]): Promise<RoundAtHome[]> =>
+  findAtHome(db, [ids]);
 
-export const openRounds = ({ db }: Context): Promise<RoundRecord[]> =>
-  db
-    .getRepository(RoundEntity)
-    .find({ where: { finishedAt: IsNull() }, order: { startedAt: 'ASC' } });
+export const roundById = async (context: Context, id: string): Promise<RoundAtHome | undefined> =>
+  (await roundsAtHome(context, [id]))[0];
+
+const findOpen = prepared<RoundAtHome>(
+  'open rounds',
+  `${AT_HOME} WHERE finished_at IS NULL ORDER BY started_at`,
+);
+export const openRounds = ({ db }: Context): Promise<RoundAtHome[]> => findOpen(db, []);
+
+const findOpenAt = prepared<RoundAtHome>(
+  'open round at home',
+  `${AT_HOME} WHERE finished_at IS NULL AND home_id = $1 ORDER BY started_at DESC LIMIT 1`,
+);
+/** The round that is under way in a home. */
+export const openRoundAt = async (
+  { db }: Context,
+  homeId: string,
+): Promise<RoundAtHome | undefined> => (await findOpenAt(db, [homeId]))[0];
+
+const join = prepared<never>(
+  'join round',
+  'INSERT INTO round_person (round_id, person_id, joined_at) VALUES ($1, $2, $3) ON CONFLICT DO NOTHING',
+);
+export const joinRound = async (
+  { db }: Context,
+  roundId: string,
+  { id, at }: { id: string; at: Date },
+): Promise<void> => void (await join(db, [roundId, id, at]));
 
 export const countOfOpen = ({ db }: Context, personId: string): Promise<number> =>
   db.countBy(RoundEntity, { personId, finishedAt: IsNull() });
@@ -40,17 +79,6 @@ const findLast = prepared<{ homeId: string; at: Date }>(
 /** When each home was last worked in. */
 export const lastRoundByHome = async ({ db }: Context): Promise<Map<string, number>> =>
   new Map((await findLast(db, [])).map(({ homeId, at }) => [homeId, at.getTime()]));
-
-/** A round with what of its home bears on what is done there. */
-export type RoundAtHome = RoundRecord & { homeName: string; clientKeeps: ProductId[] };
-const findAtHome = prepared<RoundAtHome>(
-  'rounds at home',
-  `SELECT round.id, home_id AS "homeId", version_id AS "versionId", person_id AS "personId", started_at AS "startedAt", finished_at AS "finishedAt", holds,
-    home_head.name AS "homeName", home_head.client_keeps AS "clientKeeps"
-  FROM round JOIN home_head ON home_head.id = home_id WHERE round.id = ANY ($1::uuid[])`,
-);
-export const roundsAtHome = ({ db }: Context, ids: readonly string[]): Promise<RoundAtHome[]> =>
-  findAtHome(db, [ids]);
 
 /** How a surface of a home stands. */
 export interface KeptState {

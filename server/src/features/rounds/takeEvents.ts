@@ -7,7 +7,7 @@ import { appendAll, turnToAppend, type NewFact } from '../records/service.ts';
 import { becomes, becomesUnknown, type Taken, type Took } from './becomes.ts';
 import { placeIn, toldIn } from './events.ts';
 import { sceneOf, stateIn, stateKey, type Scene, type Sent } from './scene.ts';
-import { mine } from './service.ts';
+import { workedBy } from './service.ts';
 import { keepStates } from './store.ts';
 
 export type { Sent, Took };
@@ -38,7 +38,7 @@ const takeOne = (
   const { roundId, event, person } = sent;
   if (event.personId !== person.id) throw problems.notTheirs();
   const round = scene.rounds.get(roundId);
-  mine(round ?? null, person);
+  workedBy(round, person);
   const known = scene.known.get(event.id);
   if (known) return { taken: asBefore(known, sent) };
   const { homeId, homeName, versionId } = round!;

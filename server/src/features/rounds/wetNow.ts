@@ -23,12 +23,12 @@ export const wetNow = async (context: Context): Promise<WetNow> => {
   const names = await personNames(context);
   const found: WetNow = [];
   for (const { roundId, surfaceId, ...lay } of wet) {
-    const { homeName, personId, versionId, holds } = rounds.get(roundId)!;
+    const { homeName, people, versionId, holds } = rounds.get(roundId)!;
     const { protocol } = await versionById(context, versionId);
     const surface = placeIn(protocol, surfaceId)?.surface;
     if (!surface?.treatment) continue;
     const { active, seconds } = surface.treatment;
-    const by = names.get(personId) ?? '';
+    const by = people.map((one) => names.get(one) ?? '').join(', ');
     const where = { roundId, surfaceId, homeName, surfaceName: surface.name, by };
     found.push({ ...where, active, seconds, ...lay, coatHolds: holds?.[surfaceId] ?? 0 });
   }

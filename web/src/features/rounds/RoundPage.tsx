@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useMeQuery } from '../../api/me.ts';
 import { useAppSelector } from '../../store/store.ts';
+import { useLive } from '../../store/useLive.ts';
 import { StandingNote, Waiting, WentWrong } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
 import { useBatchesQuery } from '../batches/api.ts';
@@ -15,6 +16,7 @@ import { Finish, Skip, WipeEarly } from './RoundDialogs.tsx';
 import { AllStops, NextList } from './RoundNext.tsx';
 import { StopScreen } from './StopScreen.tsx';
 import { SurfaceScreen } from './surface/SurfaceScreen.tsx';
+import { Watching } from './Watching.tsx';
 import { useRoundWork, type InRound, type RoundWork } from './useRoundWork.ts';
 
 const sendingInWords = (waiting: number, online: boolean): string => {
@@ -147,6 +149,14 @@ const RoundPage = () => {
   const { data: round, error } = useRoundQuery(roundId!, { refetchOnMountOrArgChange: true });
   const { data: rows = [] } = useBatchesQuery();
   const { data: me } = useMeQuery();
+  useLive();
+  if (round && !round.joined)
+    return (
+      <main className="phone">
+        <Top room={round.homeName} />
+        <Watching round={round} />
+      </main>
+    );
   if (round && me) return <Working round={round} rows={rows} me={me} />;
   if (!error)
     return (

@@ -1,5 +1,5 @@
 import './phone.css';
-import type { Answer } from '@zymostat/contract';
+import type { RoundRow } from '@zymostat/contract';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { v7 as newId } from 'uuid';
@@ -23,26 +23,47 @@ const useStart = () => {
   return { start: (homeId: string) => void start(homeId), starting };
 };
 
-const InHand = ({ rounds }: { rounds: Answer<'rounds'> | undefined }) => (
-  <>
-    <h2 className="mb-1">{w.name('round', 'inHand')}</h2>
-    {rounds?.length === 0 && <p className="soft">{w.name('round', 'noneStartOneFromIts')}</p>}
-    <ul className="list">
-      {rounds?.map(({ id, homeName, place, by, startedAt }) => (
-        <li key={id}>
-          <Link className="list__row" to={`/rounds/${id}`}>
-            <b className="font-semibold">
-              {homeName}, {place}
-            </b>
-            <span className="small soft block">
-              {w.say('round.begun', { by, startedAt: momentOf(startedAt) })}
-            </span>
-          </Link>
-        </li>
-      ))}
-    </ul>
-  </>
+const Row = ({ round: { id, homeName, place, by, startedAt } }: { round: RoundRow }) => (
+  <Link className="list__row" to={`/rounds/${id}`}>
+    <b className="font-semibold">
+      {homeName}, {place}
+    </b>
+    <span className="small soft block">
+      {w.say('round.begun', { by, startedAt: momentOf(startedAt) })}
+    </span>
+  </Link>
 );
+
+/** Rounds of one's own to go on with, and below them those of others, to join. */
+const InHand = ({ rounds = [] }: { rounds: RoundRow[] | undefined }) => {
+  const own = rounds.filter(({ joined }) => joined);
+  const others = rounds.filter(({ joined }) => !joined);
+  return (
+    <>
+      <h2 className="mb-1">{w.name('round', 'inHand')}</h2>
+      {own.length === 0 && <p className="soft">{w.name('round', 'noneStartOneFromIts')}</p>}
+      <ul className="list">
+        {own.map((round) => (
+          <li key={round.id}>
+            <Row round={round} />
+          </li>
+        ))}
+      </ul>
+      {others.length > 0 && (
+        <>
+          <h2 className="mt-5 mb-1">{w.name('round', 'othersAtWork')}</h2>
+          <ul className="list">
+            {others.map((round) => (
+              <li key={round.id}>
+                <Row round={round} />
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </>
+  );
+};
 
 const StartOne = () => {
   const { data: homes } = useRoundHomesQuery();

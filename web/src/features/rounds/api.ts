@@ -17,7 +17,7 @@ export const roundsApi = api.injectEndpoints({
     }),
     startRound: build.mutation<Answer<'startRound'>, Body<'startRound'>>({
       query: (body) => call('startRound', { body }),
-      invalidatesTags: ['Rounds'],
+      invalidatesTags: ['Rounds', 'Round'],
     }),
     finishRound: build.mutation<null, string>({
       query: (id) => call('finishRound', { id, body: {} }),

@@ -135,4 +135,8 @@ export const round = {
   hasToWait: 'it has to wait',
   leaveOut: 'Why not {name}?',
   notThisOne: 'Not this one',
+  atWorkHere: 'At work here: {by}. You look on.',
+  joinIt: 'Join this round',
+  whatYouDoIsYours: 'what you do is recorded as yours',
+  othersAtWork: 'Others at work',
 } as const;

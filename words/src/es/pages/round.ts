@@ -135,4 +135,8 @@ export const round = {
   hasToWait: 'tiene que esperar',
   leaveOut: '¿Por qué no {name}?',
   notThisOne: 'Este no',
+  atWorkHere: 'Trabajan aquí: {by}. Usted mira.',
+  joinIt: 'Unirse a esta ronda',
+  whatYouDoIsYours: 'lo que haga queda a su nombre',
+  othersAtWork: 'Otros trabajando',
 };
