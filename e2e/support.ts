@@ -33,6 +33,24 @@ export const goTo = async (page: Page, place: string): Promise<void> => {
   await expect(page.getByRole('heading', { level: 1, name: place })).toBeVisible();
 };
 
+/**
+ * Finishes what is under way in a home: there is one round of it at a time, and a test wants its own
+ * from the beginning. Whoever is signed in joins it to do so.
+ */
+export const finishRoundAt = async ({ request }: Page, home: string): Promise<void> => {
+  const rounds = (await (await request.get('/api/rounds')).json()) as {
+    id: string;
+    homeId: string;
+    homeName: string;
+  }[];
+  for (const { id, homeId } of rounds.filter(({ homeName }) => homeName === home)) {
+    await request.post('/api/rounds', { data: { id, homeId } });
+    const headers = { 'Idempotency-Key': crypto.randomUUID() };
+    const finished = await request.post(`/api/rounds/${id}/finish`, { data: {}, headers });
+    expect(finished.ok()).toBe(true);
+  }
+};
+
 /** Picks one of a list by its label. */
 export const choose = async (
   page: Page,

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { another, expectAccessible, signIn } from '../support.ts';
+import { another, expectAccessible, finishRoundAt, signIn } from '../support.ts';
 
 /** Desk and phone each work another home of the demo. */
 const homes = { desk: 'Ottilie', phone: 'Bram' } as const;
@@ -10,6 +10,7 @@ test('one round of a home: another joins it, each sees what the other did, a sup
 }, { project }) => {
   const home = homes[project.name as keyof typeof homes];
   await signIn(page, 'tobias');
+  await finishRoundAt(page, home);
   await page.getByRole('button', { name: `Start ${home}’s round` }).click();
   const next = page.locator('.phone__acts .btn--main');
   await expect(next).toBeVisible();

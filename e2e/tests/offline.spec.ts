@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { signIn } from '../support.ts';
+import { finishRoundAt, signIn } from '../support.ts';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -15,6 +15,7 @@ test('without signal the page opens, a round goes on, and help is at hand', asyn
 }) => {
   const home = homes[project.name as keyof typeof homes];
   await signIn(page, 'tobias');
+  await finishRoundAt(page, home);
   await page.evaluate(() => navigator.serviceWorker.ready);
   await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
   await page.getByRole('button', { name: `Start ${home}’s round` }).click();

@@ -1,10 +1,11 @@
 import { expect, test, type Page } from '@playwright/test';
-import { signIn } from '../support.ts';
+import { finishRoundAt, signIn } from '../support.ts';
 
 interface Kept {
   events: { kind: string }[];
 }
 const start = async (page: Page): Promise<string> => {
+  await finishRoundAt(page, 'Bram');
   const homes = (await (await page.request.get('/api/round-homes')).json()) as {
     id: string;
     name: string;

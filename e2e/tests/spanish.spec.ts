@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { choose, expectAccessible } from '../support.ts';
+import { choose, expectAccessible, finishRoundAt } from '../support.ts';
 
 /** Nothing is cut off at the side of its box, and the page itself does not scroll that way. */
 const expectNothingCutOff = async (page: Page): Promise<void> => {
@@ -63,6 +63,7 @@ test('a cleaner is asked for the language once, and works a whole round in it', 
   await expect(places.getByRole('link')).toHaveText([/Rondas/, /Mezclas/, /No mezclar/]);
   await expectGood(page);
 
+  await finishRoundAt(page, 'Ottilie');
   await page.getByRole('button', { name: 'Empezar la ronda de Ottilie' }).click();
   const washed = page.getByRole('button', { name: /^(Lavado y enjuagado|Limpiado|Sin polvo)/ });
   await expect(washed).toBeVisible();

@@ -1,6 +1,7 @@
 import type { Thing } from '@zymostat/contract';
 import { useEffect } from 'react';
 import { api } from '../api/api.ts';
+import { isHeard } from '../api/serverTime.ts';
 import { useAppDispatch } from './store.ts';
 
 const GATHER_MS = 150;
@@ -20,7 +21,13 @@ export const useLive = (): void => {
         gathering = undefined;
       }, GATHER_MS);
     };
+    // A phone that slept does not know for how long: it asks what time it is.
+    const awake = () => {
+      if (!isHeard()) dispatch(api.util.invalidateTags(['Me']));
+    };
+    document.addEventListener('visibilitychange', awake);
     return () => {
+      document.removeEventListener('visibilitychange', awake);
       clearTimeout(gathering);
       source.close();
     };
