@@ -87,9 +87,6 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await page.goto('/sources');
   await page.getByRole('heading', { name: 'Sources' }).waitFor();
   await shoot(page, 'sources');
-  await page.goto('/products');
-  await page.getByText('Quat spray, ready to use').first().waitFor();
-  await shoot(page, 'products');
   await goTo(page, 'Bench');
   await choose(page, /^Stock/, '2-propanol 99 %');
   await shoot(page, 'bench');
