@@ -135,6 +135,12 @@ describe('the wet clock', () => {
     });
   });
 
+  test('left out and put on after all, it is what came of it', () => {
+    const after = fold(washed, event('skipped', 0.5), applied, event('wiped', 11));
+    expect(after).toMatchObject({ skipped: false, done: true });
+    expect(cameOf(after, treatment)).toBeNull();
+  });
+
   test.each([
     ['open', [washed], 'open'],
     ['wet', [washed, applied], 'open'],
@@ -197,7 +203,8 @@ describe('what may happen next', () => {
     ['peroxide beside wet vinegar', 'perox', ['vinegar'], ['waits-for']],
     ['peroxide beside wet peroxide', 'perox', ['perox'], []],
     ['peroxide beside wet alcohol, which only spoils or takes care', 'perox', ['alcohol'], []],
-    ['vinegar beside what nobody knows any more', 'vinegar', ['gone'], []],
+    ['vinegar beside what nobody knows any more', 'vinegar', ['gone'], ['nearby-unknown']],
+    ['both: what hurts is said', 'vinegar', ['gone', 'perox'], ['waits-for']],
     ['vinegar with nothing wet in the room', 'vinegar', [], []],
   ])('%s', (_, hand, on, expected) => {
     const nearby = on.length > 0 ? [{ name: 'Tiles', on }] : [];

@@ -55,6 +55,7 @@ export interface Figures {
   'reason.material-not-known': { why: string | number };
   'reason.porous': { material: string | number };
   'reason.cloth-only': { kind: string; why: string | number };
+  'reason.nearby-unknown': { surface: string | number };
   'reason.waits-for': {
     surface: string | number;
     on: string | number;

@@ -115,6 +115,7 @@ const figures: { [C in ReasonCode]?: ReasonFigures[C] } & {
   'material-not-known': material,
   'material-wait-until-cool': material,
   'cloth-only': material,
+  'nearby-unknown': { surface: 'Tiles' },
   'waits-for': { ...bite, ...families, surface: 'Tiles' },
   'must-not-meet': { ...bite, ...families, onBatch: 'a', handBatch: 'b' },
   'meets-in-bowl': { ...bite, keeps: 'cistern-tablet' },

@@ -118,7 +118,7 @@ export const waitsFor = (
   batch: Batch,
   { nearby, batches, book }: Pick<AroundEvent, 'nearby' | 'batches' | 'book'>,
 ): Reason[] =>
-  nearby.flatMap(({ name, on }) => {
+  nearby.flatMap(({ name, on }): Reason[] => {
     const bites = on.flatMap((id) => {
       const other = batches.get(id);
       if (!other) return [];
@@ -130,7 +130,9 @@ export const waitsFor = (
       );
     });
     const worst = bites.find(({ bite }) => bite.severity === 'never');
-    if (!worst) return [];
+    const unknown = on.some((id) => !batches.has(id));
+    if (!worst)
+      return unknown ? [forbidden('nearby-unknown', 'the record', { surface: name })] : [];
     const { bite, other } = worst;
     const families = {
       on: activeFacts[other.active].family,

@@ -35,8 +35,8 @@ export const ended = (
   const { wetSince: from, coats, seen, stretches } = clock;
   if (from === null) return { ...nothingOn, stretches };
   const lay = { from, coats, seen };
-  // Where it was found dry, the coat did not hold as long as is expected: only what was seen counts.
   const slack = slackWith(clock, by);
+  // Where it was found dry, the coat did not hold as long as is expected: only what was seen counts.
   const coatHolds = how === 'found-dry' ? 0 : Math.max(0, asked.coatHolds - slack);
   // Of two readings the shorter wet time counts.
   const to = Math.max(from, at - slack * 1000);

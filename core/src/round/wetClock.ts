@@ -27,6 +27,7 @@ export const wetClock = (clock: SurfaceClock, event: WetEvent, asked: Asked): Su
         seen: [],
         begunBy: event.clock,
         slack: 0,
+        skipped: false,
         on: withBatch(clock.on, event.batchId),
         done: false,
       };

@@ -117,6 +117,7 @@ export interface ReasonFigures
   'air-over-limit': Breathed;
   'air-together-over-limit': Breathed & { count: number };
   // what must not meet
+  'nearby-unknown': { surface: string };
   'waits-for': Bitten & Families & { surface: string };
   'must-not-meet': Bitten & Families & { onBatch: string; handBatch: string };
   'meets-in-bowl': Bitten & { keeps: ProductId };

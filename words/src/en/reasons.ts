@@ -86,6 +86,8 @@ export const reason = {
   'weak-immunity-strength':
     'Somebody here has weak immunity: nothing weaker than 3 % peroxide or 70 % alcohol.',
   'pregnancy-ventilate': 'Pregnancy in this home: ventilate, and wear gloves.',
+  'nearby-unknown':
+    'Still wet in this room: {surface}, and it is not known here with what. Wipe and rinse that first.',
   'waits-for':
     'Still wet in this room: {surface}, with {on}, which must not meet {hand}. {happens} Wipe and rinse that first.',
   'must-not-meet': '{on} is still on this surface and must not meet {hand}. {happens} {remedy}',

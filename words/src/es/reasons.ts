@@ -93,6 +93,8 @@ export const reason = {
   'weak-immunity-strength':
     'Alguien aquí tiene las defensas bajas: nada más débil que peróxido al 3 % o alcohol al 70 %.',
   'pregnancy-ventilate': 'Hay un embarazo en esta casa: ventile y use guantes.',
+  'nearby-unknown':
+    'Sigue mojado en este cuarto: {surface}, y aquí no se sabe con qué. Primero pase el paño y enjuague allí.',
   'waits-for':
     'Sigue mojado en este cuarto: {surface}, con {on}, que no debe juntarse con {hand}. {happens} Primero pase el paño y enjuague allí.',
   'must-not-meet':

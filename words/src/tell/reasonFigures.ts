@@ -143,6 +143,7 @@ export const figuresInWords: { [C in Figured]: Teller<C> } = {
   'material-not-known': material,
   porous: material,
   'cloth-only': material,
+  'nearby-unknown': (_, { surface }) => ({ surface }),
   'waits-for': (words, f) => ({ ...families(words, f), ...byRule(words, f), surface: f.surface }),
   'must-not-meet': (words, f) => ({ ...families(words, f), ...byRule(words, f) }),
   'meets-in-bowl': (words, f) => ({ ...keeps(words, f), ...byActs(words, f) }),

@@ -16,7 +16,10 @@ export const roundProof: View = {
     || CASE WHEN holds IS NULL THEN '[]'::jsonb ELSE jsonb_build_array(holds) END)::text AS text FROM round`,
 };
 
-/** A round with who works in it, and what of its home bears on what is done there. */
+/**
+ * A round with who works in it, whoever began it first, and what of its home bears on what is done
+ * there.
+ */
 export type RoundAtHome = RoundRecord & {
   homeName: string;
   place: string;
@@ -25,7 +28,7 @@ export type RoundAtHome = RoundRecord & {
 };
 const AT_HOME = `SELECT round.id, home_id AS "homeId", version_id AS "versionId", person_id AS "personId", started_at AS "startedAt", finished_at AS "finishedAt", holds,
     home_head.name AS "homeName", home_head.place, home_head.client_keeps AS "clientKeeps",
-    (SELECT array_agg(p.person_id ORDER BY p.joined_at, p.person_id) FROM round_person p WHERE p.round_id = round.id) AS people
+    (SELECT array_agg(p.person_id ORDER BY p.person_id <> round.person_id, p.joined_at, p.person_id) FROM round_person p WHERE p.round_id = round.id) AS people
   FROM round JOIN home_head ON home_head.id = home_id`;
 const findAtHome = prepared<RoundAtHome>(
   'rounds at home',

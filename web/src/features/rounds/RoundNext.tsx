@@ -1,6 +1,6 @@
 import { w } from '../../words/words.ts';
 import { nextWord } from './nextWord.tsx';
-import { isDone, isWet, type Stop } from './stop.ts';
+import { countDone, isWet, type Stop } from './stop.ts';
 import type { RoundWork } from './useRoundWork.ts';
 
 interface LineProps {
@@ -50,7 +50,7 @@ export const AllStops = ({ stops, now, go }: RoundWork) => (
     <summary className="soft min-h-11 cursor-pointer">
       {w.say('round.allSurfacesDone', {
         stopsCount: stops.length,
-        stopsCount2: stops.filter((stop) => isDone(stop) && !stop.clock.skipped).length,
+        stopsCount2: countDone(stops),
       })}
     </summary>
     <ol>

@@ -4,7 +4,7 @@ import { StandingNote, WentWrong } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
 import { useStartRoundMutation } from './api.ts';
 import { nextWord } from './nextWord.tsx';
-import { isDone, isWet, wetByDue, type Stop } from './stop.ts';
+import { countDone, isWet, wetByDue, type Stop } from './stop.ts';
 import { useStops } from './useRound.ts';
 
 const Lines = ({ stops, now }: { stops: readonly Stop[]; now: number }) => (
@@ -44,12 +44,16 @@ export const Watching = ({ round }: { round: Round }) => {
       </div>
       <WentWrong error={joining.error} />
       <section className="phone__next">
-        <h2>{w.name('round', 'alsoWet')}</h2>
-        <Lines stops={wetByDue(stops, now)} now={now} />
+        {stops.some(isWet) && (
+          <>
+            <h2>{w.name('round', 'alsoWet')}</h2>
+            <Lines stops={wetByDue(stops, now)} now={now} />
+          </>
+        )}
         <h2 className="mt-4">
           {w.say('round.allSurfacesDone', {
             stopsCount: stops.length,
-            stopsCount2: stops.filter(isDone).length,
+            stopsCount2: countDone(stops),
           })}
         </h2>
         <Lines stops={rest} now={now} />

@@ -23,6 +23,10 @@ export interface Stop {
 export const isWet = ({ clock }: Stop): boolean => clock.wetSince !== null;
 export const isDone = ({ clock }: Stop): boolean => clock.done;
 
+/** How many are done; what was left out is not. */
+export const countDone = (stops: readonly Stop[]): number =>
+  stops.filter(({ clock }) => clock.done && !clock.skipped).length;
+
 /** What else is wet in the room of a surface. */
 export const nearbyOf = (stops: readonly Stop[], { surface, roomId }: Stop): Nearby[] =>
   stops

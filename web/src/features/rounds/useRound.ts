@@ -31,7 +31,8 @@ export const useStops = (round: Round | undefined): Stop[] => {
     const own = [...taken, ...waiting]
       .filter((one) => one.roundId === round.id && !one.event.turnedBack)
       .map(({ event }) => event);
-    const events = unique([...round.events, ...own]);
+    // In the order in which they happened, as the server folds them, whoever told them when.
+    const events = unique([...round.events, ...own]).sort((a, b) => a.at - b.at);
     return round.version.protocol.rooms.flatMap((room) =>
       room.surfaces.map((surface) => {
         const treatment = treatmentOf(surface, round.holds[surface.id] ?? 0);

@@ -62,6 +62,13 @@ interface Props {
 /** Putting it on again, where that is not the next thing to do. */
 const Again = ({ stop, onDo }: Pick<Props, 'stop' | 'onDo'>) => {
   const { clock: state, treatment } = stop;
+  const first = state.skipped ? nextStep(stop) : null;
+  if (first)
+    return (
+      <button className="btn col-span-2" onClick={() => onDo(first.kind)}>
+        {first.say}
+      </button>
+    );
   const outcome = outcomeOf(state, treatment);
   const notMet = outcome === 'not-met' || outcome === 'not-shown';
   const again = notMet || isToBeRinsed(stop);
@@ -76,7 +83,7 @@ const Again = ({ stop, onDo }: Pick<Props, 'stop' | 'onDo'>) => {
 
 /** Before, between and after: the next step of a surface that is not wet. */
 export const NotWet = ({ stop, waits, onDo, onNext, onSkip }: Props) => {
-  const step = nextStep(stop);
+  const step = stop.clock.skipped ? null : nextStep(stop);
   const locked = step?.kind === 'applied' && waits !== undefined;
   return (
     <>

@@ -53,7 +53,6 @@ export const isToBeRinsed = ({ clock: { stretches, done } }: Stop): boolean =>
 
 export const nextStep = (stop: Stop): NextStep | null => {
   const { clock: state, treatment } = stop;
-  if (state.skipped) return null;
   if (treatment.flushes && !state.lifted) return flush(stop);
   if (!state.washed) return wash(stop);
   if (isToBeRinsed(stop)) return rinse(stop);
