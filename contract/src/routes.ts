@@ -64,6 +64,7 @@ export const routes = {
   setLanguage: 'PUT /me/language',
   setNumbers: 'PUT /company/numbers',
   roundHomes: 'GET /round-homes',
+  roundAhead: 'GET /round-homes/:id',
   rounds: 'GET /rounds',
   startRound: 'POST /rounds',
   round: 'GET /rounds/:id',

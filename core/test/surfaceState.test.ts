@@ -6,10 +6,13 @@ import {
   eventKinds,
   foldClock,
   isWetIn,
+  lastDone,
   STILL_ON,
+  takenBack,
   untouched,
   untouchedState,
   withoutRound,
+  withoutTakenBack,
   type SurfaceState,
   type WetEvent,
 } from '../src/index.ts';
@@ -19,13 +22,14 @@ const surfaceId = 'basin';
 const rounds = ['one', 'two', 'three'];
 
 const anEvent = fc.record({
+  id: fc.uuid(),
   roundId: fc.constantFrom(...rounds),
   kind: fc.constantFrom(...eventKinds),
   at: fc.nat(10_000),
   batchId: fc.option(fc.constantFrom('B-1', 'B-2')),
   clock: fc.record({ opening: fc.constantFrom('here', 'there'), uncertain: fc.nat(30) }),
 });
-type Told = { roundId: string } & Omit<WetEvent, 'surfaceId'>;
+type Told = { id: string; roundId: string } & Omit<WetEvent, 'surfaceId'>;
 
 const afterAll = (told: readonly Told[], state: SurfaceState = untouchedState): SurfaceState =>
   told.reduce(
@@ -76,6 +80,7 @@ test('a round’s own clock is its own events as they happened, but for stretche
 
 test('what is kept does not grow with the work', () => {
   const told = Array.from({ length: 3000 }, (_, i) => ({
+    id: String(i),
     roundId: 'one',
     kind: (['washed', 'applied', 'wiped'] as const)[i % 3]!,
     at: i,
@@ -86,15 +91,17 @@ test('what is kept does not grow with the work', () => {
 });
 
 test('after a day nothing of it is taken to be there', () => {
-  const state = afterAll([{ roundId: 'one', kind: 'applied', at: 1000, batchId: 'B-1', clock }]);
+  const state = afterAll([
+    { id: 'a', roundId: 'one', kind: 'applied', at: 1000, batchId: 'B-1', clock },
+  ]);
   expect(clockOfHome(state, 1000 + STILL_ON).on).toEqual(['B-1']);
   expect(clockOfHome(state, 1001 + STILL_ON)).toEqual(untouched);
 });
 
 test('a finished round leaves what it left', () => {
   const state = afterAll([
-    { roundId: 'one', kind: 'applied', at: 1000, batchId: 'B-1', clock },
-    { roundId: 'one', kind: 'wiped', at: 2000, batchId: null, clock },
+    { id: 'a', roundId: 'one', kind: 'applied', at: 1000, batchId: 'B-1', clock },
+    { id: 'b', roundId: 'one', kind: 'wiped', at: 2000, batchId: null, clock },
   ]);
   const finished = withoutRound(state, 'one');
   expect(clockOfRound(finished, 'one')).toEqual(untouched);
@@ -102,10 +109,30 @@ test('a finished round leaves what it left', () => {
 });
 
 test('it is wet while any round has it wet', () => {
-  const applied = { kind: 'applied', at: 1000, batchId: 'B-1', clock } as const;
+  const applied = { id: 'a', kind: 'applied', at: 1000, batchId: 'B-1', clock } as const;
   const wet = afterAll([{ roundId: 'one', ...applied }]);
   expect(isWetIn(wet)).toBe(true);
   expect(
-    isWetIn(afterAll([{ roundId: 'one', kind: 'wiped', at: 2000, batchId: null, clock }], wet)),
+    isWetIn(
+      afterAll([{ id: 'b', roundId: 'one', kind: 'wiped', at: 2000, batchId: null, clock }], wet),
+    ),
   ).toBe(false);
+});
+
+test('what was taken back is as if it had never been done', () => {
+  const events = fc.uniqueArray(anEvent, { minLength: 1, maxLength: 8, selector: ({ at }) => at });
+  fc.assert(
+    fc.property(events, (told) => {
+      const roundId = told[0]!.roundId;
+      const state = afterAll(told);
+      const { id } = lastDone(state, roundId)!;
+      const without = told.filter((event) => event.id !== id);
+      const found = takenBack(state, { roundId, id }, asked);
+      const never = afterAll(without);
+      expect(clockOfHome(found, 10_000)).toEqual(clockOfHome(never, 10_000));
+      expect(clockOfRound(found, roundId)).toEqual(clockOfRound(never, roundId));
+      expect(lastDone(found, roundId)?.id).toBe(lastDone(never, roundId)?.id);
+      expect(withoutTakenBack([...told, { id: 'back', takesBack: id }])).toEqual(without);
+    }),
+  );
 });

@@ -365,11 +365,13 @@ test('one round of a home at a time: others join it, and who only looks on does 
   });
   for (const onlooker of [anneke, maren]) {
     expect((await onlooker.call(`POST /rounds/${round}/finish`, {})).status).toBe(409);
-    const refused = await onlooker.did(round, { ...event(), kind: 'washed' });
-    expect([refused.status, refused.body.detail]).toEqual([
-      409,
-      'You only look on here. Join the round first.',
+    expect(codes(await onlooker.did(round, { ...event(), kind: 'washed' }))).toEqual([
+      'not-joined',
     ]);
+    expect(await lastRecord()).toMatchObject({
+      kind: 'refusal',
+      body: { refused: { is: 'event', surfaceName: 'Basin' }, reasons: [{ code: 'not-joined' }] },
+    });
   }
   // Whoever starts the same home is in the same round, however often and at once.
   const joined = await Promise.all(
@@ -419,4 +421,139 @@ test('without an approved protocol there is no round', async () => {
   const other = await addHome(maren, [{}]);
   const answer = await tobias.call('POST /rounds', { id: randomUUID(), homeId: other.home });
   expect([answer.status, answer.body.type]).toEqual([409, '/problems/conflict']);
+});
+
+describe('what was not so is taken back', () => {
+  const eventAt = (round: string, surface: string) =>
+    maren.call(`GET /rounds/${round}`).then(({ body }) => {
+      const told = body.events.filter(
+        ({ surfaceId, takesBack }: { surfaceId: string; takesBack?: string }) =>
+          surfaceId === surface && !takesBack,
+      );
+      return told.at(-1) as { id: string; kind: string };
+    });
+  const back = async (round: string, of: { id: string; kind: string }, more: object = {}) =>
+    tobias.did(round, {
+      id: randomUUID(),
+      surfaceId: basin,
+      kind: of.kind,
+      at: bed.context.now(),
+      batchId: null,
+      takesBack: of.id,
+      ...more,
+    });
+
+  test('the wipe that was no wipe: the time goes on as if it had never been', async () => {
+    const round = await start();
+    await did(round, basin, 'washed');
+    await did(round, basin, 'applied', bottle.peroxide);
+    bed.pass(3 * MINUTE);
+    await did(round, basin, 'wiped');
+    const wiped = await eventAt(round, basin);
+    bed.pass(5000);
+    expect((await back(round, wiped)).body.taken).toBe('now');
+    expect(await lastRecord()).toMatchObject({
+      kind: 'correction',
+      person: 'tobias',
+      body: { of: wiped.id, event: 'wiped', surfaceName: 'Basin' },
+    });
+    bed.pass(7 * MINUTE);
+    await did(round, basin, 'wiped');
+    expect(await lastRecord()).toMatchObject({
+      kind: 'wet-time',
+      body: { heldSeconds: 605, coats: 1 },
+    });
+    expect(await breaksIn(bed.context)).toEqual([]);
+  });
+
+  test('only the last thing done there, once, and the same however often it is sent', async () => {
+    const round = await start();
+    await did(round, basin, 'washed');
+    const washed = await eventAt(round, basin);
+    await did(round, basin, 'applied', bottle.peroxide);
+    expect(codes(await back(round, washed))).toEqual(['not-the-last']);
+    const applied = await eventAt(round, basin);
+    const id = randomUUID();
+    expect((await back(round, applied, { id })).body.taken).toBe('now');
+    expect((await back(round, applied, { id })).body.taken).toBe('before');
+    expect(codes(await back(round, applied))).toEqual(['not-the-last']);
+    expect((await maren.call('GET /wet-now')).body).toEqual([]);
+  });
+
+  test('after the round a supervisor corrects with a reason; what the round came to stays', async () => {
+    const round = await start();
+    await did(round, basin, 'washed');
+    const washed = await eventAt(round, basin);
+    await tobias.call(`POST /rounds/${round}/finish`, {});
+    const because = 'It was the basin of the other home.';
+    const corrected = await maren.did(round, {
+      id: randomUUID(),
+      surfaceId: basin,
+      kind: 'washed',
+      at: bed.context.now(),
+      batchId: null,
+      takesBack: washed.id,
+      because,
+    });
+    expect(corrected.body.taken).toBe('late');
+    expect(await lastRecord()).toMatchObject({
+      kind: 'correction',
+      person: 'maren',
+      body: { because },
+    });
+    expect(await breaksIn(bed.context)).toEqual([]);
+  });
+});
+
+describe('a round begun and finished without signal', () => {
+  test('is by the version that the phone had, from when it was begun to when it was finished', async () => {
+    const { body: ahead } = await tobias.call(`GET /round-homes/${home}`);
+    expect(ahead).toMatchObject({ homeId: home, homeName: 'Hedda', version: { number: 1 } });
+    const begunAt = bed.context.now();
+    bed.pass(60 * MINUTE);
+    const begun = { versionId: ahead.version.id, at: begunAt };
+    const { body } = await tobias.call('POST /rounds', { id: randomUUID(), homeId: home, begun });
+    expect(body.startedAt).toBe(begunAt);
+    await tobias.did(body.id, {
+      id: randomUUID(),
+      surfaceId: floor,
+      kind: 'washed',
+      at: begunAt + 10 * MINUTE,
+      batchId: null,
+    });
+    const at = begunAt + 20 * MINUTE;
+    await tobias.call(`POST /rounds/${body.id}/finish`, { at });
+    const { body: round } = await tobias.call(`GET /rounds/${body.id}`);
+    expect(round).toMatchObject({ finishedAt: at, holds: ahead.holds });
+    expect(await breaksIn(bed.context)).toEqual([]);
+  });
+
+  test('is not held to have begun before the last one was over, or to have ended before its last step', async () => {
+    const first = await start();
+    const { body: ahead } = await tobias.call(`GET /round-homes/${home}`);
+    bed.pass(10 * MINUTE);
+    await tobias.call(`POST /rounds/${first}/finish`, {});
+    const over = bed.context.now();
+    bed.pass(10 * MINUTE);
+    const begun = { versionId: ahead.version.id, at: over - 5 * MINUTE };
+    const { body } = await tobias.call('POST /rounds', { id: randomUUID(), homeId: home, begun });
+    expect(body.startedAt).toBe(over);
+    await did(body.id, floor, 'washed');
+    await tobias.call(`POST /rounds/${body.id}/finish`, { at: over });
+    const { body: round } = await tobias.call(`GET /rounds/${body.id}`);
+    expect(round.finishedAt).toBe(round.events[0].at);
+  });
+
+  test('a version of another home is none of it', async () => {
+    const other = await addHome(maren, [{}]);
+    const { body: ahead } = await tobias.call(`GET /round-homes/${home}`);
+    const begun = { versionId: ahead.version.id, at: bed.context.now() };
+    const answer = await tobias.call('POST /rounds', {
+      id: randomUUID(),
+      homeId: other.home,
+      begun,
+    });
+    expect(answer.status).toBe(404);
+    expect((await tobias.call(`GET /round-homes/${other.home}`)).status).toBe(409);
+  });
 });

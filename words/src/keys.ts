@@ -396,6 +396,7 @@ export interface Figures {
   'recordNote.near-miss': { place: string | number; who: string | number; done: string | number };
   'recordNote.incident': { place: string | number; who: string | number; done: string | number };
   'recordNote.company-numbers': { emergencyNumber: string | number; poisonLine: string | number };
+  'recordNote.correction': { because: string };
   'recordNote.late-event': { batchCode: string };
   'recordWhat.approval': { number: string | number };
   'recordWhat.batch': { code: string | number; strength: string | number; active: string | number };
@@ -436,6 +437,11 @@ export interface Figures {
     surfaceName: string | number;
     event: string | number;
     why: string;
+  };
+  'recordWhat.correction': {
+    roomName: string | number;
+    surfaceName: string | number;
+    event: string | number;
   };
   'recordWhat.person-added': { subject: string | number; role: string | number };
   'recordWhat.role-changed': {

@@ -2,9 +2,11 @@ import * as v from 'valibot';
 import {
   manyEvents,
   manyTaken,
+  finished,
   newRound,
   newRoundEvent,
   round,
+  roundAhead,
   roundRow,
   taken,
   wetNow,
@@ -16,6 +18,10 @@ import { byId, endpoint } from './endpoint.ts';
 export const roundsEndpoints = {
   roundHomes: endpoint(routes.roundHomes, 'person', 'Homes with an approved protocol', {
     answer: v.array(v.strictObject({ id, name: v.string(), place: v.string() })),
+  }),
+  roundAhead: endpoint(routes.roundAhead, 'person', 'What a round of a home would be', {
+    params: byId,
+    answer: roundAhead,
   }),
   rounds: endpoint(routes.rounds, 'person', 'Rounds in hand', { answer: v.array(roundRow) }),
   startRound: endpoint(
@@ -40,7 +46,10 @@ export const roundsEndpoints = {
     'Record all that a phone has to send; each event is taken once, by itself',
     { body: manyEvents, answer: manyTaken, ownId: true, mostKb: 64 },
   ),
-  finishRound: endpoint(routes.finishRound, 'person', 'Finish a round', { params: byId }),
+  finishRound: endpoint(routes.finishRound, 'person', 'Finish a round', {
+    params: byId,
+    body: finished,
+  }),
   wetNow: endpoint(routes.wetNow, 'person', 'What is wet right now across all rounds', {
     answer: wetNow,
   }),

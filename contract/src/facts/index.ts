@@ -6,6 +6,7 @@ import { bookRead } from './bookRead.ts';
 import { bottle } from './bottle.ts';
 import { check } from './check.ts';
 import { companyNumbers } from './companyNumbers.ts';
+import { correction } from './correction.ts';
 import { followUp } from './followUp.ts';
 import { houseRules } from './houseRules.ts';
 import { incident } from './incident.ts';
@@ -41,6 +42,7 @@ const facts = [
   surfaceEvent,
   wetTime,
   lateEvent,
+  correction,
   refusal,
   roundFinished,
   houseRules,

@@ -2,27 +2,34 @@ import * as v from 'valibot';
 import { clientKeeps } from '../fields/home.ts';
 import { problem } from './problem.ts';
 import { version } from './protocols.ts';
-import { listOf, name, id, instant } from '../parts/text.ts';
+import { listOf, name, id, instant, sentence } from '../parts/text.ts';
 import { active, coatHolds, eventClock, eventKind, skipReason } from '../parts/trade.ts';
 
-export const roundEvent = v.strictObject({
+const told = {
   id,
   surfaceId: id,
   kind: eventKind,
   at: instant,
   batchId: v.nullable(id),
   clock: eventClock,
-});
+  /** That it was not so, after all: the event that is taken back, whose kind and surface these are. */
+  takesBack: v.optional(id),
+};
+
+/** What was told in a round, and by whom. */
+export const roundEvent = v.strictObject({ ...told, personId: id, by: v.string() });
 
 /**
  * `at`: when it is held to have been; `said`: what the phone’s clock said. `personId`: who did it; nobody else's session may send it. `turnedBack`: the phone has already
  * refused it, so it is only put on record.
  */
 export const newRoundEvent = v.strictObject({
-  ...roundEvent.entries,
+  ...told,
   said: instant,
   /** Why it was left out, where it was. */
   why: v.optional(skipReason),
+  /** Why it is taken back, where that was not at once. */
+  because: v.optional(sentence),
   personId: id,
   turnedBack: v.optional(v.boolean(), false),
 });
@@ -44,7 +51,18 @@ export const manyEvents = v.strictObject({
 /** How each was taken, in the same order: one that is refused holds up none of the others. */
 export const manyTaken = v.array(v.union([taken, v.strictObject({ id, problem })]));
 
-export const newRound = v.strictObject({ id, homeId: id });
+/**
+ * `begun`: what the phone has begun it by and when, where it had no signal; by the newest version
+ * and now where it says nothing.
+ */
+export const newRound = v.strictObject({
+  id,
+  homeId: id,
+  begun: v.optional(v.strictObject({ versionId: id, at: instant })),
+});
+
+/** `at`: when it was finished, where the phone had no signal. */
+export const finished = v.strictObject({ at: v.optional(instant) });
 
 export const roundRow = v.strictObject({
   id,
@@ -68,6 +86,16 @@ export const round = v.strictObject({
   clientKeeps,
   holds: coatHolds,
   events: v.array(roundEvent),
+});
+
+/** What a round of a home would be by now: all that a phone needs to begin it without signal. */
+export const roundAhead = v.strictObject({
+  homeId: id,
+  homeName: name,
+  place: name,
+  version,
+  clientKeeps,
+  holds: coatHolds,
 });
 
 export const wetNow = v.array(
@@ -94,5 +122,7 @@ export type NewRoundEvent = v.InferOutput<typeof newRoundEvent>;
 export type RoundRow = v.InferOutput<typeof roundRow>;
 
 export type Round = v.InferOutput<typeof round>;
+
+export type RoundAhead = v.InferOutput<typeof roundAhead>;
 
 export type WetNow = v.InferOutput<typeof wetNow>;

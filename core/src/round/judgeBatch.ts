@@ -91,9 +91,10 @@ const meetingReasons = (
   { batches, book, elsewhere }: AroundEvent,
 ): Reason[] => {
   const left = [...new Set([...clock.on, ...(elsewhere?.on ?? [])])];
-  return left.flatMap((id) => {
+  return left.flatMap((id): Reason[] => {
     const other = batches.get(id);
-    if (!other || id === batch.id) return [];
+    if (id === batch.id) return [];
+    if (!other) return [forbidden('on-unknown', 'the record')];
     const meeting = { route: 'surface' } as const;
     const { bites } = judgeCombination(productOf(other), productOf(batch), meeting, book);
     return bites

@@ -1,10 +1,12 @@
-import { forbidden, type BareCode, type Reason } from '../verdict/reason.ts';
+import { forbidden, type Reason } from '../verdict/reason.ts';
 import { verdictOf, type Verdict } from '../verdict/verdict.ts';
 import { judgeBatch, type AroundEvent, type Elsewhere, type Treatment } from './judgeBatch.ts';
 import type { EventKind, WetEvent } from './wetEvents.ts';
 import type { SurfaceClock } from './surfaceClock.ts';
 
 const ORDER = 'order of work (common practice)';
+type OrderCode =
+  'not-wet' | 'already-wet' | 'wet-in-another-round' | 'nothing-to-do' | 'not-cleaned-first';
 
 /** Whether an event may come next by the order of work alone. */
 const orderReasons = (
@@ -18,7 +20,7 @@ const orderReasons = (
   const wet = clock.wetSince !== null;
   const touches = is('applied', 'washed', 'rinsed', 'skipped');
   const coats = is('applied', 'rewet');
-  const when = (holds: boolean, code: BareCode): Reason[] =>
+  const when = (holds: boolean, code: OrderCode): Reason[] =>
     holds ? [forbidden(code, ORDER)] : [];
   return [
     ...when(is('rewet', 'seen-wet', 'found-dry', 'wiped') && !wet, 'not-wet'),

@@ -9,7 +9,8 @@ export const STILL_ON = 24 * 3_600_000;
 /** As many events as may still arrive before one that is there already; older ones are settled. */
 const UNSETTLED = 8;
 
-type Done = Omit<WetEvent, 'surfaceId'>;
+/** An event by its id, so that it can be taken back. */
+type Done = { id: string } & Omit<WetEvent, 'surfaceId'>;
 
 /**
  * Events in the order in which they happened, in whichever they arrive: the last ones stay as they
@@ -60,14 +61,39 @@ const withEvent = (folding: Folding, event: Done, asked: Asked): Folding => {
 /** The state after one more event of a round. */
 export const afterEvent = (
   { together, rounds }: SurfaceState,
-  { roundId, event }: { roundId: string; event: WetEvent },
+  { roundId, event }: { roundId: string; event: { id: string } & WetEvent },
   asked: Asked,
 ): SurfaceState => {
-  const { kind, at, batchId, clock } = event;
-  const done = { kind, at, batchId, clock };
+  const { id, kind, at, batchId, clock } = event;
+  const done = { id, kind, at, batchId, clock };
   return {
     together: withEvent(together, done, asked),
     rounds: { ...rounds, [roundId]: withEvent(rounds[roundId] ?? nothingYet, done, asked) },
+  };
+};
+
+const withoutLast = (folding: Folding, id: string, asked: Asked): Folding => {
+  const recent = folding.recent.filter((event) => event.id !== id);
+  if (recent.length === folding.recent.length) return folding;
+  return { ...folding, recent, clock: kept(folded(folding.settled, recent, asked)) };
+};
+
+/** The last thing done at a surface in a round: only that can be taken back. */
+export const lastDone = ({ rounds }: SurfaceState, roundId: string): Done | undefined =>
+  rounds[roundId]?.recent.at(-1);
+
+/** The state as if the last thing done in a round had not been; a finished round stays as it is. */
+export const takenBack = (
+  state: SurfaceState,
+  { roundId, id }: { roundId: string; id: string },
+  asked: Asked,
+): SurfaceState => {
+  const { together, rounds } = state;
+  const own = rounds[roundId];
+  if (!own) return state;
+  return {
+    together: withoutLast(together, id, asked),
+    rounds: { ...rounds, [roundId]: withoutLast(own, id, asked) },
   };
 };
 

@@ -157,5 +157,5 @@ export const workThrough = async (
   const { protocol } = await versionById(context, version.id);
   const working = new Working(context, round.id, worker);
   for (const room of protocol.rooms) await working.room(room);
-  await finishRound(context, round.id, person);
+  await finishRound(context, { id: round.id, at: undefined }, person);
 };

@@ -106,7 +106,7 @@ const seedRefusal = async (cleaner: Person, { made, stockIds }: Demo): Promise<v
   await did('wiped', null);
   await did('applied', vinegar.id);
   await did('rinsed', null);
-  await finishRound(context, round.id, cleaner);
+  await finishRound(context, { id: round.id, at: undefined }, cleaner);
 };
 
 /** Two weeks of work. */

@@ -20,6 +20,7 @@ export const record = {
   'source-checked': 'Source checked',
   'company-numbers': 'Whom to call',
   'late-event': 'Sent late',
+  correction: 'Taken back',
   'company-set-up': 'Set up',
   'person-added': 'Person entered',
   'role-changed': 'Rights changed',
@@ -53,6 +54,7 @@ export const recordWhat = {
   incident: '{what}',
   'company-numbers': 'Emergency {emergencyNumber}, poison line {poisonLine}',
   'late-event': '{roomName}: {surfaceName}. {event}{why, select, no {} other {: {why}}}',
+  correction: '{roomName}: {surfaceName}. Not so: {event}',
   'company-set-up': 'The company began',
   'person-added': '{subject}: {role}',
   'role-changed': '{subject}: from {from} to {to}',
@@ -80,6 +82,7 @@ export const recordNote = {
   'near-miss': 'Place: {place}. Who: {who}. Done: {done}',
   incident: 'Place: {place}. Who: {who}. Done: {done}',
   'company-numbers': 'before: {emergencyNumber}, {poisonLine}',
+  correction: '{because, select, no {at once} other {{because}}}',
   'late-event':
     'sent after the round was finished{batchCode, select, no {} other {, bottle {batchCode}}}',
 } as const;

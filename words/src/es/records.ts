@@ -19,6 +19,7 @@ export const record = {
   'source-checked': 'Fuente comprobada',
   'company-numbers': 'A quién llamar',
   'late-event': 'Enviado tarde',
+  correction: 'Anulado',
   'company-set-up': 'Puesta en marcha',
   'person-added': 'Persona registrada',
   'role-changed': 'Permisos cambiados',
@@ -52,6 +53,7 @@ export const recordWhat = {
   incident: '{what}',
   'company-numbers': 'Emergencias {emergencyNumber}, toxicología {poisonLine}',
   'late-event': '{roomName}: {surfaceName}. {event}{why, select, no {} other {: {why}}}',
+  correction: '{roomName}: {surfaceName}. No fue así: {event}',
   'company-set-up': 'La empresa empezó',
   'person-added': '{subject}: {role}',
   'role-changed': '{subject}: de {from} a {to}',
@@ -80,6 +82,7 @@ export const recordNote = {
   'near-miss': 'Lugar: {place}. Quién: {who}. Qué se hizo: {done}',
   incident: 'Lugar: {place}. Quién: {who}. Qué se hizo: {done}',
   'company-numbers': 'antes: {emergencyNumber}, {poisonLine}',
+  correction: '{because, select, no {enseguida} other {{because}}}',
   'late-event':
     'enviado después de terminar la ronda{batchCode, select, no {} other {, botella {batchCode}}}',
 };

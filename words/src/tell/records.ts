@@ -105,6 +105,7 @@ const more: { [K in RecordKind]?: (words: Words, body: FactBody<K>) => Figures }
   'round-finished': (_, { notShown = 0 }) => ({ notShown }),
   'surface-event': whyOf,
   'late-event': whyOf,
+  correction: (_, { because = 'no' }) => ({ because }),
   refusal: (words, body) => ({
     what: words.name('refusedWhat', body.what),
     refused: refusedInWords(words, body),

@@ -31,6 +31,7 @@ const kindsOfRounds = [
   'surface-event',
   'wet-time',
   'late-event',
+  'correction',
   'round-finished',
 ] as const satisfies readonly LedgerRow['kind'][];
 

@@ -1,4 +1,4 @@
-import type { Answer, NewRoundEvent, Refused } from '@zymostat/contract';
+import type { Answer, FactBody, NewRoundEvent, Refused } from '@zymostat/contract';
 import {
   afterEvent,
   clockOfHome,
@@ -7,7 +7,9 @@ import {
   forbidden,
   isWetIn,
   judgeEvent,
+  lastDone,
   settledUntil,
+  takenBack,
   untouchedState,
   verdictOf,
   type Elsewhere,
@@ -113,24 +115,49 @@ const wetNear = (scene: Scene, { round, place }: { round: RoundAtHome; place: Pl
     return isWetIn(state) ? [{ name: surface.name, on: state.together.clock.on }] : [];
   });
 
-/** What an event becomes where it was done. */
-export const becomes = (
-  sent: Sent,
-  at: { round: RoundAtHome; place: Place; state: SurfaceState },
-  scene: Scene,
-  now: number,
+/** What it becomes that something is taken back: the last thing done there, or it is refused. */
+const becomesCorrection = (
+  { roundId, kind, at, takesBack: of, because }: Timed,
+  told: FactBody<'surface-event'>,
+  { round, state, asked, refused }: Omit<Where, 'place'> & { asked: Treatment; refused: Refused },
 ): Became => {
+  const why = because === undefined ? {} : { because };
+  const fact = { kind: 'correction' as const, body: { ...told, of: of!, ...why } };
+  if (round.finishedAt) return { fact, at, took: { taken: 'late' } };
+  const last = lastDone(state, roundId);
+  if (last?.id !== of || last?.kind !== kind)
+    return refusedAs(refused, [forbidden('not-the-last', 'house rule')], at);
+  return { fact, at, state: takenBack(state, { roundId, id: of! }, asked), took: { taken: 'now' } };
+};
+
+/** Where something was done, and how it stands there. */
+interface Where {
+  round: RoundAtHome;
+  place: Place;
+  state: SurfaceState;
+}
+
+/** Who works in a round tells of it; what it says once it is finished a supervisor may correct. */
+const mayTell = ({ event, person }: Sent, { people, finishedAt }: RoundAtHome): boolean =>
+  people.includes(person.id) ||
+  (finishedAt !== null && event.takesBack !== undefined && person.role === 'supervisor');
+
+/** What an event becomes where it was done. */
+export const becomes = (sent: Sent, at: Where, scene: Scene, now: number): Became => {
   const { round, place, state } = at;
   const event = possible(sent, at, now);
   const { roundId, surfaceId, batchId } = event;
   const batchCode = batchId === null ? null : (scene.batches.get(batchId)?.code ?? null);
   const { roomName, surface } = place;
-  if (round.finishedAt) {
-    const where = { roundId, surfaceId, surfaceName: surface.name, roomName };
-    const told = { ...where, batchId, batchCode, event: event.kind, ...timingOf(event) };
-    return { fact: { kind: 'late-event', body: told }, at: event.at, took: { taken: 'late' } };
-  }
+  const where = { roundId, surfaceId, surfaceName: surface.name, roomName };
+  const told = { ...where, batchId, batchCode, event: event.kind, ...timingOf(event) };
   const asked = askedIn(round, surface);
+  const refused = { is: 'event' as const, roomName, surfaceName: surface.name, batchCode };
+  if (!mayTell(sent, round))
+    return refusedAs(refused, [forbidden('not-joined', 'house rule')], event.at);
+  if (event.takesBack) return becomesCorrection(event, told, { ...at, asked, refused });
+  if (round.finishedAt)
+    return { fact: { kind: 'late-event', body: told }, at: event.at, took: { taken: 'late' } };
   const own = clockOfRoundAt(state, event, asked);
   const met = { round, asked, state, own, nearby: wetNear(scene, at) };
   const { outcome, reasons } = judged(
@@ -139,10 +166,7 @@ export const becomes = (
     scene,
     now,
   );
-  if (outcome === 'never') {
-    const refused = { is: 'event' as const, roomName, surfaceName: surface.name, batchCode };
-    return refusedAs(refused, reasons, event.at);
-  }
+  if (outcome === 'never') return refusedAs(refused, reasons, event.at);
   return {
     fact: factOf(event, place, batchCode, { asked, own }),
     at: event.at,

@@ -45,37 +45,45 @@ export interface ToldBody {
   event: EventKind;
   batchId: string | null;
   clock?: EventClock;
+  /** What is taken back, where it is. */
+  of?: string;
 }
 
 /** Of rows of before: as if one clock had timed all of a round. */
 export const clockOf = ({ clock, roundId }: Pick<ToldBody, 'clock' | 'roundId'>): EventClock =>
   clock ?? { opening: roundId, uncertain: 0 };
 
+/** What a phone tells, but for who did it. */
+export type Told = Omit<RoundEvent, 'personId' | 'by'>;
+
 /** What a fact tells of a surface, counted in its round or late; nothing where it is another. */
 export const toldIn = (
   fact: Pick<LedgerRow, 'factId' | 'kind' | 'at' | 'body'>,
-): (RoundEvent & { roundId: string }) | null => {
-  if (!['surface-event', 'wet-time', 'late-event'].includes(fact.kind)) return null;
+): (Told & { roundId: string }) | null => {
+  if (!['surface-event', 'wet-time', 'late-event', 'correction'].includes(fact.kind)) return null;
   const told = fact.body as ToldBody;
-  const { roundId, surfaceId, event: kind, batchId } = told;
+  const { roundId, surfaceId, event: kind, batchId, of } = told;
   const at = fact.at.getTime();
-  return { id: fact.factId, roundId, surfaceId, kind, at, batchId, clock: clockOf(told) };
+  const back = of === undefined ? {} : { takesBack: of };
+  return { id: fact.factId, roundId, surfaceId, kind, at, batchId, clock: clockOf(told), ...back };
 };
 
-/** The events that count in a round, as they were taken. */
-export const eventsOf = (facts: LedgerRow[]): RoundEvent[] =>
+/** The events that count in a round, as they were taken, and who is called what. */
+export const eventsOf = (facts: LedgerRow[], names: ReadonlyMap<string, string>): RoundEvent[] =>
   facts.flatMap((fact) => {
     const told = fact.kind === 'late-event' ? null : toldIn(fact);
     if (!told) return [];
     const { roundId: _, ...event } = told;
-    return [event];
+    const { personId } = fact;
+    return [{ ...event, personId, by: names.get(personId) ?? '' }];
   });
 
 /** An event where and when it is put on record. */
-export interface Timed extends RoundEvent {
+export interface Timed extends Told {
   roundId: string;
   said: number;
   why?: SkipReason;
+  because?: string;
   /** By how many ms it was moved. */
   moved: number;
 }

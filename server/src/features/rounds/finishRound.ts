@@ -1,4 +1,11 @@
-import { cameOf, clockOfRound, untouchedState, withoutRound, type Came } from '@zymostat/core';
+import {
+  cameOf,
+  clockOfRound,
+  untouchedState,
+  withoutRound,
+  type Came,
+  type SurfaceClock,
+} from '@zymostat/core';
 import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
 import { homeById } from '../homes/service.ts';
@@ -32,7 +39,18 @@ const settle = async (inside: Context, { id, homeId }: store.RoundRecord): Promi
   );
 };
 
-const finish = async (inside: Context, round: store.RoundRecord, person: Person): Promise<void> => {
+/** When it was finished: not before what was last done in it, and not after now. */
+const endOf = (
+  clocks: readonly { clock: SurfaceClock }[],
+  { startedAt }: store.RoundRecord,
+  said: number,
+): number => Math.max(startedAt.getTime(), said, ...clocks.map(({ clock }) => clock.lastAt ?? 0));
+
+const finish = async (
+  inside: Context,
+  { round, at }: { round: store.RoundRecord; at: number | undefined },
+  person: Person,
+): Promise<void> => {
   const { id } = round;
   const clocks = await clocksIn(inside, round);
   const wet = clocks.filter(({ clock }) => clock.wetSince !== null);
@@ -54,12 +72,13 @@ const finish = async (inside: Context, round: store.RoundRecord, person: Person)
     named,
   };
   const now = inside.now();
-  await store.finishRound(inside, id, new Date(Math.max(now, round.startedAt.getTime())));
+  const end = endOf(clocks, round, Math.min(at ?? now, now));
+  await store.finishRound(inside, id, new Date(end));
   await settle(inside, round);
   await append(inside, {
     kind: 'round-finished',
     factId: inside.newId(),
-    at: now,
+    at: end,
     home: await homeById(inside, round.homeId),
     person,
     row: { table: 'round', id },
@@ -68,11 +87,15 @@ const finish = async (inside: Context, round: store.RoundRecord, person: Person)
 };
 
 /** Finishes a round, unless something in it is still wet. What was left undone is written down. */
-export const finishRound = async (context: Context, id: string, person: Person): Promise<null> => {
+export const finishRound = async (
+  context: Context,
+  { id, at }: { id: string; at: number | undefined },
+  person: Person,
+): Promise<null> => {
   await within(context, async (inside) => {
     await turnToAppend(inside);
     const round = workedBy(await store.roundById(inside, id), person);
-    if (!round.finishedAt) await finish(inside, round, person);
+    if (!round.finishedAt) await finish(inside, { round, at }, person);
   });
   return null;
 };

@@ -5,7 +5,7 @@ import { serve, type Serving } from '../../platform/http/serve.ts';
 import { approvedHomes } from '../protocols/service.ts';
 import { finishRound } from './finishRound.ts';
 import * as rounds from './service.ts';
-import { startRound } from './startRound.ts';
+import { roundAhead, startRound } from './startRound.ts';
 import { answerOf, takeEvents, takenOf, type Sent } from './takeEvents.ts';
 import { wetNow } from './wetNow.ts';
 
@@ -14,6 +14,7 @@ const MOST_AT_ONCE = 400;
 
 export const roundRoutes = (on: Serving): void => {
   serve(on, endpoints.roundHomes, ({ context }) => approvedHomes(context));
+  serve(on, endpoints.roundAhead, ({ context, params }) => roundAhead(context, params.id));
   serve(on, endpoints.rounds, ({ context, person }) => rounds.openRounds(context, person));
   serve(on, endpoints.startRound, ({ context, body, person }) => startRound(context, body, person));
   serve(on, endpoints.round, ({ context, params, person }) =>
@@ -34,8 +35,8 @@ export const roundRoutes = (on: Serving): void => {
       ),
     ),
   );
-  serve(on, endpoints.finishRound, ({ context, params, person }) =>
-    finishRound(context, params.id, person),
+  serve(on, endpoints.finishRound, ({ context, params, body, person }) =>
+    finishRound(context, { id: params.id, at: body.at }, person),
   );
   serve(on, endpoints.wetNow, ({ context }) => wetNow(context));
 };

@@ -49,16 +49,17 @@ export const workedBy = (row: store.RoundAtHome | undefined, person: Person): st
 
 export const roundById = async (context: Context, id: string, person: Person): Promise<Round> => {
   const row = seenBy(await store.roundById(context, id), person);
-  const [head, version, facts] = await Promise.all([
+  const [head, version, facts, names] = await Promise.all([
     asRow(context, row, person),
     versionById(context, row.versionId),
     factsOfRounds(context, [id]),
+    personNames(context),
   ]);
   return {
     ...head,
     version,
     clientKeeps: row.clientKeeps,
     holds: row.holds ?? {},
-    events: eventsOf(facts),
+    events: eventsOf(facts, names),
   };
 };

@@ -83,6 +83,14 @@ const findLast = prepared<{ homeId: string; at: Date }>(
 export const lastRoundByHome = async ({ db }: Context): Promise<Map<string, number>> =>
   new Map((await findLast(db, [])).map(({ homeId, at }) => [homeId, at.getTime()]));
 
+const findFinished = prepared<{ at: Date | null }>(
+  'last finished',
+  'SELECT max(finished_at) AS at FROM round WHERE home_id = $1',
+);
+/** When the last round of a home was over. */
+export const lastFinished = async ({ db }: Context, homeId: string): Promise<Date | null> =>
+  (await findFinished(db, [homeId]))[0]!.at;
+
 /** How a surface of a home stands. */
 export interface KeptState {
   homeId: string;

@@ -7,7 +7,7 @@ import { appendAll, turnToAppend, type NewFact } from '../records/service.ts';
 import { becomes, becomesUnknown, type Taken, type Took } from './becomes.ts';
 import { placeIn, toldIn } from './events.ts';
 import { sceneOf, stateIn, stateKey, type Scene, type Sent } from './scene.ts';
-import { workedBy } from './service.ts';
+import { seenBy } from './service.ts';
 import { keepStates } from './store.ts';
 
 export type { Sent, Took };
@@ -23,6 +23,7 @@ const asBefore = (
   if (
     before?.surfaceId !== event.surfaceId ||
     before.kind !== event.kind ||
+    before.takesBack !== event.takesBack ||
     before.roundId !== roundId
   )
     throw problems.conflict('id-taken');
@@ -37,16 +38,15 @@ const takeOne = (
 ): Took => {
   const { roundId, event, person } = sent;
   if (event.personId !== person.id) throw problems.notTheirs();
-  const round = scene.rounds.get(roundId);
-  workedBy(round, person);
+  const round = seenBy(scene.rounds.get(roundId), person);
   const known = scene.known.get(event.id);
   if (known) return { taken: asBefore(known, sent) };
-  const { homeId, homeName, versionId } = round!;
+  const { homeId, homeName, versionId } = round;
   const place = placeIn(scene.protocols.get(versionId)!, event.surfaceId);
   const state = stateIn(scene, homeId, event.surfaceId);
   const became = place
-    ? becomes(sent, { round: round!, place, state }, scene, now)
-    : becomesUnknown(sent, round!, now);
+    ? becomes(sent, { round, place, state }, scene, now)
+    : becomesUnknown(sent, round, now);
   const home = { id: homeId, name: homeName };
   const { fact, at } = became;
   facts.push({ ...fact, factId: event.id, at, home, person } as NewFact);

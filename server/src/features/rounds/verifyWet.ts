@@ -1,5 +1,6 @@
 import {
   afterEvent,
+  takenBack,
   untouchedState,
   withoutRound,
   type SurfaceState,
@@ -54,20 +55,25 @@ export class WetAnew {
   }
 
   see({ factId, kind, at, body }: Seen): void {
-    if (kind === 'surface-event' || kind === 'wet-time') this.done({ factId, at, body });
+    if (kind === 'surface-event' || kind === 'wet-time' || kind === 'correction')
+      this.done({ factId, at, body });
     if (kind === 'round-finished') this.finished((JSON.parse(body) as { roundId: string }).roundId);
   }
 
   private done({ factId, at, body }: Omit<Seen, 'kind'>): void {
     const said = JSON.parse(body) as ToldBody;
-    const { roundId, surfaceId, event: kind, batchId } = said;
+    const { roundId, surfaceId, event: kind, batchId, of } = said;
     const event = { id: factId, surfaceId, kind, at: Number(at), batchId, clock: clockOf(said) };
     const round = this.rounds.get(roundId);
     const asked = round && this.askedAt(round, surfaceId);
     if (!round || !asked) return;
     const home = this.homes.get(round.homeId) ?? new Map<string, SurfaceState>();
     const before = home.get(event.surfaceId) ?? untouchedState;
-    home.set(event.surfaceId, afterEvent(before, { roundId, event }, asked));
+    const after =
+      of === undefined
+        ? afterEvent(before, { roundId, event }, asked)
+        : takenBack(before, { roundId, id: of }, asked);
+    home.set(event.surfaceId, after);
     this.homes.set(round.homeId, home);
   }
 
