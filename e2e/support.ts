@@ -51,6 +51,34 @@ export const finishRoundAt = async ({ request }: Page, home: string): Promise<vo
   }
 };
 
+/** Sees to what a home asks on arriving, and begins. */
+export const arrive = async (page: Page): Promise<void> => {
+  await page.getByRole('heading', { name: /^(Before you begin|Antes de empezar)$/ }).waitFor();
+  for (const row of await page.getByRole('checkbox').all()) await row.click();
+  await page.getByRole('button', { name: /^(Begin|Empezar)/ }).click();
+};
+
+/** Takes a bottle in hand on the phone, of those in use that have such a name. */
+export const takeBottle = async (
+  page: Page,
+  name: RegExp | string,
+  which: 'first' | 'last' = 'first',
+): Promise<void> => {
+  await page.locator('button.phone__set').click();
+  const more = page.getByText(/^(\d+ more bottles?|\d+ botellas? más)$/);
+  if (which === 'last') await more.click();
+  await page.locator('.bottle', { hasText: name })[which]().click();
+};
+
+/** Takes what is set for the surface in hand, unless it is there already. */
+export const takeWhatIsSet = async (page: Page): Promise<void> => {
+  const take = page.getByRole('button', { name: /^Take the bottle/ });
+  await expect(take.or(page.getByRole('button', { name: /^Applied/ }))).toBeVisible();
+  if (!(await take.isVisible())) return;
+  await take.click();
+  await page.locator('.bottle:not([data-barred])').first().click();
+};
+
 /** Picks one of a list by its label. */
 export const choose = async (
   page: Page,

@@ -32,6 +32,7 @@ export { outcomeOfWetTime } from './facts/wetTime.ts';
 export * from './facts/index.ts';
 export { isKeyed, type Endpoint, type Stream, type Who } from './endpoints/endpoint.ts';
 export * from './endpoints/index.ts';
+export type { Board, BoardRound, BoardStop } from './endpoints/board.ts';
 export type { LabelSheet } from './endpoints/batches.ts';
 export type { PosterSheet } from './endpoints/book.ts';
 export type { LogFilter } from './endpoints/mishaps.ts';

@@ -6,6 +6,7 @@ export const routes = {
   signIn: 'POST /session',
   me: 'GET /session',
   signOut: 'DELETE /session',
+  board: 'GET /board',
   homes: 'GET /homes',
   addHome: 'POST /homes',
   home: 'GET /homes/:id',

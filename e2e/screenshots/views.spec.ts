@@ -1,5 +1,14 @@
 import { expect, test, type Page } from '@playwright/test';
-import { act, another, choose, goTo, signIn } from '../support.ts';
+import {
+  act,
+  another,
+  arrive,
+  choose,
+  goTo,
+  signIn,
+  takeBottle,
+  takeWhatIsSet,
+} from '../support.ts';
 
 const shoot = async (page: Page, name: string) => {
   await page.evaluate(() => document.fonts.ready);
@@ -27,12 +36,17 @@ const openHome = async (page: Page, name: string, tab: string, surface: string) 
 test('every main view, from the demo data', async ({ page, browser }) => {
   const phone = await another(browser, 'tobias');
   await phone.getByRole('button', { name: 'Start Hedda’s round' }).click();
+  await phone.getByRole('heading', { name: 'Before you begin' }).waitFor();
+  await shoot(phone, 'phone-arrive');
+  await arrive(phone);
   await phone.getByRole('button', { name: 'Washed and rinsed' }).click();
+  await takeWhatIsSet(phone);
   await phone.getByRole('button', { name: 'Applied' }).click();
   await phone.getByRole('timer').waitFor();
   await phone.getByText('all sent').waitFor();
   await phone.locator('.phone__next').getByRole('button', { name: 'Basin' }).first().click();
   await phone.getByRole('button', { name: 'Washed and rinsed' }).click();
+  await takeWhatIsSet(phone);
   await phone.getByRole('button', { name: 'Applied' }).click();
   await phone.getByText('all sent').waitFor();
   await ago(phone, 100_000);
@@ -134,12 +148,7 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await page.locator('.list__row', { hasText: 'not met' }).first().click();
   await shoot(page, 'records');
 
-  await phone.getByRole('button', { name: /^Bottle in hand/ }).click();
-  await phone
-    .getByRole('option', { name: /Vinegar/ })
-    .first()
-    .click();
-  await phone.getByRole('button', { name: 'I have re-wet it' }).click();
+  await takeBottle(phone, /Vinegar/);
   await phone.locator('.stop__bar').waitFor();
   await shoot(phone, 'phone-stop');
 });

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { another, choose, expectAccessible, goTo, signIn } from '../support.ts';
+import { another, arrive, choose, expectAccessible, goTo, signIn, takeBottle } from '../support.ts';
 
 /** Desk and phone each work another home of the demo. */
 const homeOf = (page: Page) =>
@@ -7,10 +7,6 @@ const homeOf = (page: Page) =>
     ? { name: 'Yara', surface: 'Basin', bottle: 'Peroxide 3 %' }
     : { name: 'Hedda', surface: 'Basin', bottle: 'Peroxide 3 %' };
 
-const bottle = async (page: Page, name: RegExp | string, which: 'first' | 'last' = 'first') => {
-  await page.getByRole('button', { name: /^Bottle in hand/ }).click();
-  await page.getByRole('option', { name })[which]().click();
-};
 const surface = (page: Page, name: string) =>
   page.locator('.clocks, .phone__next').getByRole('button', { name, exact: false }).first().click();
 const tapOf = (page: Page) => (homeOf(page).name === 'Yara' ? 'Sink tap' : 'Basin tap');
@@ -43,13 +39,24 @@ test.describe.serial('a cleaner on the phone', () => {
 
   test('opens the round: one surface at a time, in order', async () => {
     await page.getByRole('button', { name: `Start ${homeOf(page).name}’s round` }).click();
+    await expect(page.getByRole('button', { name: /^Begin/ })).toBeDisabled();
+    await expectAccessible(page);
+    await arrive(page);
     await expect(page.getByRole('button', { name: 'Washed and rinsed' })).toBeVisible();
     await expectAccessible(page);
     // Two minutes by the server's clock, which nobody can wind on: begun first, wiped below.
     await surface(page, tapOf(page));
     await page.getByRole('button', { name: 'Washed and rinsed' }).click();
-    // The bottle that fits the protocol and is verified is taken to be in hand.
-    await expect(page.getByRole('button', { name: /^Bottle in hand: Alcohol 70 %/ })).toBeVisible();
+    // Nobody is taken to have a bottle that they have not named; typed as people type.
+    await page.getByRole('button', { name: /^Take the bottle Alcohol 70 %/ }).click();
+    await expectAccessible(page);
+    const code = await page.locator('.bottle', { hasText: 'Alcohol 70 %' }).first().textContent();
+    const typed = /B-0*(\d+)/.exec(code!)![1]!;
+    await page.getByLabel('code on the label').fill('b 99999');
+    await page.getByRole('button', { name: 'Find' }).click();
+    await expect(page.getByText('No bottle in use has the code b 99999.')).toBeVisible();
+    await page.getByLabel('code on the label').fill(`b ${typed}`);
+    await page.getByRole('button', { name: 'Find' }).click();
     await page.getByRole('button', { name: 'Applied' }).click();
     await surface(page, homeOf(page).surface);
     await expect(page.locator('h1')).toHaveText(homeOf(page).surface);
@@ -57,7 +64,7 @@ test.describe.serial('a cleaner on the phone', () => {
 
   test('starts the wet clock, re-wets, and the clock survives a reload', async () => {
     await page.getByRole('button', { name: 'Washed and rinsed' }).click();
-    await bottle(page, homeOf(page).bottle);
+    await takeBottle(page, homeOf(page).bottle);
     await page.getByRole('button', { name: 'Applied' }).click();
     await expect(page.getByRole('timer')).toHaveText(/^(10:00|9:5\d)$/);
     await expect(page.getByRole('status').filter({ hasText: 'all sent' })).toBeVisible();
@@ -72,8 +79,7 @@ test.describe.serial('a cleaner on the phone', () => {
   });
 
   test('is stopped before vinegar meets what is still wet, and told why', async () => {
-    await bottle(page, /Vinegar 5 %/);
-    await page.getByRole('button', { name: 'I have re-wet it' }).click();
+    await takeBottle(page, /Vinegar 5 %/);
     await expect(stopped(page)).toContainText('Never');
     await expect(stopped(page)).toContainText(
       'These two must not meet. Peroxide and acid make a peracid',
@@ -108,16 +114,44 @@ test.describe.serial('a cleaner on the phone', () => {
   });
 
   test('an expired batch and one of another strength are refused', async () => {
-    await bottle(page, /Peroxide 1.5 %/);
-    await page.getByRole('button', { name: 'I have re-wet it' }).click();
+    await takeBottle(page, /Peroxide 1.5 %/);
     await expect(stopped(page)).toContainText(
       'This batch is 1.5 % w/v; the protocol sets 3 % w/v.',
     );
     await page.getByRole('button', { name: /It is back in the caddy/ }).click();
-    await bottle(page, /Peroxide 1.5 %/, 'last');
-    await page.getByRole('button', { name: 'I have re-wet it' }).click();
+    await takeBottle(page, /Peroxide 1.5 %/, 'last');
     await expect(page.getByText(/This batch was to be thrown away by/)).toBeVisible();
     await page.getByRole('button', { name: /It is back in the caddy/ }).click();
+  });
+
+  test('takes back at once what was a slip of the thumb', async () => {
+    const wiped = page.getByRole('button', { name: 'Wipe at 10:00' });
+    await wiped.click();
+    await page.getByRole('button', { name: 'Wipe it, not met' }).click();
+    await expect(page.getByRole('button', { name: /^Undo/ })).toContainText('Wiped');
+    await page.getByRole('button', { name: /^Undo/ }).click();
+    await expect(page.getByRole('timer')).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Undo/ })).toBeHidden();
+    await expect(page.getByRole('status').filter({ hasText: 'all sent' })).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('timer')).toBeVisible();
+  });
+
+  test('writes down a near miss in three taps, with what is known', async () => {
+    await page.getByRole('button', { name: 'Near miss' }).click();
+    await expectAccessible(page);
+    await page.getByRole('radio', { name: 'chlorine bleach' }).click();
+    await page.getByRole('button', { name: /^Write it down/ }).click();
+    await expect(page.getByRole('timer')).toBeVisible();
+    await expect(page.getByRole('status').filter({ hasText: 'all sent' })).toBeVisible();
+    const told = await (await page.request.get('/api/mishaps')).json();
+    const bodies = told.map(({ body }: { body: object }) => body);
+    expect(bodies).toContainEqual(
+      expect.objectContaining({
+        who: 'Tobias',
+        products: [/Peroxide/, 'chlorine bleach'].map((part) => expect.stringMatching(part)),
+      }),
+    );
   });
 
   test('held to its time is met', async () => {
@@ -178,7 +212,7 @@ test.describe.serial('a cleaner on the phone', () => {
       .getByRole('button', { name: /^(Washed and rinsed|Wiped with a damp cloth)/ })
       .click();
     await expect(
-      page.getByRole('status').filter({ hasText: 'no signal, kept on phone' }),
+      page.getByRole('status').filter({ hasText: '1 kept on this phone' }),
     ).toBeVisible();
     await page.context().setOffline(false);
     await expect(page.getByRole('status').filter({ hasText: 'all sent' })).toBeVisible();

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { another, expectAccessible, finishRoundAt, signIn } from '../support.ts';
+import { another, arrive, expectAccessible, finishRoundAt, signIn } from '../support.ts';
 
 /** Desk and phone each work another home of the demo. */
 const homes = { desk: 'Ottilie', phone: 'Bram' } as const;
@@ -12,6 +12,7 @@ test('one round of a home: another joins it, each sees what the other did, a sup
   await signIn(page, 'tobias');
   await finishRoundAt(page, home);
   await page.getByRole('button', { name: `Start ${home}’s round` }).click();
+  await arrive(page);
   const next = page.locator('.phone__acts .btn--main');
   await expect(next).toBeVisible();
   const before = (await next.textContent())!;
@@ -23,6 +24,7 @@ test('one round of a home: another joins it, each sees what the other did, a sup
   await expect(anneke.locator('.phone__acts .btn')).toHaveCount(1);
   await expectAccessible(anneke);
   await anneke.getByRole('button', { name: /^Join this round/ }).click();
+  await arrive(anneke);
   await expect(anneke.locator('.phone__acts .btn--main')).toHaveText(before);
   await anneke.locator('.phone__acts .btn--main').click();
   await expect(next).not.toHaveText(before);

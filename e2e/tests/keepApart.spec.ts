@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { extractText, getDocumentProxy } from 'unpdf';
-import { addSurface, another, choose, expectAccessible, goTo, signIn } from '../support.ts';
+import { addSurface, another, arrive, choose, expectAccessible, goTo, signIn } from '../support.ts';
 
 /** Desk and phone each have a home, a caddy and a near miss of their own. */
 const width = (page: Page) => page.viewportSize()!.width;
@@ -180,10 +180,11 @@ test.describe.serial('keep apart', () => {
     // The cleaner confirms it before anything goes on.
     const phone = await another(browser, 'anneke');
     await phone.getByRole('button', { name: `Start ${clientOf(page)}’s round` }).click();
+    await arrive(phone);
     await expect(phone.getByRole('button', { name: 'Tablet out, flushed twice' })).toBeVisible();
     await phone.getByRole('button', { name: 'Tablet out, flushed twice' }).click();
     await phone.getByRole('button', { name: 'Washed and rinsed' }).click();
-    await expect(phone.getByRole('button', { name: 'Applied' })).toBeVisible();
+    await expect(phone.getByRole('button', { name: /^Take the bottle/ })).toBeVisible();
     await phone.context().close();
 
     await goTo(page, 'Keep apart');

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { finishRoundAt, signIn } from '../support.ts';
+import { arrive, finishRoundAt, signIn } from '../support.ts';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -19,6 +19,7 @@ test('without signal the page opens, a round goes on, and help is at hand', asyn
   await page.evaluate(() => navigator.serviceWorker.ready);
   await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
   await page.getByRole('button', { name: `Start ${home}’s round` }).click();
+  await arrive(page);
   const first = page.locator('h1');
   await expect(first).not.toHaveText('Rounds');
   const surface = await first.textContent();
@@ -35,10 +36,10 @@ test('without signal the page opens, a round goes on, and help is at hand', asyn
   await expect(page.locator('h1')).toHaveText(surface!);
   expect(Date.now() - begun).toBeLessThan(2000);
   await page.locator('.phone__acts .btn--main').click();
-  await expect(page.getByText('no signal, kept on phone')).toBeVisible();
+  await expect(page.getByText('1 kept on this phone')).toBeVisible();
   await page.reload();
   await expect(page.locator('h1')).toHaveText(surface!);
-  await expect(page.getByText('no signal, kept on phone')).toBeVisible();
+  await expect(page.getByText('1 kept on this phone')).toBeVisible();
 
   await page.goto('/keep-apart?happened=yes');
   await expect(page.getByText('555-0150').first()).toBeVisible();
@@ -50,6 +51,46 @@ test('without signal the page opens, a round goes on, and help is at hand', asyn
   await expect(page.getByText('all sent')).toBeVisible();
 });
 
+/** Desk and phone each begin another home of the demo. */
+const begun = { desk: 'Yara', phone: 'Hedda' } as const;
+
+test('without signal a round is begun, worked and finished, and is on record afterwards', async ({
+  page,
+}, { project }) => {
+  const home = begun[project.name as keyof typeof begun];
+  await signIn(page, 'anneke');
+  await finishRoundAt(page, home);
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+  await page.goto('/rounds');
+  const ahead = () => kept(page).then((all) => all.filter((url) => url.includes('/round-homes/')));
+  await expect.poll(() => ahead().then(({ length }) => length)).toBeGreaterThanOrEqual(4);
+
+  await page.context().setOffline(true);
+  await page.goto('/rounds');
+  await page.getByRole('button', { name: `Start ${home}’s round` }).click();
+  await arrive(page);
+  await expect(page.getByText('1 kept on this phone')).toBeVisible();
+  const round = new URL(page.url()).pathname.split('/').at(-1)!;
+  const surface = await page.locator('h1').textContent();
+  await page.locator('.phone__acts .btn--main').click();
+  await expect(page.getByText('2 kept on this phone')).toBeVisible();
+  await page.reload();
+  await expect(page.locator('h1')).toHaveText(surface!);
+  await page.getByRole('link', { name: 'Emergency' }).click();
+  await expect(page.getByRole('link', { name: /555-0100/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Back' }).click();
+  await page.getByRole('button', { name: 'Finish the round' }).click();
+  await page.getByRole('button', { name: 'Finish it' }).click();
+  await expect(page.getByText('3 kept on this phone')).toBeVisible();
+  await expect(page.getByRole('link', { name: new RegExp(home) })).toHaveCount(0);
+
+  await page.context().setOffline(false);
+  await expect(page.getByText('all sent')).toBeVisible();
+  const told = await (await page.request.get(`/api/rounds/${round}`)).json();
+  expect(told).toMatchObject({ homeName: home, by: 'Anneke', events: [{ by: 'Anneke' }] });
+  expect(told.finishedAt).toBeGreaterThanOrEqual(told.events[0].at);
+});
+
 test('whoever signs out leaves nothing on the phone that was told to them', async ({ page }) => {
   await signIn(page, 'tobias');
   await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
@@ -58,7 +99,7 @@ test('whoever signs out leaves nothing on the phone that was told to them', asyn
   await page.getByRole('button', { name: /Tobias/ }).click();
   await page.getByRole('button', { name: /^Sign out/ }).click();
   await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible();
-  expect(await kept(page)).toEqual([]);
+  await expect.poll(() => kept(page)).toEqual([]);
   await page.context().setOffline(true);
   await page.reload();
   await expect(page.getByRole('alert')).toContainText('No answer');

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { finishRoundAt, signIn } from '../support.ts';
+import { arrive, finishRoundAt, signIn } from '../support.ts';
 
 interface Kept {
   events: { kind: string }[];
@@ -29,10 +29,9 @@ test('what one person did is never sent under another’s name, and waits on the
   const round = await start(page);
   await page.route('**/api/events', (route) => route.abort());
   await page.goto(`/rounds/${round}`);
+  await arrive(page);
   await cleaned(page).click();
-  await expect(
-    page.getByRole('status').filter({ hasText: 'no signal, kept on phone' }),
-  ).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: '1 kept on this phone' })).toBeVisible();
 
   await page.context().clearCookies();
   await page.unroute('**/api/events');
@@ -64,6 +63,7 @@ test('what the server does not take stays on the phone with why', async ({ page 
     }),
   );
   await page.goto(`/rounds/${round}`);
+  await arrive(page);
   await cleaned(page).click();
   await expect(page.getByRole('alert').filter({ hasText: 'Not taken' })).toContainText(
     'This round is finished.',

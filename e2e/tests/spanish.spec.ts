@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { choose, expectAccessible, finishRoundAt } from '../support.ts';
+import { arrive, choose, expectAccessible, finishRoundAt, takeBottle } from '../support.ts';
 
 /** Nothing is cut off at the side of its box, and the page itself does not scroll that way. */
 const expectNothingCutOff = async (page: Page): Promise<void> => {
@@ -65,35 +65,30 @@ test('a cleaner is asked for the language once, and works a whole round in it', 
 
   await finishRoundAt(page, 'Ottilie');
   await page.getByRole('button', { name: 'Empezar la ronda de Ottilie' }).click();
+  await expectGood(page);
+  await arrive(page);
   const washed = page.getByRole('button', { name: /^(Lavado y enjuagado|Limpiado|Sin polvo)/ });
   await expect(washed).toBeVisible();
   await expectGood(page);
   const next = page.locator('.phone__next').getByRole('button').first();
   const applied = page.getByRole('button', { name: /^Aplicado/ });
-  const hand = page.getByRole('button', { name: /^Botella en la mano/ });
+  const take = page.getByRole('button', { name: /^Tome la botella/ });
   // On to the first surface that is kept wet.
   await expect(async () => {
     await washed.click();
-    if (!(await applied.isVisible())) await next.click();
-    await expect(applied).toBeVisible({ timeout: 500 });
+    if (!(await take.isVisible())) await next.click();
+    await expect(take).toBeVisible({ timeout: 500 });
   }).toPass();
-  await hand.click();
-  await page
-    .getByRole('option', { name: /Peróxido 3 %/ })
-    .first()
-    .click();
+  await take.click();
+  await expectGood(page);
+  await page.locator('.bottle', { hasText: 'Peróxido 3 %' }).first().click();
   await applied.click();
   await expect(page.getByRole('timer')).toBeVisible();
   await expectGood(page);
   await page.getByRole('button', { name: 'Ya volví a mojar' }).click();
   await expect(page.getByText('2 capas hasta ahora')).toBeVisible();
 
-  await hand.click();
-  await page
-    .getByRole('option', { name: /Vinagre 5 %/ })
-    .first()
-    .click();
-  await page.getByRole('button', { name: 'Ya volví a mojar' }).click();
+  await takeBottle(page, /Vinagre 5 %/);
   await expect(page.locator('.stop__bar')).toContainText(
     'Estos dos no se deben juntar. El peróxido y el ácido hacen un perácido',
   );

@@ -1,5 +1,5 @@
 import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
-import { another, signIn } from '../support.ts';
+import { another, arrive, signIn, takeWhatIsSet } from '../support.ts';
 
 /** A revision that no home reaches: whoever sends it has seen everything. */
 const headers = { 'if-match': '"999999999"' };
@@ -155,10 +155,12 @@ test('what the desk knows of a thing is read at its stop, in plain words, before
   const phone = await another(browser, 'tobias');
   const round = await startRound(page, phone);
   await phone.goto(`/rounds/${round}`);
+  await arrive(phone);
   const orders = phone.getByRole('list', { name: 'What to do' });
+  const all = phone.locator('details', { hasText: /^All \d+ surfaces/ });
   const conditions = new Set<string>();
   for (const { name, first, cleaned, then = [], wet = [], stock } of things) {
-    await phone.getByText(/^All \d+ surfaces/).click();
+    if ((await all.getAttribute('open')) === null) await all.locator('summary').click();
     await phone
       .locator('details')
       .getByRole('button', { name: new RegExp(`: ${name}$`) })
@@ -175,13 +177,13 @@ test('what the desk knows of a thing is read at its stop, in plain words, before
       for (const order of then) await expect(orders).toContainText(order);
     }
     if (wet.length > 0) {
+      await takeWhatIsSet(phone);
       await phone.getByRole('button', { name: 'Applied' }).click();
       for (const order of wet) await expect(orders).toContainText(order);
       wet.forEach((order) => conditions.add(order));
       await phone.getByRole('button', { name: 'Found it dry' }).click();
       await expect(phone.getByRole('status').filter({ hasText: 'Found dry' })).toBeVisible();
     }
-    await phone.getByText(/^All \d+ surfaces/).click();
   }
   expect(conditions.size).toBeGreaterThanOrEqual(12);
   await phone.context().close();

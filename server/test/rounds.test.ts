@@ -557,3 +557,62 @@ describe('a round begun and finished without signal', () => {
     expect((await tobias.call(`GET /round-homes/${other.home}`)).status).toBe(409);
   });
 });
+
+describe('the board', () => {
+  const board = async (from: number) => (await maren.call(`GET /board?from=${from}`)).body;
+  const mine = (found: { rounds: { id: string }[] }, round: string) =>
+    found.rounds.find(({ id }) => id === round);
+
+  test('shows how each surface of each round stands, and what was held up, newest first', async () => {
+    const from = bed.context.now();
+    const round = await start();
+    await did(round, basin, 'washed');
+    await did(round, basin, 'applied', bottle.peroxide);
+    await did(round, floor, 'washed');
+    await did(round, tray, 'washed');
+    await did(round, basin, 'applied', bottle.vinegar);
+    const before = await board(from);
+    // High to low: shower screen, basin, tray, floor.
+    expect(mine(before, round)).toMatchObject({
+      homeName: 'Hedda',
+      by: 'tobias',
+      finishedAt: null,
+      rooms: [{ stops: ['todo', 'wet', 'begun', 'done'] }],
+      heard: [{ name: 'tobias', at: expect.any(Number) }],
+    });
+    expect(before.heldUp[0]).toMatchObject({ kind: 'refusal', homeName: 'Hedda' });
+    bed.pass(2 * MINUTE);
+    await did(round, basin, 'wiped');
+    await tobias.call(`POST /rounds/${round}/finish`, {});
+    const after = await board(from);
+    expect(mine(after, round)).toMatchObject({
+      finishedAt: expect.any(Number),
+      rooms: [{ stops: ['todo', 'not-met', 'todo', 'done'] }],
+    });
+    expect(after.heldUp[0]).toMatchObject({ kind: 'wet-time', body: { outcome: 'not-met' } });
+    // What was before, and what was finished before, is none of it.
+    bed.pass(MINUTE);
+    const later = await board(bed.context.now());
+    expect(mine(later, round)).toBeUndefined();
+    expect(later.heldUp).toEqual([]);
+  });
+
+  test('knows the usual length of a round once there have been some', async () => {
+    for (let i = 0; i < 3; i++) {
+      const round = await start();
+      bed.pass(30 * MINUTE);
+      await tobias.call(`POST /rounds/${round}/finish`, {});
+    }
+    const round = await start();
+    const found = mine(await board(bed.context.now()), round) as unknown as {
+      usualSeconds: number;
+    };
+    expect(found.usualSeconds).toBeGreaterThan(0);
+    expect(found.usualSeconds).toBeLessThanOrEqual(30 * 60);
+  });
+
+  test('is for supervisors', async () => {
+    expect((await tobias.call('GET /board?from=0')).status).toBe(403);
+    expect((await maren.call('GET /board')).status).toBe(400);
+  });
+});

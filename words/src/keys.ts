@@ -742,6 +742,7 @@ export interface Figures {
     shown: string | number;
     requiredSeconds: string | number;
   };
+  'emergency.poisonLine': { poison: string | number };
   'round.notTaken': { surfaceId: string | number };
   'round.ofSinceStillToBe': {
     b: unknown;
@@ -756,15 +757,12 @@ export interface Figures {
   'round.wipeNow2': { name: string | number };
   'round.itHasBeenWetOf': { b: unknown; held: string | number; seconds: string | number };
   'round.finishSRound': { homeName: string | number };
-  'round.stillToBeSentWait': { unsent: string | number };
   'round.begun': { by: string | number; startedAt: string | number };
   'round.startSRound': { home: string | number };
   'round.onNow': { name: string | number };
   'round.bottle': { code: string | number };
   'round.theseTwoMustNotMeet': { happens: string | number };
   'round.nobodyCanOverrideThis': { poisonLine: string | number };
-  'round.bottle2': { family: string | number; strength: string | number; code: string | number };
-  'round.bottleInHand': { row: string | number };
   'round.allowedWithCare': { b: unknown; accepted: string | number };
   'round.after': { held: string | number };
   'round.soFar': { coatsCount: number };
@@ -790,6 +788,17 @@ export interface Figures {
   'round.itHasLain': { held: string | number };
   'round.leaveOut': { name: string | number };
   'round.atWorkHere': { by: string | number };
+  'round.sendingSome': { count: string | number };
+  'round.keptHere': { count: string | number };
+  'round.goodUntil': { code: string | number; until: string | number };
+  'round.noSuchBottle': { text: string | number };
+  'round.forSurface': { name: string | number };
+  'round.olderBottles': { count: number };
+  'round.inHandNow': { what: string | number; code: string | number };
+  'round.stillToSeeTo': { left: number };
+  'round.whatNearlyMet': { inHand: string | number; other: string | number };
+  'round.bothDidIt': { by: string | number; did: string | number; at: string | number };
+  'round.stillWetFirst': { surfaces: string | number };
   'sources.comparedByOn': { by: string | number; at: string | number };
   'sources.companyWhatOurFiguresRest': { b: unknown };
   'sources.restOnMemory': { count: number; b: unknown };

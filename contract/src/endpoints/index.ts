@@ -1,5 +1,6 @@
 import type * as v from 'valibot';
 import { peopleEndpoints } from './people.ts';
+import { boardEndpoints } from './board.ts';
 import { homesEndpoints } from './homes.ts';
 import { protocolsEndpoints } from './protocols.ts';
 import { stockEndpoints } from './stock.ts';
@@ -21,6 +22,7 @@ import { recordsEndpoints, recordsStreams } from './records.ts';
  */
 export const endpoints = {
   ...peopleEndpoints,
+  ...boardEndpoints,
   ...homesEndpoints,
   ...protocolsEndpoints,
   ...stockEndpoints,

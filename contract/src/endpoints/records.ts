@@ -1,23 +1,16 @@
 import * as v from 'valibot';
 import { record, recordKinds } from '../facts/index.ts';
-import { id } from '../parts/text.ts';
+import { id, wholeText } from '../parts/text.ts';
 import { routes, streamRoutes } from '../routes.ts';
 import { endpoint, stream } from './endpoint.ts';
-
-/** Query strings are text: whole numbers are read from it. */
-const whole = v.pipe(
-  v.string(),
-  v.regex(/^\d{1,15}$/, 'whole-number-allowed'),
-  v.transform(Number),
-);
 
 export const recordFilter = v.strictObject({
   homeId: v.optional(id),
   kind: v.optional(v.picklist(recordKinds)),
-  from: v.optional(whole),
-  to: v.optional(whole),
-  before: v.optional(whole),
-  limit: v.optional(v.pipe(whole, v.minValue(1), v.maxValue(500)), '100'),
+  from: v.optional(wholeText),
+  to: v.optional(wholeText),
+  before: v.optional(wholeText),
+  limit: v.optional(v.pipe(wholeText, v.minValue(1), v.maxValue(500)), '100'),
 });
 
 export const records = v.strictObject({ rows: v.array(record), more: v.boolean() });

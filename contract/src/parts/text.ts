@@ -76,6 +76,13 @@ export const instant = v.pipe(
   v.maxValue(4_102_444_800_000),
 );
 
+/** Query strings are text: whole numbers are read from it. */
+export const wholeText = v.pipe(
+  v.string(),
+  v.regex(/^\d{1,15}$/, 'whole-number-allowed'),
+  v.transform(Number),
+);
+
 /** A number from `low` to `high`, both allowed. */
 export const between = (low: number, high: number) =>
   v.pipe(v.number(), v.minValue(low, 'at-least'), v.maxValue(high, 'at-most'));

@@ -10,17 +10,23 @@ export const call = (
   {
     id,
     seen,
+    key,
     ...rest
   }: {
     id?: string;
     body?: unknown;
     seen?: number;
+    /** Under which it is done once, however often it is sent; one of its own where none is given. */
+    key?: string;
     params?: Record<string, string | number | undefined>;
   } = {},
 ) => {
   const [method, path] = routes[name].split(' ') as [string, string];
-  const headers = seen === undefined ? {} : { headers: { 'If-Match': `"${seen}"` } };
-  return { url: path.replace(':id', encodeURIComponent(id ?? '')), method, ...headers, ...rest };
+  const headers = {
+    ...(seen === undefined ? {} : { 'If-Match': `"${seen}"` }),
+    ...(key === undefined ? {} : { 'Idempotency-Key': key }),
+  };
+  return { url: path.replace(':id', encodeURIComponent(id ?? '')), method, headers, ...rest };
 };
 
 export type WithBody<N extends RouteName> = { id: string; body: Body<N> };

@@ -27,7 +27,12 @@ export const meApi = api.injectEndpoints({
     }),
     signOut: build.mutation<null, void>({
       query: () => call('signOut'),
-      onQueryStarted: () => void forgetAnswers(),
+      // Again once it is over: what was asked just before may have been answered meanwhile.
+      onQueryStarted: async (_, { queryFulfilled }) => {
+        await forgetAnswers();
+        await queryFulfilled.catch(() => undefined);
+        await forgetAnswers();
+      },
     }),
   }),
 });

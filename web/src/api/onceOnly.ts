@@ -15,7 +15,8 @@ const isAnswered = (error: FetchBaseQueryError | undefined): boolean =>
   error === undefined || (typeof error.status === 'number' && error.status < 500);
 
 /**
- * Sends what is to be done with a key. Where no answer came, the same sent again has the same key:
+ * Sends what is to be done with a key. Where no answer came, the same sent again has the same key, or
+ * the one that it brings along:
  * the server does it once, whether it had been done or not.
  */
 export const onceOnly =
@@ -23,7 +24,8 @@ export const onceOnly =
   async (args, api, options) => {
     if (args.method !== 'POST') return send(args, api, options);
     const what = JSON.stringify([args.url, args.body]);
-    const key = unanswered.get(what) ?? newId();
+    const given = (args.headers as Record<string, string> | undefined)?.['Idempotency-Key'];
+    const key = given ?? unanswered.get(what) ?? newId();
     unanswered.set(what, key);
     const headers = { ...(args.headers as Record<string, string>), 'Idempotency-Key': key };
     const result = await send({ ...args, headers }, api, options);

@@ -28,6 +28,8 @@ export const fetchAtHand = async (): Promise<void> => {
     await Promise.all(needed.map((name) => ask(name)));
     const rounds = (await (await ask('rounds')).json()) as Answer<'rounds'>;
     for (const { id } of rounds) await ask('round', id);
+    const homes = (await (await ask('roundHomes')).json()) as Answer<'roundHomes'>;
+    for (const { id } of homes) await ask('roundAhead', id);
   } catch {
     // No signal: what came before is still there.
   }

@@ -28,6 +28,7 @@ const HouseRules = later(() => import('../features/houseRules/HouseRulesPage.tsx
 const Products = later(() => import('../features/stock/Products.tsx'));
 const Sources = later(() => import('../features/sources/Sources.tsx'));
 const Rounds = later(() => import('../features/rounds/Rounds.tsx'));
+const Emergency = later(() => import('../features/emergency/Emergency.tsx'));
 const Round = later(() => import('../features/rounds/RoundPage.tsx'));
 
 const fetchAtHand = async () => {
@@ -75,6 +76,7 @@ export const App = () => {
       <Suspense fallback={<Waiting what={w.name('shell', 'thePage')} />}>
         <Routes>
           <Route path="/rounds/:roundId" element={<Round />} />
+          <Route path="/emergency" element={<Emergency />} />
           <Route element={<Shell me={me} />}>
             {supervisor && (
               <>

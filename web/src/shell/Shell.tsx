@@ -11,8 +11,12 @@ import { NowStrip } from './NowStrip.tsx';
 import { PersonMenu } from './PersonMenu.tsx';
 import { placesOf, type Place } from './places.ts';
 
-/** One key and one click from anywhere, for somebody who arrives in trouble. */
-const TROUBLE = '/keep-apart?happened=yes';
+/**
+ * One key and one click from anywhere, for somebody who arrives in trouble: at the desk with the
+ * pair at hand, on the phone in the largest type.
+ */
+const troubleOf = ({ person }: Me): string =>
+  person.role === 'cleaner' ? '/emergency' : '/keep-apart?happened=yes';
 
 const Top = ({ me, places }: { me: Me; places: Place[] }) => (
   <header className="top">
@@ -31,7 +35,7 @@ const Top = ({ me, places }: { me: Me; places: Place[] }) => (
     <div className="top__right">
       <Link
         className="small whitespace-nowrap underline underline-offset-4 min-h-11 md:min-h-8 flex items-center"
-        to={TROUBLE}
+        to={troubleOf(me)}
       >
         {w.name('shell', 'firstResponse')}
       </Link>
@@ -54,7 +58,7 @@ export const Shell = ({ me }: { me: Me }) => {
   useLive();
   useKeys({
     '?': () => showKeys(true),
-    '!': () => void navigate(TROUBLE),
+    '!': () => void navigate(troubleOf(me)),
     ...Object.fromEntries(places.map(({ path }, i) => [String(i + 1), () => void navigate(path)])),
   });
   return (

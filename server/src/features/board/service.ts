@@ -2,7 +2,19 @@ import type { Answer } from '@zymostat/contract';
 import type { Context } from '../../platform/context.ts';
 import { allHomes, countsByHome } from '../homes/service.ts';
 import { newestNumbers } from '../protocols/service.ts';
-import { lastRoundByHome } from '../rounds/service.ts';
+import { heldUpSince } from '../records/service.ts';
+import type { Person } from '../people/service.ts';
+import { lastRoundByHome, roundsSince } from '../rounds/service.ts';
+
+/** The day so far: rounds in hand and finished, and what was held up. */
+export const boardSince = async (
+  context: Context,
+  from: number,
+  person: Person,
+): Promise<Answer<'board'>> => ({
+  rounds: await roundsSince(context, from, person),
+  heldUp: await heldUpSince(context, from),
+});
 
 /** The list of homes: what is in each, its newest version and its last round. */
 export const homeRows = async (context: Context): Promise<Answer<'homes'>> => {

@@ -126,6 +126,10 @@ export const findRecords = async (context: Context, filter: RecordFilter): Promi
   return { rows: rows.slice(0, filter.limit).map(asRecord), more: rows.length > filter.limit };
 };
 
+/** What was held up since a moment (ms), newest first. */
+export const heldUpSince = async (context: Context, from: number): Promise<RecordRow[]> =>
+  (await store.heldUpSince(context, new Date(from))).map(asRecord);
+
 const CHUNK = 1000;
 
 /**

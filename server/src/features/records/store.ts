@@ -67,6 +67,21 @@ export const lastOfKindByPerson = async <K extends RecordRow['kind']>(
   );
 };
 
+const HELD_UP = 40;
+// The rows of a day are few, and found by when they were; the order by rows would walk them all.
+const findHeldUp = prepared<LedgerRow>(
+  'held up',
+  `WITH lately AS MATERIALIZED (SELECT * FROM ledger WHERE at >= $1)
+  SELECT seq, fact_id AS "factId", kind, at, recorded_at AS "recordedAt", home_id AS "homeId", home_name AS "homeName",
+    person_id AS "personId", person, body, previous_hash AS "previousHash", hash
+  FROM lately WHERE kind IN ('refusal', 'near-miss', 'incident', 'late-event', 'correction')
+    OR (kind = 'wet-time' AND (body->>'requiredSeconds')::float8 > 0 AND coalesce(body->>'outcome', CASE WHEN (body->>'met')::boolean THEN 'met' END, '') <> 'met')
+  ORDER BY seq DESC LIMIT ${HELD_UP}`,
+);
+/** What was refused, not met, not shown or nearly went wrong since a moment, newest first. */
+export const heldUpSince = async (context: Context, from: Date): Promise<NamedRow[]> =>
+  named(context, await findHeldUp(context.db, [from]));
+
 const spanOf = (from?: number, to?: number) => {
   if (from !== undefined && to !== undefined) return Between(new Date(from), new Date(to - 1));
   if (from !== undefined) return MoreThanOrEqual(new Date(from));

@@ -4,29 +4,12 @@ import { problems } from '../../platform/http/problems.ts';
 import { personNames, type Person } from '../people/service.ts';
 import { versionById } from '../protocols/service.ts';
 import { factsOfRounds } from '../records/service.ts';
+import { asRow } from './asRow.ts';
 import { eventsOf } from './events.ts';
 import * as store from './store.ts';
 
 export { isAnyState, lastRoundByHome } from './store.ts';
-
-export const asRow = async (
-  context: Context,
-  row: store.RoundAtHome,
-  person: Person,
-): Promise<RoundRow> => {
-  const names = await personNames(context);
-  const { id, homeId, homeName, place, people } = row;
-  return {
-    id,
-    homeId,
-    homeName,
-    place,
-    by: people.map((one) => names.get(one) ?? '').join(', '),
-    joined: people.includes(person.id),
-    startedAt: row.startedAt.getTime(),
-    finishedAt: row.finishedAt?.getTime() ?? null,
-  };
-};
+export { roundsSince } from './today.ts';
 
 /** Every round in hand: one's own to go on with, others' to join. */
 export const openRounds = async (context: Context, person: Person): Promise<RoundRow[]> =>

@@ -6,7 +6,8 @@ import { homeById, surveyOf } from '../homes/service.ts';
 import { theCompany, type Person } from '../people/service.ts';
 import { newestVersion, versionById } from '../protocols/service.ts';
 import { append, turnToAppend } from '../records/service.ts';
-import { asRow, seenBy } from './service.ts';
+import { asRow } from './asRow.ts';
+import { seenBy } from './service.ts';
 import * as store from './store.ts';
 
 /** More than these at once nobody has in hand: what is left lying is finished first. */

@@ -1,5 +1,5 @@
 import type { ProductId, SurfaceState } from '@zymostat/core';
-import { isWetIn } from '@zymostat/core';
+import { isWetIn, USUAL_OF } from '@zymostat/core';
 import { IsNull } from 'typeorm';
 import type { Context } from '../../platform/context.ts';
 import { BEFORE_ALL_IDS, prepared } from '../../platform/database/prepared.ts';
@@ -45,6 +45,31 @@ const findOpen = prepared<RoundAtHome>(
   `${AT_HOME} WHERE finished_at IS NULL ORDER BY started_at`,
 );
 export const openRounds = ({ db }: Context): Promise<RoundAtHome[]> => findOpen(db, []);
+
+const findSince = prepared<RoundAtHome>(
+  'rounds since',
+  `${AT_HOME} WHERE finished_at IS NULL OR finished_at >= $1 ORDER BY finished_at IS NOT NULL, started_at`,
+);
+/** Rounds in hand, and those that were finished since. */
+export const roundsSince = ({ db }: Context, from: Date): Promise<RoundAtHome[]> =>
+  findSince(db, [from]);
+
+const findLengths = prepared<{ homeId: string; seconds: number }>(
+  'lengths of rounds',
+  `SELECT home_id AS "homeId", extract(epoch FROM finished_at - started_at)::float8 AS seconds
+  FROM unnest($1::uuid[]) AS asked (id), LATERAL (
+    SELECT * FROM round WHERE home_id = asked.id AND finished_at IS NOT NULL ORDER BY started_at DESC LIMIT $2) AS last`,
+);
+/** How long the last rounds of each home took, s, newest first. */
+export const lengthsOf = async (
+  { db }: Context,
+  homeIds: readonly string[],
+): Promise<Map<string, number[]>> => {
+  const found = new Map<string, number[]>(homeIds.map((id) => [id, []]));
+  for (const { homeId, seconds } of await findLengths(db, [homeIds, USUAL_OF]))
+    found.get(homeId)?.push(seconds);
+  return found;
+};
 
 const findOpenAt = prepared<RoundAtHome>(
   'open round at home',

@@ -2,15 +2,15 @@ import type { Round } from '@zymostat/contract';
 import { cameOf, cames, skipReasons, type SkipReason } from '@zymostat/core';
 import { clock } from '@zymostat/words';
 import { Fragment } from 'react';
-import { useAppSelector } from '../../store/store.ts';
-import { WentWrong } from '../../ui/parts.tsx';
+import { tell } from '../../offline/outbox.ts';
+import { useMeQuery } from '../../api/me.ts';
 import { useGoOn } from '../../ui/useGoOn.ts';
 import { Window } from '../../ui/Window.tsx';
 import { listOf } from '../../words/list.ts';
 import { rich } from '../../words/rich.tsx';
 import { w } from '../../words/words.ts';
-import { useFinishRoundMutation } from './api.ts';
-import { heldSoFar, type Stop } from './stop.ts';
+import { toSeeTo } from './arrive/asked.ts';
+import { heldSoFar, isWet, type Stop } from './stop.ts';
 
 interface EarlyProps {
   stop: Stop;
@@ -23,7 +23,7 @@ interface EarlyProps {
 /** Asked once before something is wiped before its time. */
 export const WipeEarly = ({ stop, now, open, onKeep, onWipe }: EarlyProps) => (
   <Window open={open} title={w.say('round.wipeNow2', { name: stop.surface.name })} onClose={onKeep}>
-    <p className="mb-4 text-[18px]">
+    <p className="mb-4 text-[1.125rem]">
       {rich('round.itHasBeenWetOf', {
         b: (text) => <b className="fig">{text}</b>,
         held: clock(heldSoFar(stop, now)),
@@ -31,10 +31,10 @@ export const WipeEarly = ({ stop, now, open, onKeep, onWipe }: EarlyProps) => (
       })}
     </p>
     <p className="grid gap-3">
-      <button className="btn btn--main min-h-14 text-[17px]" onClick={onKeep}>
+      <button className="btn btn--main min-h-14 text-[1.0625rem]" onClick={onKeep}>
         {w.name('round', 'keepItWet')}
       </button>
-      <button className="btn min-h-14 text-[17px]" onClick={onWipe}>
+      <button className="btn min-h-14 text-[1.0625rem]" onClick={onWipe}>
         {w.name('round', 'wipeItNotMet')}
       </button>
     </p>
@@ -57,7 +57,7 @@ export const Skip = ({ stop, open, onClose, onSkip }: SkipProps) => (
   >
     <p className="grid gap-2">
       {skipReasons.map((why) => (
-        <button key={why} className="btn min-h-14 text-[17px]" onClick={() => onSkip(why)}>
+        <button key={why} className="btn min-h-14 text-[1.0625rem]" onClick={() => onSkip(why)}>
           {w.name('skipReason', why)}
         </button>
       ))}
@@ -72,9 +72,9 @@ const WhatIsLeft = ({ stops }: { stops: Stop[] }) => {
     return of.length === 0 ? [] : [{ came, of }];
   });
   if (told.length === 0)
-    return <p className="mb-4 text-[18px]">{w.name('round', 'everySurfaceIsDone')}</p>;
+    return <p className="mb-4 text-[1.125rem]">{w.name('round', 'everySurfaceIsDone')}</p>;
   return (
-    <dl className="mb-4 text-[18px]">
+    <dl className="mb-4 text-[1.125rem]">
       {told.map(({ came, of }) => (
         <Fragment key={came}>
           <dt className="font-semibold">
@@ -94,14 +94,35 @@ interface FinishProps {
   onClose: () => void;
 }
 
-/** Before a round is finished: what is open in it, and what is still to be sent. */
+/** What was opened, put off and covered on arriving, to be put back. */
+const PutBack = ({ round }: { round: Round }) => {
+  const asked = toSeeTo(round.version.protocol).flatMap(({ step, rooms }) =>
+    step === 'people-out' ? [] : [{ step, rooms }],
+  );
+  if (asked.length === 0) return null;
+  return (
+    <>
+      <h3 className="font-semibold">{w.name('round', 'putBack')}</h3>
+      <ul className="soft mb-4 text-[1.125rem]">
+        {asked.map(({ step, rooms }) => (
+          <li key={step}>
+            {w.name('stepBack', step)} ({listOf(rooms)})
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+};
+
+/** Before a round is finished: what is open in it, what is still wet, and what is put back. */
 export const Finish = ({ round, stops, open, onClose }: FinishProps) => {
-  const unsent = useAppSelector((state) => state.outbox.waiting.length);
-  const [finish, finishing] = useFinishRoundMutation();
+  const { data: me } = useMeQuery();
   const goOn = useGoOn();
+  const wet = stops.filter(isWet);
   const leave = async () => {
-    const result = await finish(round.id);
-    if (!result.error) goOn('/rounds');
+    const { id, homeName } = round;
+    await tell(id, { does: 'finish', personId: me!.person.id, homeName });
+    goOn('/rounds');
   };
   return (
     <Window
@@ -110,15 +131,21 @@ export const Finish = ({ round, stops, open, onClose }: FinishProps) => {
       onClose={onClose}
     >
       <WhatIsLeft stops={stops} />
-      {unsent > 0 && <p className="notice mb-3">{w.say('round.stillToBeSentWait', { unsent })}</p>}
-      <WentWrong error={finishing.error} />
+      {wet.length > 0 && (
+        <p className="notice mb-3">
+          {w.say('round.stillWetFirst', {
+            surfaces: listOf(wet.map(({ surface }) => surface.name)),
+          })}
+        </p>
+      )}
+      <PutBack round={round} />
       <p className="grid gap-3">
-        <button className="btn btn--main min-h-14 text-[17px]" onClick={onClose}>
+        <button className="btn btn--main min-h-14 text-[1.0625rem]" onClick={onClose}>
           {w.name('round', 'goOnWithIt')}
         </button>
         <button
-          className="btn min-h-14 text-[17px]"
-          disabled={unsent > 0}
+          className="btn min-h-14 text-[1.0625rem]"
+          disabled={wet.length > 0 || !me}
           onClick={() => void leave()}
         >
           {w.name('round', 'finishIt')}

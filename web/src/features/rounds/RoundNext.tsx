@@ -46,7 +46,7 @@ export const NextList = (work: RoundWork) => (
 
 /** Every surface of the round, done or not. */
 export const AllStops = ({ stops, now, go }: RoundWork) => (
-  <details className="mb-4 text-[16px]">
+  <details className="mb-4 text-[1rem]">
     <summary className="soft min-h-11 cursor-pointer">
       {w.say('round.allSurfacesDone', {
         stopsCount: stops.length,

@@ -1,70 +1,54 @@
-import './phone.css';
+import '../../ui/phone.css';
 import type { Round } from '@zymostat/contract';
 import type { EventKind } from '@zymostat/core';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, Navigate, useParams } from 'react-router';
 import { useMeQuery } from '../../api/me.ts';
-import { useAppSelector } from '../../store/store.ts';
 import { useLive } from '../../store/useLive.ts';
 import { StandingNote, Waiting, WentWrong } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
 import { useBatchesQuery } from '../batches/api.ts';
-import { useRoundQuery } from './api.ts';
+import { Arrive } from './arrive/Arrive.tsx';
+import { useArrived } from './arrive/useArrived.ts';
+import { ChooseBottle } from './bottle/ChooseBottle.tsx';
 import { Clocks } from './Clocks.tsx';
 import { KeptHere, NotTaken } from './KeptHere.tsx';
+import { NearMiss } from './NearMiss.tsx';
 import { Finish, Skip, WipeEarly } from './RoundDialogs.tsx';
 import { AllStops, NextList } from './RoundNext.tsx';
 import { StopScreen } from './StopScreen.tsx';
 import { SurfaceScreen } from './surface/SurfaceScreen.tsx';
+import { Top } from './Top.tsx';
+import { Undo } from './Undo.tsx';
+import { useRoundHere } from './useRoundHere.ts';
+import type { InRound } from './inRound.ts';
+import { useRoundWork, type RoundWork } from './useRoundWork.ts';
 import { Watching } from './Watching.tsx';
-import { useRoundWork, type InRound, type RoundWork } from './useRoundWork.ts';
-
-const sendingInWords = (waiting: number, online: boolean): string => {
-  if (waiting === 0) return w.name('round', 'allSent');
-  return online ? w.name('round', 'sending') : w.name('round', 'noSignalKeptOnPhone');
-};
-
-const Saved = () => {
-  const { waiting, online } = useAppSelector((state) => state.outbox);
-  return (
-    <span className="phone__saved" role="status">
-      {waiting.length > 0 && <i />}
-      {sendingInWords(waiting.length, online)}
-    </span>
-  );
-};
-
-const Top = ({ room }: { room: string }) => (
-  <header className="phone__top">
-    <Link to="/rounds" className="phone__back">
-      {w.name('round', 'rounds2')}
-    </Link>
-    <b>{room}</b>
-    <Saved />
-  </header>
-);
 
 interface RestProps {
   work: RoundWork;
-  nameOf: (surfaceId: string) => string;
-  onFinish: () => void;
+  round: Round;
+  onAsk: (asking: Asking) => void;
 }
 
-const Rest = ({ work, nameOf, onFinish }: RestProps) => (
+const Rest = ({ work, round, onAsk }: RestProps) => (
   <section className="phone__next">
     <NextList {...work} />
-    <p className="my-4">
-      <button className="btn w-full" onClick={onFinish}>
+    <p className="my-4 grid gap-3">
+      <button className="btn" onClick={() => onAsk('finish')}>
         {w.name('round', 'finishTheRound')}
+      </button>
+      <button className="btn" onClick={() => onAsk('near-miss')}>
+        {w.name('round', 'nearMiss')}
       </button>
     </p>
     <AllStops {...work} />
-    <NotTaken nameOf={nameOf} />
+    <NotTaken stops={work.stops} round={round} />
     <StandingNote />
   </section>
 );
 
-type Asking = 'early' | 'finish' | 'skip' | null;
+type Asking = 'early' | 'finish' | 'skip' | 'bottle' | 'near-miss' | null;
 
 interface AskedProps {
   work: RoundWork;
@@ -101,15 +85,12 @@ const Working = (inRound: InRound) => {
   const { round, rows, me } = inRound;
   const work = useRoundWork(inRound);
   const [asking, ask] = useState<Asking>(null);
-  const { stops, current, ahead, now, hand, stopped } = work;
-  const nameOf = (id: string) =>
-    stops.find(({ surface }) => surface.id === id)?.surface.name ??
-    w.name('round', 'inAnotherRound');
-  const act = (...kinds: EventKind[]) => {
-    ask(null);
-    work.act(...kinds);
-  };
+  const { current, ahead, now, stopped, undo } = work;
   const close = () => ask(null);
+  const act = (...kinds: EventKind[]) => {
+    ask(work.lacksBottle(kinds) ? 'bottle' : null);
+    if (!work.lacksBottle(kinds)) work.act(...kinds);
+  };
   if (stopped)
     return (
       <StopScreen
@@ -119,45 +100,57 @@ const Working = (inRound: InRound) => {
         onBack={work.goBack}
       />
     );
+  if (asking === 'bottle')
+    return <ChooseBottle work={work} home={round.homeName} onClose={close} />;
+  if (asking === 'near-miss') return <NearMiss work={work} round={round} me={me} onClose={close} />;
   const [next] = ahead;
   return (
-    <main className="phone">
-      <Top room={current.roomName} />
-      <KeptHere nameOf={nameOf} />
+    <main className="phone phone--work">
+      <Top room={current.roomName} home={round.homeName} />
+      <KeptHere stops={work.stops} round={round} />
       <Clocks stops={work.alsoWet} now={now} onGo={work.go} />
       <SurfaceScreen
-        stop={current}
-        rows={rows}
-        hand={hand}
-        waits={work.waits}
-        now={now}
-        onHand={work.onHand}
+        work={work}
         onDo={act}
+        onBottle={() => ask('bottle')}
         onWipe={() => (work.isEarly() ? ask('early') : act('wiped'))}
         onNext={next && (() => work.go(next))}
         onSkip={() => ask('skip')}
       />
-      <Rest work={work} nameOf={nameOf} onFinish={() => ask('finish')} />
+      {undo && (
+        <div className="phone__acts">
+          <Undo of={undo} onUndo={work.takeBack} />
+        </div>
+      )}
+      <Rest work={work} round={round} onAsk={ask} />
       <Asked work={work} round={round} asking={asking} act={act} close={close} />
     </main>
   );
 };
 
+/** A round of one's own: on arriving first, then one surface at a time. */
+const InHand = (inRound: InRound) => {
+  const { arrived, arrive } = useArrived(inRound.round.id);
+  if (!arrived) return <Arrive round={inRound.round} onBegin={arrive} />;
+  return <Working {...inRound} />;
+};
+
 /** A round on the phone: one surface at a time, and what comes next. */
 const RoundPage = () => {
   const { roundId } = useParams<{ roundId: string }>();
-  const { data: round, error } = useRoundQuery(roundId!, { refetchOnMountOrArgChange: true });
   const { data: rows = [] } = useBatchesQuery();
   const { data: me } = useMeQuery();
+  const { round, error, theirs } = useRoundHere(roundId!, me);
   useLive();
+  if (theirs) return <Navigate to={`/rounds/${theirs}`} replace />;
   if (round && !round.joined)
     return (
       <main className="phone">
-        <Top room={round.homeName} />
+        <Top room={round.homeName} home={round.place} />
         <Watching round={round} />
       </main>
     );
-  if (round && me) return <Working round={round} rows={rows} me={me} />;
+  if (round && me) return <InHand key={round.id} round={round} rows={rows} me={me} />;
   if (!error)
     return (
       <main className="px-6">

@@ -1,26 +1,32 @@
-import './phone.css';
+import '../../ui/phone.css';
 import type { RoundRow } from '@zymostat/contract';
-import { useState } from 'react';
 import { Link } from 'react-router';
-import { v7 as newId } from 'uuid';
+import { isByItself } from '../../store/outbox.ts';
+import { useAppSelector } from '../../store/store.ts';
 import { StandingNote, Verdict, WentWrong } from '../../ui/parts.tsx';
 import { momentOf } from '../../ui/times.ts';
-import { useGoOn } from '../../ui/useGoOn.ts';
 import { w } from '../../words/words.ts';
-import { useRoundHomesQuery, useRoundsQuery, useStartRoundMutation } from './api.ts';
+import { useRoundHomesQuery, useRoundsQuery } from './api.ts';
 import { KeptHere } from './KeptHere.tsx';
+import { Sent } from './Top.tsx';
+import { useBegin } from './useBegin.ts';
+import { begunOf } from './useRoundHere.ts';
 
-/** Starts the round of a home; pressed twice, or sent twice, it is the same round. */
-const useStart = () => {
-  const [startRound, starting] = useStartRoundMutation();
-  const [ids] = useState(() => new Map<string, string>());
-  const goOn = useGoOn();
-  const start = async (homeId: string) => {
-    if (!ids.has(homeId)) ids.set(homeId, newId());
-    const { data } = await startRound({ id: ids.get(homeId)!, homeId });
-    if (data) goOn(`/rounds/${data.id}`);
-  };
-  return { start: (homeId: string) => void start(homeId), starting };
+/** Rounds in hand as far as this phone knows: begun here too, and without what was finished here. */
+const useInHand = (rounds: RoundRow[] = []): RoundRow[] => {
+  const { waiting } = useAppSelector((state) => state.outbox);
+  const begun = waiting.flatMap(begunOf).map(({ roundId: id, begin: { at, ahead } }): RoundRow => {
+    const { homeId, homeName, place } = ahead;
+    const own = { by: w.name('round', 'onThisPhone'), joined: true };
+    return { id, homeId, homeName, place, ...own, startedAt: at, finishedAt: null };
+  });
+  const over = new Set(
+    waiting.flatMap(({ roundId, event }) =>
+      isByItself(event) && event.does === 'finish' ? [roundId] : [],
+    ),
+  );
+  const known = new Set(rounds.map(({ id }) => id));
+  return [...rounds, ...begun.filter(({ id }) => !known.has(id))].filter(({ id }) => !over.has(id));
 };
 
 const Row = ({ round: { id, homeName, place, by, startedAt } }: { round: RoundRow }) => (
@@ -35,7 +41,8 @@ const Row = ({ round: { id, homeName, place, by, startedAt } }: { round: RoundRo
 );
 
 /** Rounds of one's own to go on with, and below them those of others, to join. */
-const InHand = ({ rounds = [] }: { rounds: RoundRow[] | undefined }) => {
+const InHand = ({ rounds: told }: { rounds: RoundRow[] | undefined }) => {
+  const rounds = useInHand(told);
   const own = rounds.filter(({ joined }) => joined);
   const others = rounds.filter(({ joined }) => !joined);
   return (
@@ -67,10 +74,10 @@ const InHand = ({ rounds = [] }: { rounds: RoundRow[] | undefined }) => {
 
 const StartOne = () => {
   const { data: homes } = useRoundHomesQuery();
-  const { start, starting } = useStart();
+  const { begin, busy, error } = useBegin();
   return (
     <>
-      <WentWrong error={starting.error} />
+      <WentWrong error={error} />
       {homes?.length === 0 && <p className="soft">{w.name('round', 'noHomeHasAnApproved')}</p>}
       <ul className="list mb-6">
         {homes?.map(({ id, name, place }) => (
@@ -78,7 +85,7 @@ const StartOne = () => {
             <span>
               <b className="font-semibold">{name}</b>, {place}
             </span>
-            <button className="btn" disabled={starting.isLoading} onClick={() => start(id)}>
+            <button className="btn" disabled={busy} onClick={() => begin(id)}>
               {w.say('round.startSRound', { home: name })}
             </button>
           </li>
@@ -96,9 +103,10 @@ const Rounds = () => {
       <section className="leaf" aria-label={w.name('round', 'roundsInHand')}>
         <div className="headline">
           <h1>{w.name('round', 'rounds2')}</h1>
+          <Sent />
         </div>
         <WentWrong error={error} />
-        <KeptHere nameOf={() => w.name('round', 'atOneSurface')} />
+        <KeptHere />
         <InHand rounds={rounds} />
       </section>
       <section className="sheet" aria-label={w.name('round', 'startARound')}>

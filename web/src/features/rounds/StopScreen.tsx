@@ -98,7 +98,7 @@ export const StopScreen = ({ stopped, rows, poisonLine, onBack }: Props) => {
           <Half where={w.name('round', 'inYourHand')} row={hand} />
         </>
       )}
-      <div className="px-5 text-[17px]">
+      <div className="px-5 text-[1.0625rem]">
         {rule && (
           <p>
             <b>{rule.remedy}</b>

@@ -2,7 +2,7 @@ import type { Round } from '@zymostat/contract';
 import { useNow } from '../../ui/useNow.ts';
 import { StandingNote, WentWrong } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
-import { useStartRoundMutation } from './api.ts';
+import { useStartRoundMutation } from '../../offline/api.ts';
 import { nextWord } from './nextWord.tsx';
 import { countDone, isWet, wetByDue, type Stop } from './stop.ts';
 import { useStops } from './useRound.ts';

@@ -1,4 +1,4 @@
-import type { Answer, Body } from '@zymostat/contract';
+import type { Answer } from '@zymostat/contract';
 import { api, call } from '../../api/api.ts';
 
 export const roundsApi = api.injectEndpoints({
@@ -15,13 +15,9 @@ export const roundsApi = api.injectEndpoints({
       query: (id) => call('round', { id }),
       providesTags: ['Round'],
     }),
-    startRound: build.mutation<Answer<'startRound'>, Body<'startRound'>>({
-      query: (body) => call('startRound', { body }),
-      invalidatesTags: ['Rounds', 'Round'],
-    }),
-    finishRound: build.mutation<null, string>({
-      query: (id) => call('finishRound', { id, body: {} }),
-      invalidatesTags: ['Rounds', 'Round', 'WetNow'],
+    roundAhead: build.query<Answer<'roundAhead'>, string>({
+      query: (id) => call('roundAhead', { id }),
+      providesTags: ['Home'],
     }),
     wetNow: build.query<Answer<'wetNow'>, void>({
       query: () => call('wetNow'),
@@ -29,11 +25,4 @@ export const roundsApi = api.injectEndpoints({
     }),
   }),
 });
-export const {
-  useRoundHomesQuery,
-  useRoundsQuery,
-  useRoundQuery,
-  useStartRoundMutation,
-  useFinishRoundMutation,
-  useWetNowQuery,
-} = roundsApi;
+export const { useRoundHomesQuery, useRoundsQuery, useRoundQuery, useWetNowQuery } = roundsApi;

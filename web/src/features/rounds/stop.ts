@@ -1,4 +1,5 @@
 import {
+  comesNext,
   secondsBetween,
   waitsFor,
   wetDue,
@@ -64,19 +65,42 @@ export const wetByDue = (stops: readonly Stop[], now: number): Stop[] =>
     .sort((a, b) => a.at - b.at)
     .map(({ stop }) => stop);
 
+/** All that is open, in the order in which it is best done from a room on. */
+const inTurn = (stops: readonly Stop[], here: string | null): Stop[] =>
+  comesNext(
+    stops.map((stop) => ({
+      stop,
+      roomId: stop.roomId,
+      level: stop.surface.level,
+      seconds: stop.treatment.seconds,
+      begun: stop.clock.lastAt !== null,
+      open: !isWet(stop) && !isDone(stop),
+    })),
+    here,
+  ).map(({ stop }) => stop);
+
+/** The room in which something was done last. */
+const roomOfLast = (stops: readonly Stop[]): string | null =>
+  stops.reduce<Stop | null>(
+    (last, stop) => ((stop.clock.lastAt ?? 0) > (last?.clock.lastAt ?? 0) ? stop : last),
+    null,
+  )?.roomId ?? null;
+
 /**
- * The next thing to do: what is due first, then the first surface that is not done and not waiting.
+ * The next thing to do: what is due first, then what is best begun now, and what has to wait when
+ * nothing else can be begun.
  */
-export const upNext = (stops: readonly Stop[], now: number): Stop | undefined => {
+export const upNext = (
+  stops: readonly Stop[],
+  now: number,
+  waits: (stop: Stop) => unknown,
+): Stop | undefined => {
   const wet = wetByDue(stops, now);
   const due = wet.find((stop) => dueAt(stop, now)!.at <= now);
-  return due ?? stops.find((stop) => !isWet(stop) && !isDone(stop)) ?? wet[0];
+  const open = inTurn(stops, roomOfLast(stops));
+  return due ?? open.find((stop) => !waits(stop)) ?? open[0] ?? wet[0];
 };
 
-/** All that is still to be begun or gone on with besides one, from there on. */
-export const aheadOf = (stops: readonly Stop[], current: Stop): Stop[] => {
-  const at = stops.indexOf(current);
-  return [...stops.slice(at + 1), ...stops.slice(0, at)].filter(
-    (stop) => !isDone(stop) && !isWet(stop),
-  );
-};
+/** All that is still to be begun or gone on with besides one, in the order that is best from there. */
+export const aheadOf = (stops: readonly Stop[], current: Stop): Stop[] =>
+  inTurn(stops, current.roomId).filter((stop) => stop !== current);

@@ -1,8 +1,9 @@
-import type { BatchRow, Round, RoundEvent } from '@zymostat/contract';
+import type { BatchRow, NewRoundEvent, Round, RoundEvent } from '@zymostat/contract';
 import {
   foldClock,
   judgeEvent,
   treatmentOf,
+  withoutTakenBack,
   type AroundEvent,
   type Batch,
   type SkipReason,
@@ -14,9 +15,11 @@ import { v7 as newId } from 'uuid';
 import { serverNow, tickNow } from '../../api/serverTime.ts';
 import { useAppSelector } from '../../store/store.ts';
 import { keep } from '../../offline/outbox.ts';
+import { doneIn } from '../../store/outbox.ts';
 import type { Stop } from './stop.ts';
 
-const unique = (events: RoundEvent[]): RoundEvent[] => [
+type Told = RoundEvent | NewRoundEvent;
+const unique = (events: Told[]): Told[] => [
   ...new Map(events.map((event) => [event.id, event])).values(),
 ];
 
@@ -28,11 +31,12 @@ export const useStops = (round: Round | undefined): Stop[] => {
   const { waiting, taken } = useAppSelector((state) => state.outbox);
   return useMemo(() => {
     if (!round) return [];
-    const own = [...taken, ...waiting]
+    const own = doneIn([...taken, ...waiting])
       .filter((one) => one.roundId === round.id && !one.event.turnedBack)
       .map(({ event }) => event);
     // In the order in which they happened, as the server folds them, whoever told them when.
-    const events = unique([...round.events, ...own]).sort((a, b) => a.at - b.at);
+    const told = unique([...round.events, ...own]).sort((a, b) => a.at - b.at);
+    const events = withoutTakenBack(told);
     return round.version.protocol.rooms.flatMap((room) =>
       room.surfaces.map((surface) => {
         const treatment = treatmentOf(surface, round.holds[surface.id] ?? 0);
@@ -70,7 +74,7 @@ export const doAt = (
   stop: Stop,
   { kind, batchId, why }: Doing,
   around: AroundEvent,
-): Verdict => {
+): { verdict: Verdict; done: Done } => {
   const tick = tickNow();
   const clock = { opening: tick.opening, uncertain: 0 };
   const what = { surfaceId: stop.surface.id, kind, batchId };
@@ -79,5 +83,21 @@ export const doAt = (
   const turnedBack = verdict.outcome === 'never';
   const told = why ? { why } : {};
   void keep(roundId, { ...event, ...told, said: Date.now(), personId, turnedBack }, tick);
-  return verdict;
+  return { verdict, done: event };
+};
+
+/** Something that was done, as it is named when it is taken back. */
+export type Done = Pick<NewRoundEvent, 'id' | 'kind' | 'batchId'>;
+
+/** Takes back what was done last at a stop: it is told as a thing of its own. */
+export const takeBack = (
+  { roundId, personId }: { roundId: string; personId: string },
+  stop: Stop,
+  { id: takesBack, kind, batchId }: Done,
+): void => {
+  const tick = tickNow();
+  const clock = { opening: tick.opening, uncertain: 0 };
+  const what = { surfaceId: stop.surface.id, kind, batchId, takesBack };
+  const when = { at: serverNow(), clock, said: Date.now() };
+  void keep(roundId, { id: newId(), ...what, ...when, personId, turnedBack: false }, tick);
 };

@@ -1,23 +1,16 @@
-import type { BatchRow, Me, Round } from '@zymostat/contract';
-import type { EventKind, Reason, SkipReason, Verdict } from '@zymostat/core';
+import type { EventKind, SkipReason, Verdict } from '@zymostat/core';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { serverNow } from '../../api/serverTime.ts';
 import { useBook } from '../../api/useBook.ts';
 import { useNow } from '../../ui/useNow.ts';
-import {
-  aheadOf,
-  isOver,
-  nearbyOf,
-  waitingFor,
-  isWet,
-  upNext,
-  wetByDue,
-  type Stop,
-} from './stop.ts';
+import { aheadOf, isOver, isWet, nearbyOf, upNext, wetByDue, type Stop } from './stop.ts';
 import { useAwake } from './useAwake.ts';
-import { useHand } from './useHand.ts';
-import { asBatches, doAt, useStops, type Doing } from './useRound.ts';
+import { useDueSignal } from './useDueSignal.ts';
+import { useBottle } from './bottle/useBottle.ts';
+import { asBatches, doAt, takeBack, useStops, type Doing, type Done } from './useRound.ts';
+import { useUndo } from './useUndo.ts';
+import type { InRound } from './inRound.ts';
 
 /** Refused: what was to be done, where, and with what. */
 export interface Stopped {
@@ -25,20 +18,13 @@ export interface Stopped {
   stop: Stop;
   batchId: string | null;
 }
-export interface InRound {
-  round: Round;
-  rows: BatchRow[];
-  me: Me;
-}
-
 /** Which surface is worked at; the next one by itself, another where somebody goes there. */
 const useCurrent = (stops: Stop[], now: number, waits: (stop: Stop) => unknown) => {
   const [search, setSearch] = useSearchParams();
   const asked = stops.find(({ surface }) => surface.id === search.get('surface'));
   const go = ({ surface }: Stop) => setSearch({ surface: surface.id }, { replace: true });
-  // What has to wait comes when nothing else can be begun.
-  const inTurn = [...stops.filter((stop) => !waits(stop)), ...stops.filter(waits)];
-  return { current: asked ?? upNext(inTurn, now) ?? stops[0]!, go };
+  const next = upNext(stops, now, waits);
+  return { current: asked ?? next ?? stops[0]!, go };
 };
 
 /** Does something at a surface: judged here at once; what is refused stops the work. */
@@ -47,59 +33,103 @@ const useDoing = ({ round, rows, me }: InRound, stops: readonly Stop[]) => {
   const book = useBook();
   const who = { roundId: round.id, personId: me.person.id };
   const around = { batches: asBatches(rows), clientKeeps: round.clientKeeps, book };
-  /** Whether it was done. */
-  const doThere = (stop: Stop, what: Doing): boolean => {
+  /** What was done; nothing where it was refused. */
+  const doThere = (stop: Stop, what: Doing): Done | null => {
     const nearby = nearbyOf(stops, stop);
-    const verdict = doAt(who, stop, what, { ...around, nearby });
-    if (verdict.outcome !== 'never') return true;
+    const { verdict, done } = doAt(who, stop, what, { ...around, nearby });
+    if (verdict.outcome !== 'never') return done;
     setStopped({ verdict, stop, batchId: what.batchId });
-    return false;
+    return null;
   };
-  return { stopped, doThere, goOn: () => setStopped(null) };
+  return { stopped, doThere, who, goOn: () => setStopped(null) };
+};
+
+const NEEDS_BOTTLE: readonly EventKind[] = ['applied', 'rewet'];
+
+/** Where one is in a round, and what is refused there. */
+const useWhere = (inRound: InRound) => {
+  const stops = useStops(inRound.round);
+  const now = useNow(500);
+  const bottle = useBottle(inRound, stops, now);
+  const { current, go } = useCurrent(stops, now, bottle.waits);
+  const doing = useDoing(inRound, stops);
+  useAwake(stops.some(isWet));
+  useDueSignal(stops, now);
+  return { stops, now, current, go, ...bottle, ...doing, ahead: aheadOf(stops, current) };
+};
+
+/** What can be done where one is, and taken back for a moment. */
+const useActing = ({
+  now,
+  current,
+  go,
+  hand,
+  doThere,
+  who,
+  ahead,
+}: ReturnType<typeof useWhere>) => {
+  const { undo, settling, note } = useUndo(now);
+  const batchFor = (kind: EventKind) => (NEEDS_BOTTLE.includes(kind) ? hand : null);
+  const noted = (done: readonly Done[]) => note({ stop: current, done, at: serverNow() });
+  return {
+    undo,
+    settling,
+    /** Does one thing after another, as long as none is refused. */
+    act: (...kinds: EventKind[]) => {
+      if (settling) return;
+      const done: Done[] = [];
+      for (const kind of kinds) {
+        const one = doThere(current, { kind, batchId: batchFor(kind) });
+        if (!one) return;
+        done.push(one);
+      }
+      noted(done);
+      go(current);
+    },
+    takeBack: () => {
+      if (!undo) return;
+      for (const done of undo.done.toReversed()) takeBack(who, undo.stop, done);
+      note(null);
+      go(undo.stop);
+    },
+    /** Leaves the surface out, and goes on to the next. */
+    skip: (why: SkipReason) => {
+      const done = doThere(current, { kind: 'skipped', batchId: null, why });
+      if (!done) return;
+      noted([done]);
+      go(ahead[0] ?? current);
+    },
+  };
 };
 
 /** A round as it is worked: where one is, what is in hand, what is done and what is refused. */
 export const useRoundWork = (inRound: InRound) => {
-  const { round, rows } = inRound;
-  const stops = useStops(round);
-  const now = useNow(500);
-  const { handAt, take, putBack } = useHand(rows, now);
-  const book = useBook();
-  const waits = (stop: Stop): Reason | undefined =>
-    waitingFor(stop, stops, { batches: asBatches(rows), book, batchId: handAt(stop) });
-  const { current, go } = useCurrent(stops, now, waits);
-  const { stopped, doThere, goOn } = useDoing(inRound, stops);
-  useAwake(stops.some(isWet));
-  const hand = handAt(current);
-  const ahead = aheadOf(stops, current);
-  const batchFor = (kind: EventKind) => (kind === 'applied' || kind === 'rewet' ? hand : null);
-  /** Does one thing after another, as long as none is refused. */
-  const act = (...kinds: EventKind[]) => {
-    const done = (kind: EventKind) => doThere(current, { kind, batchId: batchFor(kind) });
-    if (kinds.every(done)) go(current);
-  };
+  const where = useWhere(inRound);
+  const acting = useActing(where);
+  const { stops, now, current, hand, take, putBack, fits, waits, against } = where;
+  const { stopped, doThere, goOn } = where;
+  const bottleFits = fits(current);
   return {
-    stops,
-    now,
-    current,
-    go,
-    ahead,
+    ...where,
+    ...acting,
+    rows: inRound.rows,
     /** What else is wet, soonest due first. */
     alsoWet: wetByDue(stops, now).filter((stop) => stop !== current),
-    hand,
     /** What the bottle in hand has to wait for. */
     waits: waits(current),
-    onHand: (batchId: string) => take(current, batchId),
-    act,
-    /** Leaves the surface out, and goes on to the next. */
-    skip: (why: SkipReason) => {
-      if (doThere(current, { kind: 'skipped', batchId: null, why })) go(ahead[0] ?? current);
+    bottleFits,
+    /** Whether it takes a bottle that is not in hand. */
+    lacksBottle: (kinds: readonly EventKind[]): boolean =>
+      !bottleFits && kinds.some((kind) => NEEDS_BOTTLE.includes(kind)),
+    /** Takes a bottle in hand: refused at once where it must not be used at this surface. */
+    onHand: (batchId: string): void => {
+      if (against(current, batchId, serverNow()).length === 0) take(batchId);
+      else doThere(current, { kind: isWet(current) ? 'rewet' : 'applied', batchId });
     },
     /** Wiping it now would be too early. */
     isEarly: () => isWet(current) && !isOver(current, serverNow()),
-    stopped,
     goBack: () => {
-      putBack(current);
+      if (stopped?.batchId === hand) putBack();
       goOn();
     },
   };

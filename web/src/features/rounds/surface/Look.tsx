@@ -82,6 +82,7 @@ const answersOf = (stop: Stop, now: number): Answer[] =>
 interface Props {
   stop: Stop;
   now: number;
+  settling: boolean;
   onDo: (...kinds: EventKind[]) => void;
 }
 
@@ -89,7 +90,7 @@ interface Props {
  * A coat may be dry by now, and only somebody who looks can say. The answers are drawn alike, so
  * that none is urged.
  */
-export const Look = ({ stop, now, onDo }: Props) => {
+export const Look = ({ stop, now, settling, onDo }: Props) => {
   const { coatHolds } = stop.treatment;
   return (
     <>
@@ -107,7 +108,12 @@ export const Look = ({ stop, now, onDo }: Props) => {
       </p>
       <div className="answers">
         {answersOf(stop, now).map(({ id, Icon, say, leads, kinds }) => (
-          <button key={id} className="btn answer" onClick={() => onDo(...kinds)}>
+          <button
+            key={id}
+            aria-disabled={settling}
+            className="btn answer"
+            onClick={() => onDo(...kinds)}
+          >
             <Icon aria-hidden className="icon" />
             {say}
             <small>{leads}</small>

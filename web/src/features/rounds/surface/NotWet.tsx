@@ -1,11 +1,12 @@
-import { activeFacts, outcomeOf, type EventKind, type Reason } from '@zymostat/core';
-import { clock, reasonInWords } from '@zymostat/words';
+import { activeFacts, outcomeOf } from '@zymostat/core';
+import { clock, reasonInWords, strengthShort } from '@zymostat/words';
 import type { ReactNode } from 'react';
 import { WetBand } from '../../../ui/WetBand.tsx';
 import { rich } from '../../../words/rich.tsx';
 import { w } from '../../../words/words.ts';
 import type { Stop } from '../stop.ts';
 import { isToBeRinsed, nextStep } from './nextStep.ts';
+import type { SurfaceProps } from './surfaceProps.ts';
 
 const b = (text: ReactNode) => <b>{text}</b>;
 const metInk = (text: ReactNode) => <b className="met-ink">{text}</b>;
@@ -51,21 +52,19 @@ const HeldBand = ({ stop: { clock: state, treatment } }: { stop: Stop }) => {
   );
 };
 
-interface Props {
-  stop: Stop;
-  waits: Reason | undefined;
-  onDo: (kind: EventKind) => void;
-  onNext: (() => void) | undefined;
-  onSkip: () => void;
-}
+/** What the protocol sets here: "Peroxide 3 %". */
+const whatIsSet = ({ treatment: { use } }: Stop): string =>
+  use
+    ? `${w.name('family', activeFacts[use.active].family)} ${strengthShort(w, use.active, use.strength)}`
+    : '';
 
 /** Putting it on again, where that is not the next thing to do. */
-const Again = ({ stop, onDo }: Pick<Props, 'stop' | 'onDo'>) => {
+const Again = ({ work: { current: stop, settling }, onDo }: SurfaceProps) => {
   const { clock: state, treatment } = stop;
   const first = state.skipped ? nextStep(stop) : null;
   if (first)
     return (
-      <button className="btn col-span-2" onClick={() => onDo(first.kind)}>
+      <button aria-disabled={settling} className="btn col-span-2" onClick={() => onDo(first.kind)}>
         {first.say}
       </button>
     );
@@ -75,16 +74,19 @@ const Again = ({ stop, onDo }: Pick<Props, 'stop' | 'onDo'>) => {
   const onceMore = state.washed && state.done && !notMet && treatment.use;
   if (!again && !onceMore) return null;
   return (
-    <button className="btn col-span-2" onClick={() => onDo('applied')}>
+    <button aria-disabled={settling} className="btn col-span-2" onClick={() => onDo('applied')}>
       {again ? w.name('round', 'applyAgain') : w.name('round', 'applyOnceMore')}
     </button>
   );
 };
 
 /** Before, between and after: the next step of a surface that is not wet. */
-export const NotWet = ({ stop, waits, onDo, onNext, onSkip }: Props) => {
+export const NotWet = (props: SurfaceProps) => {
+  const { work, onDo, onBottle, onNext, onSkip } = props;
+  const { current: stop, waits, bottleFits, settling } = work;
   const step = stop.clock.skipped ? null : nextStep(stop);
   const locked = step?.kind === 'applied' && waits !== undefined;
+  const takesBottle = step?.kind === 'applied' && !locked && !bottleFits;
   return (
     <>
       <HeldBand stop={stop} />
@@ -92,18 +94,25 @@ export const NotWet = ({ stop, waits, onDo, onNext, onSkip }: Props) => {
         {cameOfIt(stop) ?? comesNext(stop)}
       </p>
       {locked && (
-        <p className="notice mx-5 mt-3 text-[17px]" role="alert">
+        <p className="notice mx-5 mt-3 text-[1.0625rem]" role="alert">
           {reasonInWords(w, waits)}
         </p>
       )}
       <div className="phone__acts">
-        {step && (
+        {step && !takesBottle && (
           <button
             className={`btn btn--main ${locked ? 'btn--locked' : ''}`}
+            aria-disabled={settling}
             onClick={() => onDo(step.kind)}
           >
             {step.say}
             <small>{locked ? w.name('round', 'hasToWait') : step.note}</small>
+          </button>
+        )}
+        {takesBottle && (
+          <button className="btn btn--main" aria-disabled={settling} onClick={onBottle}>
+            {w.name('round', 'takeTheBottle')}
+            <small>{whatIsSet(stop)}</small>
           </button>
         )}
         {stop.clock.done && onNext && (
@@ -111,7 +120,7 @@ export const NotWet = ({ stop, waits, onDo, onNext, onSkip }: Props) => {
             {w.name('round', 'nextSurface')}
           </button>
         )}
-        <Again stop={stop} onDo={onDo} />
+        <Again {...props} />
         {!stop.clock.done && (
           <button className="btn col-span-2" onClick={onSkip}>
             {w.name('round', 'notThisOne')}

@@ -2,6 +2,7 @@ import { partOf, type StepPart } from '@zymostat/core';
 import { stepOrders } from '@zymostat/words';
 import { rich } from '../../../words/rich.tsx';
 import { w } from '../../../words/words.ts';
+import { stepIcons } from '../stepIcons.ts';
 import { isWet, type Stop } from '../stop.ts';
 
 /**
@@ -28,11 +29,15 @@ export const Orders = ({ stop }: { stop: Stop }) => {
     <>
       {due.length > 0 && (
         <ol className="phone__orders" aria-label={w.name('round', 'whatToDo')}>
-          {due.map(({ step, order }, i) => (
-            <li key={i} data-part={partOf(step)}>
-              {order}
-            </li>
-          ))}
+          {due.map(({ step, order }, i) => {
+            const Icon = stepIcons[step];
+            return (
+              <li key={i} data-part={partOf(step)}>
+                <Icon aria-hidden className="icon" />
+                {order}
+              </li>
+            );
+          })}
         </ol>
       )}
       {surface.accepted && (

@@ -1,33 +1,27 @@
-import type { BatchRow } from '@zymostat/contract';
-import type { EventKind, Reason } from '@zymostat/core';
 import { cleanedStep } from '@zymostat/words';
 import { w } from '../../../words/words.ts';
-import { isWet, type Stop } from '../stop.ts';
-import { BottleInHand } from './BottleInHand.tsx';
+import { familyOf, whatIsIn } from '../bottle/bottleName.ts';
+import { isWet } from '../stop.ts';
 import { NotWet } from './NotWet.tsx';
 import { Orders } from './Orders.tsx';
+import type { SurfaceProps } from './surfaceProps.ts';
 import { Wet } from './Wet.tsx';
 
-interface Props {
-  stop: Stop;
-  rows: BatchRow[];
-  hand: string | null;
-  waits: Reason | undefined;
-  now: number;
-  onHand: (batchId: string) => void;
-  onDo: (...kinds: EventKind[]) => void;
-  onWipe: () => void;
-  onNext: (() => void) | undefined;
-  onSkip: () => void;
-}
-
-/** With what it is done: the bottle in hand, or that it is cleaned. */
-const With = ({ stop: { surface, treatment }, rows, hand, onHand }: Props) => {
+/** With what it is done: the bottle in hand, which may be changed, or that it is cleaned. */
+const With = ({ work: { current, rows, hand }, onBottle }: SurfaceProps) => {
+  const { surface, treatment } = current;
+  const row = rows.find(({ id }) => id === hand);
   if (treatment.use)
     return (
-      <div className="mt-2">
-        <BottleInHand rows={rows} hand={hand} onHand={onHand} />
-      </div>
+      <button className="phone__set" onClick={onBottle}>
+        {row && <i className="fill" data-family={familyOf(row)} />}
+        <span>
+          {row
+            ? w.say('round.inHandNow', { what: whatIsIn(row), code: row.code })
+            : w.name('round', 'noBottleInHand')}
+        </span>
+        <u>{row ? w.name('round', 'change') : w.name('round', 'choose')}</u>
+      </button>
     );
   return (
     <p className="phone__set" data-family="soap">
@@ -40,17 +34,17 @@ const With = ({ stop: { surface, treatment }, rows, hand, onHand }: Props) => {
 };
 
 /** One surface at a time: what it is, what is on it, and the one next thing to do. */
-export const SurfaceScreen = (props: Props) => {
-  const { stop } = props;
+export const SurfaceScreen = (props: SurfaceProps) => {
+  const stop = props.work.current;
   return (
-    <>
-      <section className="phone__surface">
+    <section className="phone__now" aria-label={stop.surface.name}>
+      <div className="phone__surface">
         <h1>{stop.surface.name}</h1>
         <With {...props} />
-      </section>
+      </div>
       {isWet(stop) ? (
         <>
-          <Wet {...props} />
+          <Wet stop={stop} {...props.work} onDo={props.onDo} onWipe={props.onWipe} />
           <Orders stop={stop} />
         </>
       ) : (
@@ -59,6 +53,6 @@ export const SurfaceScreen = (props: Props) => {
           <NotWet {...props} />
         </>
       )}
-    </>
+    </section>
   );
 };

@@ -10,6 +10,8 @@ import { Look, unseenSoFar } from './Look.tsx';
 interface Props {
   stop: Stop;
   now: number;
+  /** The last tap was just now: none is taken yet. */
+  settling: boolean;
   onDo: (...kinds: EventKind[]) => void;
   onWipe: () => void;
 }
@@ -82,31 +84,31 @@ const wordsWhenOver = (stop: Stop): string => {
 };
 
 /** Its time is over: wiping comes first. */
-const ActsOver = ({ stop, onDo, onWipe }: Props) => (
+const ActsOver = ({ stop, settling, onDo, onWipe }: Props) => (
   <div className="phone__acts">
-    <button className="btn btn--main" onClick={onWipe}>
+    <button aria-disabled={settling} className="btn btn--main" onClick={onWipe}>
       {w.name('round', 'wiped')}
       <small>{wordsWhenOver(stop)}</small>
     </button>
-    <button className="btn" onClick={() => onDo('found-dry')}>
+    <button aria-disabled={settling} className="btn" onClick={() => onDo('found-dry')}>
       {w.name('round', 'foundItDry')}
     </button>
-    <button className="btn" onClick={() => onDo('rewet')}>
+    <button aria-disabled={settling} className="btn" onClick={() => onDo('rewet')}>
       {w.name('round', 'reWet')}
     </button>
   </div>
 );
 
-const ActsRunning = ({ stop, onDo, onWipe }: Props) => (
+const ActsRunning = ({ stop, settling, onDo, onWipe }: Props) => (
   <div className="phone__acts">
-    <button className="btn btn--main" onClick={() => onDo('rewet')}>
+    <button aria-disabled={settling} className="btn btn--main" onClick={() => onDo('rewet')}>
       {w.name('round', 'iHaveReWetIt')}
       <small>{w.say('round.soFar', { coatsCount: stop.clock.coats.length })}</small>
     </button>
-    <button className="btn" onClick={() => onDo('found-dry')}>
+    <button aria-disabled={settling} className="btn" onClick={() => onDo('found-dry')}>
       {w.name('round', 'foundItDry')}
     </button>
-    <button className="btn btn--locked" onClick={onWipe}>
+    <button aria-disabled={settling} className="btn btn--locked" onClick={onWipe}>
       {w.say('round.wipeAt', { seconds: clock(stop.treatment.seconds) })}
     </button>
   </div>

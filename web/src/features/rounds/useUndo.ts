@@ -1,0 +1,31 @@
+import { useState } from 'react';
+import type { Stop } from './stop.ts';
+import type { Done } from './useRound.ts';
+
+/** For so long what was done is taken back without a reason, ms. */
+export const UNDO_MS = 10_000;
+
+/** A new step in the place of the last tap is not taken within this, ms: a glove taps twice. */
+const AGAIN_MS = 1000;
+
+export interface JustDone {
+  stop: Stop;
+  done: readonly Done[];
+  at: number;
+}
+
+/** What was done last on this phone, for as long as it can be taken back at once. */
+export const useUndo = (now: number) => {
+  const [last, setLast] = useState<JustDone | null>(null);
+  const age = last === null ? Infinity : now - last.at;
+  return {
+    /** What may be taken back, and for how many more seconds. */
+    undo:
+      last !== null && age < UNDO_MS
+        ? { ...last, left: Math.min(UNDO_MS, UNDO_MS - age) / 1000 }
+        : null,
+    /** Whether the next tap would be taken for a second one of the last. */
+    settling: age < AGAIN_MS,
+    note: setLast,
+  };
+};
