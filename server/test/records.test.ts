@@ -1,5 +1,5 @@
 import { setTimeout as pause } from 'node:timers/promises';
-import { addHome, disinfect, testBed, type Bed, type Caller } from './support.ts';
+import { addHome, disinfect, testBed, type Bed, type Caller, pourChecked } from './support.ts';
 
 let bed: Bed;
 let maren: Caller;
@@ -56,15 +56,45 @@ test('a near miss is logged as told, and not from the future', async () => {
 test('exports CSV that a spreadsheet takes for text, and JSON with the hashes', async () => {
   const csv = await maren.call<string>(`GET /records.csv?homeId=${home}`);
   expect(csv.headers.get('content-disposition')).toContain('records.csv');
-  const lines = csv.body.trim().split('\r\n');
-  expect(lines[0]).toMatch(/^row,happened,recorded,kind,home,person,what/);
+  const [gaps, ...lines] = csv.body.trim().split('\r\n');
+  expect(gaps).toContain(`Narrowed to homeId=${home}. Rows that do not fit are left out`);
+  expect(lines[0]).toMatch(/^row,happened,happened_local,recorded,kind,home,person,what/);
   // Head, five rows, and the signed head of the record.
   expect(lines).toHaveLength(7);
   expect(lines[5]).toContain('"\'=HYPERLINK(""x"") bleach, ""again""');
   const json = await maren.call('GET /records.json?kind=approval');
   expect(json.body.format).toBe('zymostat.records/2');
+  expect(json.body.filter).toEqual({ kind: 'approval' });
   expect(json.body.rows.map((row: { seq: number }) => row.seq)).toEqual([6, 7, 8, 9]);
   expect(json.body.rows[1].previousHash).toBe(json.body.rows[0].hash);
+});
+
+test('CSV says local time too, and opens where 1.5 is written 1,5', async () => {
+  const all = await maren.call<string>('GET /records.csv?zone=America/Bogota&decimal=comma');
+  const [head, first] = all.body.split('\r\n');
+  // Nothing is left out, so nothing has to be explained.
+  expect(head).toMatch(/^row;happened;happened_local;recorded;/);
+  const [, utc, local] = first!.split(';') as [string, string, string];
+  const apart = Date.parse(utc) - Date.parse(`${local.replace(' ', 'T')}Z`);
+  expect(Math.floor(apart / 1000)).toBe(5 * 3600);
+  const nowhere = await maren.call('GET /records.csv?zone=Nowhere/At-all');
+  expect(nowhere.status).toBe(400);
+});
+
+test('rows are found by person and by batch', async () => {
+  const { person } = (await maren.call('GET /session')).body;
+  const own = (await maren.call(`GET /records?personId=${person.id}`)).body.rows;
+  expect(own.length).toBeGreaterThan(0);
+  expect(new Set(own.map((row: { personId: string }) => row.personId))).toEqual(
+    new Set([person.id]),
+  );
+  const code = await pourChecked(maren, bed.stock['S-1'], 0.03).then(
+    async (id) =>
+      (await maren.call('GET /batches')).body.find((one: { id: string }) => one.id === id).code,
+  );
+  const rows = (await maren.call(`GET /records?batch=${code.toLowerCase()}`)).body.rows;
+  expect(rows.map(({ kind }: { kind: string }) => kind)).toEqual(['check', 'batch']);
+  expect((await maren.call('GET /records?batch=B-none')).body.rows).toEqual([]);
 });
 
 test('the database itself refuses to change or drop a row', async () => {

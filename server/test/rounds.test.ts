@@ -616,3 +616,14 @@ describe('the board', () => {
     expect((await maren.call('GET /board')).status).toBe(400);
   });
 });
+
+test('wet times are found by what came of them', async () => {
+  for (const outcome of ['met', 'not-met', 'not-shown']) {
+    const { rows } = (await maren.call(`GET /records?outcome=${outcome}&limit=500`)).body;
+    expect(rows.length).toBeGreaterThan(0);
+    for (const { kind, body } of rows) {
+      expect(kind).toBe('wet-time');
+      expect(body.outcome).toBe(outcome);
+    }
+  }
+});

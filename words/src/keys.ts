@@ -742,6 +742,7 @@ export interface Figures {
     shown: string | number;
     requiredSeconds: string | number;
   };
+  'records.gaps': { filter: string | number };
   'emergency.poisonLine': { poison: string | number };
   'round.notTaken': { surfaceId: string | number };
   'round.ofSinceStillToBe': {
@@ -802,6 +803,22 @@ export interface Figures {
   'sources.comparedByOn': { by: string | number; at: string | number };
   'sources.companyWhatOurFiguresRest': { b: unknown };
   'sources.restOnMemory': { count: number; b: unknown };
+  'today.late': { late: number };
+  'today.behind': { by: string | number };
+  'today.ahead': { by: string | number };
+  'today.silent': { name: string | number; since: string | number };
+  'today.finished': { at: string | number };
+  'today.doneOf': { done: string | number; all: string | number };
+  'today.lateBy': { what: string | number; late: string | number };
+  'today.isLate': {
+    surfaceName: string | number;
+    homeName: string | number;
+    what: string | number;
+    since: string | number;
+  };
+  'today.callThem': { by: string | number };
+  'today.silentAt': { homeName: string | number };
+  'today.inHand': { inHand: number };
   'wetPage.sprayedOfTimes': { done: string | number; DRAWS: string | number };
   'wetPage.itHoldsTimesIn100': { b: unknown; floor: string | number; lever: string | number };
   'wetPage.oneCoatHoldsForMore': { holds: string | number; more: string | number };

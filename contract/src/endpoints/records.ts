@@ -1,3 +1,4 @@
+import { stretchOutcomes } from '@zymostat/core';
 import * as v from 'valibot';
 import { record, recordKinds } from '../facts/index.ts';
 import { id, wholeText } from '../parts/text.ts';
@@ -7,6 +8,11 @@ import { endpoint, stream } from './endpoint.ts';
 export const recordFilter = v.strictObject({
   homeId: v.optional(id),
   kind: v.optional(v.picklist(recordKinds)),
+  personId: v.optional(id),
+  /** A batch or a stock container by its code. */
+  batch: v.optional(v.pipe(v.string(), v.trim(), v.maxLength(40, 'too-long'))),
+  /** Wet times by what came of them. */
+  outcome: v.optional(v.picklist(stretchOutcomes)),
   from: v.optional(wholeText),
   to: v.optional(wholeText),
   before: v.optional(wholeText),
@@ -18,7 +24,20 @@ export const records = v.strictObject({ rows: v.array(record), more: v.boolean()
 export type RecordFilter = v.InferOutput<typeof recordFilter>;
 
 export type Records = v.InferOutput<typeof records>;
-const exportFilter = v.omit(recordFilter, ['before', 'limit']);
+const isZone = (zone: string): boolean => {
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone: zone }).resolvedOptions().timeZone !== '';
+  } catch {
+    return false;
+  }
+};
+
+/** `zone`: local times too, of an IANA time zone; `decimal`: how the spreadsheet writes 1.5. */
+const exportFilter = v.strictObject({
+  ...v.omit(recordFilter, ['before', 'limit']).entries,
+  zone: v.optional(v.pipe(v.string(), v.maxLength(60, 'too-long'), v.check(isZone, 'time-zone'))),
+  decimal: v.optional(v.picklist(['point', 'comma']), 'point'),
+});
 export type ExportFilter = v.InferOutput<typeof exportFilter>;
 
 export const recordsEndpoints = {

@@ -13,6 +13,7 @@ import { WayOn } from './WayOn.tsx';
 
 /** Each place is a chunk of its own; the first one brings its words along. */
 const Homes = lazy(() => import('../features/board/Homes.tsx'));
+const Today = later(() => import('../features/today/Today.tsx'));
 const HomePage = later(() => import('../features/board/HomePage.tsx'));
 const Bench = later(() => import('../features/batches/Bench.tsx'));
 const Analyse = later(() => import('../features/recipes/Analyse.tsx'));
@@ -80,6 +81,7 @@ export const App = () => {
           <Route element={<Shell me={me} />}>
             {supervisor && (
               <>
+                <Route path="/board" element={<Today />} />
                 <Route path="/homes" element={<Homes />} />
                 <Route path="/homes/:homeId/:tab" element={<HomePage />} />
                 <Route path="/homes/:homeId/:tab/:surfaceId" element={<HomePage />} />

@@ -6,6 +6,7 @@ export interface Place {
   path: string;
 }
 
+const board = { name: w.name('shell', 'board'), path: '/board' };
 const homes = { name: w.name('shell', 'homes'), path: '/homes' };
 const rounds = { name: w.name('shell', 'rounds'), path: '/rounds' };
 const bench = { name: w.name('shell', 'bench'), path: '/bench' };
@@ -14,4 +15,6 @@ const records = { name: w.name('shell', 'records'), path: '/records' };
 
 /** The places each role works in, in working order; the number is the key that goes there. */
 export const placesOf = (role: Me['person']['role']): Place[] =>
-  role === 'supervisor' ? [homes, rounds, bench, keepApart, records] : [rounds, bench, keepApart];
+  role === 'supervisor'
+    ? [board, homes, rounds, bench, keepApart, records]
+    : [rounds, bench, keepApart];

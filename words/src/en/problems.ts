@@ -164,6 +164,7 @@ export const invalid = {
   'temperature-10-40-c': 'A temperature is -10 to 40 °C.',
   'day-written-20260131': 'A day is written 2026-01-31.',
   'whole-number-allowed': 'A whole number is allowed.',
+  'time-zone': 'A time zone is allowed, as Europe/Madrid.',
   'half-character': 'There is half a character in it. Write it again.',
   'number-range': 'This number is too small or too large for anything that is measured.',
   'too-deep': 'This is nested too deeply.',

@@ -110,6 +110,7 @@ export const refusedWhat = {
 export const column = {
   row: 'row',
   happened: 'happened',
+  happened_local: 'happened_local',
   recorded: 'recorded',
   kind: 'kind',
   home: 'home',

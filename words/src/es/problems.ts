@@ -161,6 +161,7 @@ export const invalid = {
   'temperature-10-40-c': 'Una temperatura es de -10 a 40 °C.',
   'day-written-20260131': 'Un día se escribe 2026-01-31.',
   'whole-number-allowed': 'Se permite un número entero.',
+  'time-zone': 'Se permite un huso horario, como Europe/Madrid.',
   'half-character': 'Contiene medio carácter. Escríbalo de nuevo.',
   'number-range': 'Este número es demasiado pequeño o demasiado grande para cualquier medida.',
   'too-deep': 'Está anidado demasiado profundamente.',

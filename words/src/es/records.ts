@@ -110,6 +110,7 @@ export const refusedWhat = {
 export const column = {
   row: 'fila',
   happened: 'sucedió',
+  happened_local: 'sucedió_local',
   recorded: 'registrado',
   kind: 'clase',
   home: 'casa',

@@ -14,6 +14,7 @@ import * as productsPage from './pages/products.ts';
 import * as recordsPage from './pages/records.ts';
 import * as roundPage from './pages/round.ts';
 import * as sourcesPage from './pages/sources.ts';
+import * as todayPage from './pages/today.ts';
 import * as wetPagePage from './pages/wetPage.ts';
 
 /** What is said elsewhere, in Spanish. */
@@ -34,5 +35,6 @@ export const rest = {
   ...recordsPage,
   ...roundPage,
   ...sourcesPage,
+  ...todayPage,
   ...wetPagePage,
 };

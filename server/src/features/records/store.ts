@@ -6,7 +6,9 @@ import {
   LessThanOrEqual,
   MoreThan,
   MoreThanOrEqual,
+  Raw,
   type FindOptionsWhere,
+  type ObjectLiteral,
 } from 'typeorm';
 import type { Context } from '../../platform/context.ts';
 import { prepared } from '../../platform/database/prepared.ts';
@@ -89,16 +91,34 @@ const spanOf = (from?: number, to?: number) => {
   return undefined;
 };
 
-const whereOf = ({
-  homeId,
-  kind,
-  from,
-  to,
-  before,
-}: Partial<RecordFilter>): FindOptionsWhere<LedgerRow> => {
+/** What stands in bodies, asked of the database in its own words. */
+const bodySays = ({ batch, outcome }: Partial<RecordFilter>): FindOptionsWhere<LedgerRow> => {
+  const asked = [
+    batch && {
+      sql: (body: string) =>
+        `upper(:batch) IN (${body}->>'batchCode', ${body}->>'code', ${body}->>'stockCode')`,
+      given: { batch },
+    },
+    outcome && {
+      sql: (body: string) =>
+        `${body}->>'requiredSeconds' <> '0' AND coalesce(${body}->>'outcome', CASE ${body}->>'met' WHEN 'true' THEN 'met' ELSE 'not-met' END) = :outcome`,
+      given: { outcome },
+    },
+  ].flatMap((one) => one || []);
+  if (asked.length === 0) return {};
+  const sql = (body: string) => asked.map((one) => `(${one.sql(body)})`).join(' AND ');
+  const given = Object.assign({}, ...asked.map((one) => one.given)) as ObjectLiteral;
+  return { body: Raw(sql, given) };
+};
+
+const whereOf = (filter: Partial<RecordFilter>): FindOptionsWhere<LedgerRow> => {
+  const { homeId, personId, from, to, before, outcome } = filter;
+  const kind = outcome ? 'wet-time' : filter.kind;
   const span = spanOf(from, to);
   return {
     ...(homeId ? { homeId } : {}),
+    ...(personId ? { personId } : {}),
+    ...bodySays(filter),
     kind: kind ?? In([...recordKinds]),
     ...(span ? { at: span } : {}),
     ...(before === undefined ? {} : { seq: LessThan(String(before)) }),

@@ -1,13 +1,16 @@
 import { recordKinds } from '@zymostat/contract';
+import { stretchOutcomes } from '@zymostat/core';
 import { Choice } from '../../ui/form/Choice.tsx';
 import { TextField } from '../../ui/form/Field.tsx';
 import { w } from '../../words/words.ts';
+import { useBookQuery } from '../book/api.ts';
 import { useHomesQuery } from '../homes/api.ts';
 import type { RecordsShown } from './useRecords.ts';
 
-/** Narrows the record to a home, a day, a kind. */
+/** Narrows the record to a home, a day, a kind, a person, a batch, an outcome. */
 export const RecordFilter = ({ day, filter, narrow }: RecordsShown) => {
   const { data: homes = [] } = useHomesQuery();
+  const { data: book } = useBookQuery();
   return (
     <div className="mb-4 grid grid-cols-1 gap-3 sm:grid-cols-3">
       <Choice
@@ -32,6 +35,29 @@ export const RecordFilter = ({ day, filter, narrow }: RecordsShown) => {
         options={[
           { value: null, name: w.name('records', 'everything') },
           ...recordKinds.map((one) => ({ value: one, name: w.name('record', one) })),
+        ]}
+      />
+      <Choice
+        label={w.name('records', 'person')}
+        value={filter.personId ?? null}
+        onChange={narrow('person')}
+        options={[
+          { value: null, name: w.name('records', 'everybody') },
+          ...(book?.readers ?? []).map(({ personId, name }) => ({ value: personId, name })),
+        ]}
+      />
+      <TextField
+        label={w.name('records', 'batchOrStock')}
+        value={filter.batch ?? ''}
+        onChange={narrow('batch')}
+      />
+      <Choice
+        label={w.name('records', 'outcome')}
+        value={filter.outcome ?? null}
+        onChange={narrow('outcome')}
+        options={[
+          { value: null, name: w.name('records', 'anyOutcome') },
+          ...stretchOutcomes.map((one) => ({ value: one, name: w.name('boardStop', one) })),
         ]}
       />
     </div>

@@ -15,6 +15,15 @@ const exportLink = (type: 'csv' | 'json', filter: Filter): string => {
       .filter(([, value]) => value !== undefined)
       .map(([key, value]) => [key, String(value)]),
   );
+  if (type === 'csv') {
+    // As the spreadsheet of whoever exports it reads times and numbers.
+    const { timeZone } = new Intl.DateTimeFormat().resolvedOptions();
+    query.set('zone', timeZone);
+    query.set(
+      'decimal',
+      (1.5).toLocaleString(navigator.language).includes(',') ? 'comma' : 'point',
+    );
+  }
   return `/api/records.${type}${query.size > 0 ? `?${query}` : ''}`;
 };
 

@@ -11,6 +11,9 @@ const spanOf = (day: string): Pick<Filter, 'from' | 'to'> => {
   return Number.isNaN(start) ? {} : { from: start, to: start + DAY_MS };
 };
 
+/** What records can be narrowed by, as the address names it. */
+type Narrowed = 'home' | 'kind' | 'day' | 'person' | 'batch' | 'outcome';
+
 /** What records are narrowed to, kept in the address. */
 const useFilter = () => {
   const [search, setSearch] = useSearchParams();
@@ -18,9 +21,12 @@ const useFilter = () => {
   const filter: Filter = {
     homeId: search.get('home') ?? undefined,
     kind: (search.get('kind') as RecordKind | null) ?? undefined,
+    personId: search.get('person') ?? undefined,
+    batch: search.get('batch') ?? undefined,
+    outcome: (search.get('outcome') as Filter['outcome'] | null) ?? undefined,
     ...spanOf(day),
   };
-  const narrow = (key: 'home' | 'kind' | 'day', value: string | null) => {
+  const narrow = (key: Narrowed, value: string | null) => {
     const next = new URLSearchParams(search);
     if (value) next.set(key, value);
     else next.delete(key);
@@ -32,15 +38,17 @@ const useFilter = () => {
 /** Rows of the record, newest first, a page at a time, and which of them is looked at. */
 export const useRecords = () => {
   const { day, filter, narrow } = useFilter();
-  const [before, setBefore] = useState<number[]>([]);
-  const [chosenSeq, choose] = useState<string>();
+  const [search] = useSearchParams();
+  const row = Number(search.get('row')) || undefined;
+  const [before, setBefore] = useState<number[]>(row ? [row + 1] : []);
+  const [chosenSeq, choose] = useState<string | undefined>(row?.toString());
   const { data, error } = useRecordsQuery({ ...filter, before: before.at(-1) });
   const rows = data?.rows ?? [];
   const last = rows.at(-1);
   return {
     day,
     filter,
-    narrow: (key: 'home' | 'kind' | 'day') => (value: string | null) => {
+    narrow: (key: Narrowed) => (value: string | null) => {
       setBefore([]);
       narrow(key, value);
     },

@@ -1,4 +1,5 @@
 import { Undo2 } from 'lucide-react';
+import { clock } from '@zymostat/words';
 import type { CSSProperties } from 'react';
 import { w } from '../../words/words.ts';
 import type { JustDone } from './useUndo.ts';
@@ -17,7 +18,7 @@ export const Undo = ({ of: { stop, done, left }, onUndo }: Props) => (
   >
     <span>
       <Undo2 aria-hidden className="icon" />
-      {w.name('round', 'undo')} <b className="fig">{Math.ceil(left)} s</b>
+      {w.name('round', 'undo')} <b className="fig">{clock(Math.ceil(left))}</b>
     </span>
     <small>
       {stop.surface.name}: {w.name('event', done.at(-1)!.kind)}

@@ -52,4 +52,10 @@ export const records = {
   wasNotShown:
     '{surfaceName} lay for {heldSeconds}. Nobody looked after {shown}: whether it was wet for its {requiredSeconds} is not shown.',
   knownWet: 'Known wet for',
+  gaps: 'Narrowed to {filter}. Rows that do not fit are left out: numbers in “row” have gaps. The last line is the head of the whole record.',
+  person: 'Person',
+  everybody: 'everybody',
+  batchOrStock: 'Batch or stock',
+  outcome: 'Wet time was',
+  anyOutcome: 'any',
 } as const;

@@ -26,6 +26,7 @@ export const shell = {
   zymostat: 'Zymostat',
   places: 'Places',
   firstResponse: 'First response',
+  board: 'Board',
   homes: 'Homes',
   rounds: 'Rounds',
   records: 'Records',

@@ -53,4 +53,10 @@ export const records = {
   wasNotShown:
     '{surfaceName} estuvo {heldSeconds}. Nadie miró después de {shown}: no está demostrado que estuviera mojado sus {requiredSeconds}.',
   knownWet: 'Mojado con certeza',
+  gaps: 'Solo filas con {filter}. Las que no corresponden se dejaron fuera: los números de “fila” tienen huecos. La última línea es el final de todo el registro.',
+  person: 'Persona',
+  everybody: 'todos',
+  batchOrStock: 'Mezcla o envase',
+  outcome: 'El tiempo mojado fue',
+  anyOutcome: 'cualquiera',
 };

@@ -26,6 +26,7 @@ export const shell = {
   zymostat: 'Zymostat',
   places: 'Lugares',
   firstResponse: 'Qué hacer primero',
+  board: 'Tablero',
   homes: 'Casas',
   rounds: 'Rondas',
   records: 'Registros',
