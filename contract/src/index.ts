@@ -22,6 +22,7 @@ export * from './messages/places.ts';
 export * from './messages/problem.ts';
 export * from './messages/protocols.ts';
 export * from './messages/recipes.ts';
+export * from './messages/reports.ts';
 export * from './messages/rounds.ts';
 export * from './messages/sources.ts';
 export * from './messages/stock.ts';

@@ -130,3 +130,4 @@ export * from './round/takenBack.ts';
 export * from './round/wetClock.ts';
 export * from './round/wetDue.ts';
 export * from './round/wetEvents.ts';
+export * from './report/visitReport.ts';

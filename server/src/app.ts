@@ -20,6 +20,7 @@ import { placeRoutes } from './features/places/routes.ts';
 import { protocolRoutes } from './features/protocols/routes.ts';
 import { recipeRoutes } from './features/recipes/routes.ts';
 import { recordRoutes } from './features/records/routes.ts';
+import { reportRoutes } from './features/reports/routes.ts';
 import { roundRoutes } from './features/rounds/routes.ts';
 import { sessionRoutes } from './features/session/routes.ts';
 import { sourceRoutes } from './features/sources/routes.ts';
@@ -85,6 +86,7 @@ const addFeatures = (on: Serving, { notices, key, instruments = {} }: Around): v
   roundRoutes(on);
   sourceRoutes(on);
   recordRoutes(on, key);
+  reportRoutes(on, key);
   verificationRoutes(on, key);
   liveRoutes(on, notices);
 };

@@ -34,6 +34,7 @@ const columnOf: Record<(typeof appendOnly)[number], string> = {
   recipe_version: 'number',
   home_change: 'what',
   verification: 'rows',
+  report: 'signed',
 };
 const forbidden: [string, string][] = [
   ...appendOnly.flatMap((table): [string, string][] => [

@@ -443,6 +443,7 @@ export interface Figures {
     surfaceName: string | number;
     event: string | number;
   };
+  'recordWhat.report-made': { code: string | number; rows: string | number };
   'recordWhat.person-added': { subject: string | number; role: string | number };
   'recordWhat.role-changed': {
     subject: string | number;
@@ -803,6 +804,58 @@ export interface Figures {
   'sources.comparedByOn': { by: string | number; at: string | number };
   'sources.companyWhatOurFiguresRest': { b: unknown };
   'sources.restOnMemory': { count: number; b: unknown };
+  'paper.stands': { at: string | number };
+  'paper.standsWhy': { rows: string | number };
+  'paper.differs': { count: number };
+  'paper.differsWhy': { at: string | number };
+  'paper.missing': { count: number };
+  'paper.brokenWhy': { count: number; at: string | number };
+  'paper.another': { company: string | number };
+  'paper.added': { count: number };
+  'paper.open': { code: string | number };
+  'report.titleOf': { home: string | number };
+  'report.pageOf': { page: string | number; pages: string | number };
+  'report.whenBy': {
+    day: string | number;
+    from: string | number;
+    to: string | number;
+    by: string | number;
+  };
+  'report.notFinished': { day: string | number; from: string | number; by: string | number };
+  'report.summary': {
+    all: number;
+    good: number;
+    notMet: number;
+    notShown: number;
+    leftOut: number;
+    notDone: number;
+  };
+  'report.short': { missing: string | number };
+  'report.again': { surface: string | number };
+  'report.againMet': {
+    surface: string | number;
+    held: string | number;
+    required: string | number;
+    heldAgain: string | number;
+    came: string | number;
+  };
+  'report.notAgain': { surface: string | number; held: string | number; required: string | number };
+  'report.shownUntil': {
+    surface: string | number;
+    shown: string | number;
+    required: string | number;
+  };
+  'report.checked': { measured: string | number };
+  'report.corrected': { count: number };
+  'report.checkAt': { address: string | number };
+  'report.signed': { at: string | number; utc: string | number };
+  'report.rows': {
+    count: string | number;
+    from: string | number;
+    to: string | number;
+    head: string | number;
+  };
+  'report.fileName': { code: string | number };
   'today.late': { late: number };
   'today.behind': { by: string | number };
   'today.ahead': { by: string | number };

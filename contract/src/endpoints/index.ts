@@ -14,6 +14,7 @@ import { placesEndpoints } from './places.ts';
 import { sourcesEndpoints } from './sources.ts';
 import { verificationEndpoints } from './verification.ts';
 import { roundsEndpoints } from './rounds.ts';
+import { reportsEndpoints, reportsStreams } from './reports.ts';
 import { recordsEndpoints, recordsStreams } from './records.ts';
 
 /**
@@ -35,6 +36,7 @@ export const endpoints = {
   ...placesEndpoints,
   ...sourcesEndpoints,
   ...roundsEndpoints,
+  ...reportsEndpoints,
   ...recordsEndpoints,
   ...verificationEndpoints,
 } as const;
@@ -45,6 +47,7 @@ export const streams = {
   ...instrumentsStreams,
   ...mishapsStreams,
   ...bookStreams,
+  ...reportsStreams,
   ...recordsStreams,
 } as const;
 

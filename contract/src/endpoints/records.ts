@@ -1,7 +1,7 @@
 import { stretchOutcomes } from '@zymostat/core';
 import * as v from 'valibot';
 import { record, recordKinds } from '../facts/index.ts';
-import { id, wholeText } from '../parts/text.ts';
+import { id, wholeText, zone } from '../parts/text.ts';
 import { routes, streamRoutes } from '../routes.ts';
 import { endpoint, stream } from './endpoint.ts';
 
@@ -24,18 +24,10 @@ export const records = v.strictObject({ rows: v.array(record), more: v.boolean()
 export type RecordFilter = v.InferOutput<typeof recordFilter>;
 
 export type Records = v.InferOutput<typeof records>;
-const isZone = (zone: string): boolean => {
-  try {
-    return new Intl.DateTimeFormat('en', { timeZone: zone }).resolvedOptions().timeZone !== '';
-  } catch {
-    return false;
-  }
-};
-
 /** `zone`: local times too, of an IANA time zone; `decimal`: how the spreadsheet writes 1.5. */
 const exportFilter = v.strictObject({
   ...v.omit(recordFilter, ['before', 'limit']).entries,
-  zone: v.optional(v.pipe(v.string(), v.maxLength(60, 'too-long'), v.check(isZone, 'time-zone'))),
+  zone: v.optional(zone),
   decimal: v.optional(v.picklist(['point', 'comma']), 'point'),
 });
 export type ExportFilter = v.InferOutput<typeof exportFilter>;

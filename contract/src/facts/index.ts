@@ -22,6 +22,7 @@ import {
   signedIn,
 } from './people.ts';
 import { refusal } from './refusal.ts';
+import { reportMade } from './reportMade.ts';
 import { roundFinished } from './roundFinished.ts';
 import { roundJoined } from './roundJoined.ts';
 import { roundStarted } from './roundStarted.ts';
@@ -45,6 +46,7 @@ const facts = [
   correction,
   refusal,
   roundFinished,
+  reportMade,
   houseRules,
   companyNumbers,
   nearMiss,

@@ -14,6 +14,8 @@ const told = {
   clock: eventClock,
   /** That it was not so, after all: the event that is taken back, whose kind and surface these are. */
   takesBack: v.optional(id),
+  /** Why it was left out, where it was. */
+  why: v.optional(skipReason),
 };
 
 /** What was told in a round, and by whom. */
@@ -26,8 +28,6 @@ export const roundEvent = v.strictObject({ ...told, personId: id, by: v.string()
 export const newRoundEvent = v.strictObject({
   ...told,
   said: instant,
-  /** Why it was left out, where it was. */
-  why: v.optional(skipReason),
   /** Why it is taken back, where that was not at once. */
   because: v.optional(sentence),
   personId: id,

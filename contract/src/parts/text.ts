@@ -83,6 +83,17 @@ export const wholeText = v.pipe(
   v.transform(Number),
 );
 
+const isZone = (text: string): boolean => {
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone: text }).resolvedOptions().timeZone !== '';
+  } catch {
+    return false;
+  }
+};
+
+/** A time zone by its IANA name. */
+export const zone = v.pipe(v.string(), v.maxLength(60, 'too-long'), v.check(isZone, 'time-zone'));
+
 /** A number from `low` to `high`, both allowed. */
 export const between = (low: number, high: number) =>
   v.pipe(v.number(), v.minValue(low, 'at-least'), v.maxValue(high, 'at-most'));

@@ -38,6 +38,8 @@ import { LedgerAsWritten1767830400000 } from './migrations/1767830400000-ledger-
 import { PeopleLanguage1767657600000 } from './migrations/1767657600000-people-language.ts';
 import { SessionsListed1768089600000 } from './migrations/1768089600000-sessions-listed.ts';
 import { CoatHolds1768176000000 } from './migrations/1768176000000-coat-holds.ts';
+import { Corrections1768348800000 } from './migrations/1768348800000-corrections.ts';
+import { Reports1768435200000 } from './migrations/1768435200000-reports.ts';
 import { JoinedRounds1768262400000 } from './migrations/1768262400000-joined-rounds.ts';
 import { TakenOnce1767744000000 } from './migrations/1767744000000-taken-once.ts';
 import { Verified1768003200000 } from './migrations/1768003200000-verified.ts';
@@ -96,6 +98,8 @@ const migrations = [
   SessionsListed1768089600000,
   CoatHolds1768176000000,
   JoinedRounds1768262400000,
+  Corrections1768348800000,
+  Reports1768435200000,
 ];
 
 const opened = (url: string, poolSize: number): Promise<DataSource> =>

@@ -11,6 +11,7 @@ export const appendOnly = [
   'recipe_version',
   'home_change',
   'verification',
+  'report',
 ] as const;
 
 /** What is about the database itself. */

@@ -38,6 +38,10 @@ export const instruments = () => ({
 export const trustedProxies = (): string[] | false =>
   process.env.TRUSTED_PROXIES?.split(',').map((one) => one.trim()) ?? false;
 
+/** The address under which clients reach the page, as it is printed on what they hold. */
+export const publicAddress = (): string =>
+  process.env.PUBLIC_ADDRESS ?? `http://localhost:${port()}`;
+
 /** Where reports and exports are read from, where that is another server than the first. */
 export const reportsUrl = (): string | undefined => process.env.DATABASE_URL_READ;
 

@@ -10,7 +10,7 @@ const source = new URL('../pdfWorker.ts', import.meta.url);
 const MOST_THREADS = 2;
 const IDLE_MS = 30_000;
 
-type Work = 'label' | 'poster';
+type Work = 'label' | 'poster' | 'report' | 'readPaper';
 type Worker = Record<Work, (job: object) => Promise<Uint8Array>>;
 
 let pool: Piscina | undefined;

@@ -1,4 +1,4 @@
 import { hash } from 'node:crypto';
 
-/** SHA-256 of a text, in hex. */
-export const sha256 = (text: string): string => hash('sha256', text, 'hex');
+/** SHA-256 of a text or of bytes, in hex. */
+export const sha256 = (text: string | Uint8Array): string => hash('sha256', text, 'hex');

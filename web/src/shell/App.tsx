@@ -1,7 +1,7 @@
 import { later } from '../words/later.ts';
 import { changeLanguage, w } from '../words/words.ts';
 import { lazy, Suspense, useEffect } from 'react';
-import { Navigate, Route, Routes } from 'react-router';
+import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { LanguageChoice } from '../features/people/LanguageChoice.tsx';
 import { SignIn } from '../features/people/SignIn.tsx';
 import { Waiting, WentWrong } from '../ui/parts.tsx';
@@ -29,6 +29,7 @@ const HouseRules = later(() => import('../features/houseRules/HouseRulesPage.tsx
 const Products = later(() => import('../features/stock/Products.tsx'));
 const Sources = later(() => import('../features/sources/Sources.tsx'));
 const Rounds = later(() => import('../features/rounds/Rounds.tsx'));
+const CheckPage = later(() => import('../features/check/CheckPage.tsx'));
 const Emergency = later(() => import('../features/emergency/Emergency.tsx'));
 const Round = later(() => import('../features/rounds/RoundPage.tsx'));
 
@@ -48,7 +49,21 @@ const resumeKept = async () => {
   await resume();
 };
 
+/** What a client sees without an account. */
+const ForClients = () => (
+  <WayOn>
+    <Suspense>
+      <CheckPage />
+    </Suspense>
+  </WayOn>
+);
+
 export const App = () => {
+  const { pathname } = useLocation();
+  return pathname === '/check' ? <ForClients /> : <ForPeople />;
+};
+
+const ForPeople = () => {
   const { data: me, error, isLoading } = useMeQuery();
   // What was done without signal is sent from wherever the application is opened again.
   const personId = me?.person.id;

@@ -52,6 +52,7 @@ export const roleName = { supervisor: 'supervisor', cleaner: 'cleaner' } as cons
 
 /** What was looked for and is not there. */
 export const missing = {
+  report: 'This visit report does not exist.',
   home: 'This home was not found.',
   room: 'This room was not found.',
   surface: 'This surface was not found.',
@@ -164,6 +165,8 @@ export const invalid = {
   'temperature-10-40-c': 'A temperature is -10 to 40 °C.',
   'day-written-20260131': 'A day is written 2026-01-31.',
   'whole-number-allowed': 'A whole number is allowed.',
+  'report-code': 'A code of 12 letters and digits is at the foot of the paper.',
+  base64: 'A file in base64 is allowed.',
   'time-zone': 'A time zone is allowed, as Europe/Madrid.',
   'half-character': 'There is half a character in it. Write it again.',
   'number-range': 'This number is too small or too large for anything that is measured.',

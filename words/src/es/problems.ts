@@ -51,6 +51,7 @@ export const problemDetail = {
 export const roleName = { supervisor: 'supervisor', cleaner: 'personal de limpieza' };
 
 export const missing = {
+  report: 'Este informe de visita no existe.',
   home: 'No se encontró esta casa.',
   room: 'No se encontró este cuarto.',
   surface: 'No se encontró esta superficie.',
@@ -161,6 +162,8 @@ export const invalid = {
   'temperature-10-40-c': 'Una temperatura es de -10 a 40 °C.',
   'day-written-20260131': 'Un día se escribe 2026-01-31.',
   'whole-number-allowed': 'Se permite un número entero.',
+  'report-code': 'Al pie del papel hay un código de 12 letras y números.',
+  base64: 'Se permite un archivo en base64.',
   'time-zone': 'Se permite un huso horario, como Europe/Madrid.',
   'half-character': 'Contiene medio carácter. Escríbalo de nuevo.',
   'number-range': 'Este número es demasiado pequeño o demasiado grande para cualquier medida.',

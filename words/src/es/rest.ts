@@ -14,6 +14,7 @@ import * as productsPage from './pages/products.ts';
 import * as recordsPage from './pages/records.ts';
 import * as roundPage from './pages/round.ts';
 import * as sourcesPage from './pages/sources.ts';
+import * as reportPage from './pages/report.ts';
 import * as todayPage from './pages/today.ts';
 import * as wetPagePage from './pages/wetPage.ts';
 
@@ -35,6 +36,7 @@ export const rest = {
   ...recordsPage,
   ...roundPage,
   ...sourcesPage,
+  ...reportPage,
   ...todayPage,
   ...wetPagePage,
 };

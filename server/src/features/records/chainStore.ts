@@ -83,12 +83,13 @@ type Cells = [
  */
 export const CHAIN_CHUNK = 2000;
 const micros = (column: string) => `(extract(epoch FROM ${column}) * 1000000)::bigint::text`;
+const CELLS = `SELECT seq::float8, fact_id::text, kind, ${micros('at')}, ${micros('recorded_at')}, home_id::text, home_name, person_id::text, person, body::text, previous_hash, hash FROM ledger`;
 const findCells = prepared<Cells>(
   'chain after',
-  `SELECT seq::float8, fact_id::text, kind, ${micros('at')}, ${micros('recorded_at')}, home_id::text, home_name, person_id::text, person, body::text, previous_hash, hash
-  FROM ledger WHERE seq > $1 ORDER BY ledger.seq LIMIT ${CHAIN_CHUNK}`,
+  `${CELLS} WHERE seq > $1 ORDER BY ledger.seq LIMIT ${CHAIN_CHUNK}`,
   'array',
 );
+const findAt = prepared<Cells>('chain at', `${CELLS} WHERE seq = ANY ($1::bigint[])`, 'array');
 
 /** A time in ms; one that is no whole ms, as nobody here writes it, as what it is. */
 const msOf = (us: string): string => (us.endsWith('000') ? us.slice(0, -3) : `${us} us`);
@@ -106,3 +107,9 @@ const asRow = (cells: Cells): HashedRow => {
 /** The rows after one, whatever their kind, oldest first, at most `CHAIN_CHUNK`. */
 export const chainAfter = async ({ db }: Pick<Context, 'db'>, seq: number): Promise<HashedRow[]> =>
   (await findCells(db, [seq])).map(asRow);
+
+/** The rows of these numbers, whatever their kind. */
+export const chainAt = async (
+  { db }: Pick<Context, 'db'>,
+  seqs: readonly number[],
+): Promise<HashedRow[]> => (await findAt(db, [seqs])).map(asRow);

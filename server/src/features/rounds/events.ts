@@ -47,6 +47,7 @@ export interface ToldBody {
   clock?: EventClock;
   /** What is taken back, where it is. */
   of?: string;
+  why?: SkipReason;
 }
 
 /** Of rows of before: as if one clock had timed all of a round. */
@@ -62,9 +63,9 @@ export const toldIn = (
 ): (Told & { roundId: string }) | null => {
   if (!['surface-event', 'wet-time', 'late-event', 'correction'].includes(fact.kind)) return null;
   const told = fact.body as ToldBody;
-  const { roundId, surfaceId, event: kind, batchId, of } = told;
+  const { roundId, surfaceId, event: kind, batchId, of, why } = told;
   const at = fact.at.getTime();
-  const back = of === undefined ? {} : { takesBack: of };
+  const back = { ...(of === undefined ? {} : { takesBack: of }), ...(why ? { why } : {}) };
   return { id: fact.factId, roundId, surfaceId, kind, at, batchId, clock: clockOf(told), ...back };
 };
 

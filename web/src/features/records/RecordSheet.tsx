@@ -7,6 +7,7 @@ import { ReasonList } from '../../ui/ReasonList.tsx';
 import { WetBand } from '../../ui/WetBand.tsx';
 import { rich } from '../../words/rich.tsx';
 import { w } from '../../words/words.ts';
+import { MakeReport } from './MakeReport.tsx';
 import { factsOf, headline } from './recordFacts.ts';
 
 type BodyOf<K extends RecordRow['kind']> = Extract<RecordRow, { kind: K }>['body'];
@@ -60,6 +61,7 @@ export const RecordSheet = ({ row }: { row: RecordRow }) => (
     <Verdict say={headline(row)} />
     {row.kind === 'wet-time' && <WetTime body={row.body} />}
     {row.kind === 'refusal' && <ReasonList of={row.body.reasons} />}
+    {row.kind === 'round-finished' && <MakeReport key={row.seq} roundId={row.body.roundId} />}
     <Facts row={row} />
     <p className="small soft my-3">{w.name('records', 'rowsAreOnlyEverAdded')}</p>
   </>
