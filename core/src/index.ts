@@ -120,6 +120,8 @@ export * from './round/comesNext.ts';
 export * from './round/judgeEvent.ts';
 export * from './round/judgeBatch.ts';
 export * from './round/knownWet.ts';
+export * from './round/learnDrying.ts';
+export * from './round/observed.ts';
 export * from './round/pace.ts';
 export * from './round/phoneClock.ts';
 export * from './round/shown.ts';

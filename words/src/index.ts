@@ -4,6 +4,7 @@ export type { Figures } from './keys.ts';
 export * from './figures.ts';
 export * from './tell/bench.ts';
 export * from './tell/changes.ts';
+export * from './tell/firstResponse.ts';
 export * from './tell/invalid.ts';
 export * from './tell/label.ts';
 export * from './tell/poster.ts';

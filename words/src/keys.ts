@@ -134,10 +134,6 @@ export interface Figures {
   'reason.stock-expired': { day: string | number };
   'pair.with': { one: string | number; others: string | number };
   'pair.severity': { severity: string | number; routes: string | number };
-  'response.shut-and-call': { emergency: string | number };
-  'response.still-call': { poison: string | number };
-  'response.fire': { emergency: string | number; poison: string | number };
-  'response.call': { emergency: string | number; poison: string | number };
   'standing.note': { poison: string | number };
   'common.open': { room: string | number };
   'common.strength': {
@@ -463,6 +459,10 @@ export interface Figures {
   };
   'refusedThing.filling': { bottleCode: string | number; batchCode: string | number };
   'refusedThing.putting': { thing: string | number; place: string | number };
+  'response.shut-and-call': { emergency: string | number };
+  'response.still-call': { poison: string | number };
+  'response.fire': { emergency: string | number; poison: string | number };
+  'response.call': { emergency: string | number; poison: string | number };
   'order.spray': { what: string | number; count: number };
   'order.on-cloth': { what: string | number; count: number };
   'order.hold': { time: string | number };

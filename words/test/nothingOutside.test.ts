@@ -35,7 +35,7 @@ const codes = new Set([
 ]);
 const isForMachines = (text: string): boolean =>
   codes.has(text) ||
-  /^(SELECT|\(extract\(epoch|\s*"?\/?>?<(svg|path|rect|circle)|" stroke|-----|https?:|data:|id:|: )|^\/api\/|sans-serif$|^grid |^no answer$|^[a-z]+\.$/.test(
+  /^(SELECT|\(extract\(epoch|\s*"?\/?>?<(svg|path|rect|circle)|" stroke|\s*-----|https?:|data:|id:|: )|^\/api\/|sans-serif$|^grid |^no answer$|^[a-z]+\.$/.test(
     text,
   );
 

@@ -1,11 +1,10 @@
 import * as figures from './figures.ts';
 import * as flags from './flags.ts';
-import * as grounds from './grounds.ts';
 import * as materials from './materials.ts';
 import * as names from './names.ts';
 import * as neverCombine from './neverCombine.ts';
 import * as reasons from './reasons.ts';
-import * as response from './response.ts';
+import * as standing from './standing.ts';
 import * as commonPage from './pages/common.ts';
 import * as homesPage from './pages/homes.ts';
 import * as peoplePage from './pages/people.ts';
@@ -16,12 +15,11 @@ import * as shellPage from './pages/shell.ts';
 export const first = {
   ...figures,
   ...flags,
-  ...grounds,
   ...materials,
   ...names,
   ...neverCombine,
   ...reasons,
-  ...response,
+  ...standing,
   ...commonPage,
   ...homesPage,
   ...peoplePage,

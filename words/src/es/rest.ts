@@ -1,3 +1,4 @@
+import * as grounds from './grounds.ts';
 import * as changes from './changes.ts';
 import * as hazards from './hazards.ts';
 import * as houseRules from './houseRules.ts';
@@ -6,6 +7,7 @@ import * as mixtures from './mixtures.ts';
 import * as problems from './problems.ts';
 import * as recipes from './recipes.ts';
 import * as records from './records.ts';
+import * as response from './response.ts';
 import * as steps from './steps.ts';
 import * as apartPage from './pages/apart.ts';
 import * as benchPage from './pages/bench.ts';
@@ -28,6 +30,8 @@ export const rest = {
   ...problems,
   ...recipes,
   ...records,
+  ...grounds,
+  ...response,
   ...steps,
   ...apartPage,
   ...benchPage,

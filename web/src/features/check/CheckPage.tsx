@@ -92,7 +92,7 @@ const CheckPage = () => {
           {w.name('shell', 'zymostat')}
         </span>
       </header>
-      <main className="leaves">
+      <main className="leaves for-clients">
         <Ask check={check} />
         <section className="sheet" aria-live="polite" aria-label={w.name('paper', 'answer')}>
           {check.found ? (
