@@ -24,6 +24,7 @@ export const chromium: PlaywrightTestConfig['use'] = {
   actionTimeout: 10_000,
 };
 
+/** What is done on a phone only is tried on one, and what brings its own phone along at the desk. */
 export default defineConfig({
   testDir: 'tests',
   outputDir: '../test-results',
@@ -33,7 +34,15 @@ export default defineConfig({
   expect: { timeout: 10_000 },
   use: chromium,
   projects: [
-    { name: 'desk', use: { viewport: { width: 1280, height: 800 } } },
-    { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true } },
+    {
+      name: 'desk',
+      testIgnore: /(cleaner|joined|offline|outbox)\.spec/,
+      use: { viewport: { width: 1280, height: 800 } },
+    },
+    {
+      name: 'phone',
+      testIgnore: /(board|steps|twoBrowsers)\.spec/,
+      use: { viewport: { width: 390, height: 844 }, hasTouch: true },
+    },
   ],
 });

@@ -52,6 +52,7 @@ export * from './solutions/vapour.ts';
 export * from './solutions/weighOut.ts';
 export * from './solutions/weighed.ts';
 export * from './film/chanceOfHolding.ts';
+export { RENEWED_AFTER } from './film/rewets.ts';
 export * from './film/dryingCurve.ts';
 export * from './film/filmAir.ts';
 export * from './film/dryingFilm.ts';

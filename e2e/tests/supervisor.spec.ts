@@ -268,8 +268,9 @@ test.describe.serial('a supervisor', () => {
     await page.getByLabel('Day').fill('');
     await expectAccessible(page);
     for (const [link, start] of [
-      ['Export CSV', 'row,happened,recorded'],
-      ['Export JSON', '{"format":"zymostat.records/2"'],
+      // Narrowed to a home: the file says so before its heads.
+      ['Export CSV', '\ufeff"Narrowed to homeId='],
+      ['Export JSON', '{"format":"zymostat.records/2","filter":{"homeId":'],
     ] as const) {
       const [download] = await Promise.all([
         page.waitForEvent('download'),

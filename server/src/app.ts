@@ -25,6 +25,7 @@ import { roundRoutes } from './features/rounds/routes.ts';
 import { sessionRoutes } from './features/session/routes.ts';
 import { sourceRoutes } from './features/sources/routes.ts';
 import { stockRoutes } from './features/stock/routes.ts';
+import { trendRoutes } from './features/trends/routes.ts';
 import { verificationRoutes } from './features/verification/routes.ts';
 import { pageFolder, trustedProxies } from './platform/config.ts';
 import type { Notices } from './platform/database/notices.ts';
@@ -87,6 +88,7 @@ const addFeatures = (on: Serving, { notices, key, instruments = {} }: Around): v
   sourceRoutes(on);
   recordRoutes(on, key);
   reportRoutes(on, key);
+  trendRoutes(on);
   verificationRoutes(on, key);
   liveRoutes(on, notices);
 };

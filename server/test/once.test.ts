@@ -101,6 +101,8 @@ describe('a key', () => {
     expect(bare.map(([name]) => name).sort()).toEqual([
       'addEvent',
       'addEvents',
+      'checkCode',
+      'checkPaper',
       'signIn',
       'startRound',
     ]);

@@ -327,6 +327,7 @@ export interface Figures {
   'conflict.place-not-empty': { name: string | number; count: number };
   'conflict.no-protocol': { home: string | number };
   'conflict.still-wet': { surfaces: string | number };
+  'conflict.nothing-learnt': { room: string | number };
   'conflict.other-edition': { edition: string | number };
   'conflict.too-many-open': { most: string | number };
   'invalid.type': { received: string | number; expected: string | number };
@@ -393,6 +394,7 @@ export interface Figures {
   'recordNote.incident': { place: string | number; who: string | number; done: string | number };
   'recordNote.company-numbers': { emergencyNumber: string | number; poisonLine: string | number };
   'recordNote.correction': { because: string };
+  'recordNote.drying-taken': { rounds: number; before: string | number };
   'recordNote.late-event': { batchCode: string };
   'recordWhat.approval': { number: string | number };
   'recordWhat.batch': { code: string | number; strength: string | number; active: string | number };
@@ -440,6 +442,11 @@ export interface Figures {
     event: string | number;
   };
   'recordWhat.report-made': { code: string | number; rows: string | number };
+  'recordWhat.drying-taken': {
+    roomName: string | number;
+    how: string | number;
+    factor: string | number;
+  };
   'recordWhat.person-added': { subject: string | number; role: string | number };
   'recordWhat.role-changed': {
     subject: string | number;
@@ -872,6 +879,26 @@ export interface Figures {
   'today.callThem': { by: string | number };
   'today.silentAt': { homeName: string | number };
   'today.inHand': { inHand: number };
+  'trends.count': { count: number };
+  'trends.shareOf': {
+    name: string | number;
+    met: string | number;
+    notMet: string | number;
+    notShown: string | number;
+  };
+  'trends.out': { out: string | number; measured: string | number };
+  'trends.dries': {
+    roomName: string | number;
+    how: string | number;
+    b: unknown;
+    factor: string | number;
+    low: string | number;
+    high: string | number;
+    rounds: number;
+  };
+  'trends.counts': { taken: string | number };
+  'trends.takeOver': { roomName: string | number };
+  'trends.last': { days: string | number };
   'wetPage.sprayedOfTimes': { done: string | number; DRAWS: string | number };
   'wetPage.itHoldsTimesIn100': { b: unknown; floor: string | number; lever: string | number };
   'wetPage.oneCoatHoldsForMore': { holds: string | number; more: string | number };

@@ -15,6 +15,7 @@ import { sourcesEndpoints } from './sources.ts';
 import { verificationEndpoints } from './verification.ts';
 import { roundsEndpoints } from './rounds.ts';
 import { reportsEndpoints, reportsStreams } from './reports.ts';
+import { trendsEndpoints } from './trends.ts';
 import { recordsEndpoints, recordsStreams } from './records.ts';
 
 /**
@@ -37,6 +38,7 @@ export const endpoints = {
   ...sourcesEndpoints,
   ...roundsEndpoints,
   ...reportsEndpoints,
+  ...trendsEndpoints,
   ...recordsEndpoints,
   ...verificationEndpoints,
 } as const;

@@ -7,6 +7,7 @@ import { bottle } from './bottle.ts';
 import { check } from './check.ts';
 import { companyNumbers } from './companyNumbers.ts';
 import { correction } from './correction.ts';
+import { dryingTaken } from './dryingTaken.ts';
 import { followUp } from './followUp.ts';
 import { houseRules } from './houseRules.ts';
 import { incident } from './incident.ts';
@@ -47,6 +48,7 @@ const facts = [
   refusal,
   roundFinished,
   reportMade,
+  dryingTaken,
   houseRules,
   companyNumbers,
   nearMiss,

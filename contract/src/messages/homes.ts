@@ -4,7 +4,7 @@ import { homeFields } from '../fields/home.ts';
 import { roomFields } from '../fields/room.ts';
 import { surfaceFields } from '../fields/surface.ts';
 import { listOf, name, sentence, id, instant, between } from '../parts/text.ts';
-import { strength, goal, against, reason } from '../parts/trade.ts';
+import { strength, goal, against, reason, dryingFactors } from '../parts/trade.ts';
 
 /** Shorter than this is no reason that anybody can stand by, characters. */
 const careReason = v.pipe(sentence, v.minLength(LEAST_REASON, 'longer-reason'));
@@ -20,7 +20,13 @@ export const setting = v.strictObject({
 
 export const surface = v.strictObject({ id, ...surfaceFields.entries, setting });
 
-export const room = v.strictObject({ id, ...roomFields.entries, surfaces: v.array(surface) });
+export const room = v.strictObject({
+  id,
+  ...roomFields.entries,
+  /** How many times as fast it dries as the tables say, where that was learnt and taken over. */
+  drying: dryingFactors,
+  surfaces: v.array(surface),
+});
 
 /** What a change of a home has made its revision. */
 export const revised = v.strictObject({ revision: v.number() });

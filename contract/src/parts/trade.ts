@@ -56,6 +56,11 @@ export const eventClock = v.strictObject({
 /** For how many seconds a coat is known to stay wet, by surface. */
 export const coatHolds = v.record(id, v.number());
 
+/** How many times as fast a room dries as the tables say, by how something is put on. */
+export const dryingFactors = v.partial(
+  v.strictObject({ spray: v.number(), cloth: v.number(), wipe: v.number() }),
+);
+
 export const step = v.picklist(allSteps);
 
 export const route = v.picklist(routes);

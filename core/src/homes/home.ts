@@ -1,3 +1,4 @@
+import type { Application } from '../domain/applications.ts';
 import type { Active } from '../domain/families.ts';
 import type { Against, Goal } from '../domain/goals.ts';
 import type { Level, Touched } from '../domain/levels.ts';
@@ -42,6 +43,11 @@ export interface Room {
   height: number;
   ventilation: Ventilation;
   flame: Flame;
+  /**
+   * How many times as fast it dries as the tables say, by how it is put on: as was learnt there and
+   * taken over; where nothing was, once.
+   */
+  drying?: Partial<Record<Application, number>>;
   surfaces: Surface[];
 }
 

@@ -62,20 +62,25 @@ export const activeIn = ({ active, strength, thickness }: Film): number => {
 const FLOOR_HEATING = 5;
 
 /** A room as its air matters: what can be opened, how large, and how warm. */
-export interface RoomOfAir extends Pick<Room, 'ventilation' | 'floorArea' | 'height'> {
+export interface RoomOfAir extends Pick<Room, 'ventilation' | 'floorArea' | 'height' | 'drying'> {
   air: RoomAir;
 }
 
 /** The air of a room in a home: as usual, warmer where the floor is heated. */
 export const roomOfAir = (
-  { ventilation, floorArea, height }: Pick<Room, 'ventilation' | 'floorArea' | 'height'>,
+  {
+    ventilation,
+    floorArea,
+    height,
+    drying,
+  }: Pick<Room, 'ventilation' | 'floorArea' | 'height' | 'drying'>,
   { situations }: Pick<Home, 'situations'>,
 ): RoomOfAir => {
   const usual = usualAir[ventilation];
   const air = situations.includes('floor-heating')
     ? { ...usual, temperature: usual.temperature + FLOOR_HEATING }
     : usual;
-  return { ventilation, floorArea, height, air };
+  return { ventilation, floorArea, height, drying: drying ?? {}, air };
 };
 
 /** A solution as it is put on. */
@@ -89,19 +94,23 @@ export const filmOf = ({ active, strength, application }: Coat): Film => ({
   thickness: coats[application],
 });
 
-/** How long a coat holds in a room and how often it is renewed to be held for `required` s. */
+/**
+ * How long a coat holds in a room, as fast as that is known to dry, and how often it is
+ * renewed to be held for `required` s.
+ */
 export const predict = (
   coat: Coat,
-  { air }: Pick<RoomOfAir, 'air'>,
+  { air, drying = {} }: Pick<RoomOfAir, 'air' | 'drying'>,
   floor: number,
   required: number,
 ): Prediction => {
   const film = filmOf(coat);
-  const holds = Math.floor(holding(film, air, floor));
+  const faster = drying[coat.application] ?? 1;
+  const holds = Math.floor(holding(film, air, floor) / faster);
   return {
     application: coat.application,
     holds,
-    wetUntil: Math.floor(holding(film, air, 0)),
+    wetUntil: Math.floor(holding(film, air, 0) / faster),
     rewets: rewetsFor(holds, required),
   };
 };

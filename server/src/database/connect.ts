@@ -39,6 +39,7 @@ import { PeopleLanguage1767657600000 } from './migrations/1767657600000-people-l
 import { SessionsListed1768089600000 } from './migrations/1768089600000-sessions-listed.ts';
 import { CoatHolds1768176000000 } from './migrations/1768176000000-coat-holds.ts';
 import { Corrections1768348800000 } from './migrations/1768348800000-corrections.ts';
+import { LearntDrying1768521600000 } from './migrations/1768521600000-learnt-drying.ts';
 import { Reports1768435200000 } from './migrations/1768435200000-reports.ts';
 import { JoinedRounds1768262400000 } from './migrations/1768262400000-joined-rounds.ts';
 import { TakenOnce1767744000000 } from './migrations/1767744000000-taken-once.ts';
@@ -100,6 +101,7 @@ const migrations = [
   JoinedRounds1768262400000,
   Corrections1768348800000,
   Reports1768435200000,
+  LearntDrying1768521600000,
 ];
 
 const opened = (url: string, poolSize: number): Promise<DataSource> =>

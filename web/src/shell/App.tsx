@@ -25,6 +25,7 @@ const ClientHomes = later(() => import('../features/book/clients/ClientHomes.tsx
 const Log = later(() => import('../features/mishaps/Log.tsx'));
 const TheBook = later(() => import('../features/book/rules/TheBook.tsx'));
 const Records = later(() => import('../features/records/Records.tsx'));
+const Trends = later(() => import('../features/trends/TrendsPage.tsx'));
 const HouseRules = later(() => import('../features/houseRules/HouseRulesPage.tsx'));
 const Products = later(() => import('../features/stock/Products.tsx'));
 const Sources = later(() => import('../features/sources/Sources.tsx'));
@@ -48,6 +49,20 @@ const resumeKept = async () => {
   const { resume } = await import('../offline/outbox.ts');
   await resume();
 };
+
+/** What only supervisors may see. */
+const supervisors = (
+  <>
+    <Route path="/board" element={<Today />} />
+    <Route path="/homes" element={<Homes />} />
+    <Route path="/homes/:homeId/:tab" element={<HomePage />} />
+    <Route path="/homes/:homeId/:tab/:surfaceId" element={<HomePage />} />
+    <Route path="/records" element={<Records />} />
+    <Route path="/records/trends" element={<Trends />} />
+    <Route path="/house-rules" element={<HouseRules />} />
+    <Route path="/products" element={<Products />} />
+  </>
+);
 
 /** What a client sees without an account. */
 const ForClients = () => (
@@ -94,17 +109,7 @@ const ForPeople = () => {
           <Route path="/rounds/:roundId" element={<Round />} />
           <Route path="/emergency" element={<Emergency />} />
           <Route element={<Shell me={me} />}>
-            {supervisor && (
-              <>
-                <Route path="/board" element={<Today />} />
-                <Route path="/homes" element={<Homes />} />
-                <Route path="/homes/:homeId/:tab" element={<HomePage />} />
-                <Route path="/homes/:homeId/:tab/:surfaceId" element={<HomePage />} />
-                <Route path="/records" element={<Records />} />
-                <Route path="/house-rules" element={<HouseRules />} />
-                <Route path="/products" element={<Products />} />
-              </>
-            )}
+            {supervisor && supervisors}
             <Route path="/sources" element={<Sources />} />
             <Route path="/rounds" element={<Rounds />} />
             <Route path="/bench" element={<Bench />} />

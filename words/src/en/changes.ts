@@ -9,6 +9,7 @@ export const changed = {
 
 /** What a field of a home, room or surface is called in the middle of a sentence. */
 export const field = {
+  drying: 'how fast it dries',
   name: 'the name',
   place: 'the place',
   situations: 'who lives there',

@@ -86,6 +86,7 @@ export const conflict = {
   'id-taken': 'This id already belongs to something else.',
   'round-finished': 'This round is finished.',
   'still-wet': 'Still wet: {surfaces}. Wipe each first.',
+  'nothing-learnt': 'Nothing has been learnt of {room} yet.',
   'nothing-surveyed': 'There is no surface in this home yet. Survey it first.',
   'other-edition': 'The book is at edition {edition} now. Read it as it is now.',
   'filled-before':

@@ -22,6 +22,7 @@ export const record = {
   'late-event': 'Sent late',
   correction: 'Taken back',
   'report-made': 'Visit report signed',
+  'drying-taken': 'Drying learnt',
   'company-set-up': 'Set up',
   'person-added': 'Person entered',
   'role-changed': 'Rights changed',
@@ -57,6 +58,7 @@ export const recordWhat = {
   'late-event': '{roomName}: {surfaceName}. {event}{why, select, no {} other {: {why}}}',
   correction: '{roomName}: {surfaceName}. Not so: {event}',
   'report-made': '{code}, {rows} rows',
+  'drying-taken': '{roomName}: {how}, {factor} times as fast as the tables say',
   'company-set-up': 'The company began',
   'person-added': '{subject}: {role}',
   'role-changed': '{subject}: from {from} to {to}',
@@ -85,6 +87,7 @@ export const recordNote = {
   incident: 'Place: {place}. Who: {who}. Done: {done}',
   'company-numbers': 'before: {emergencyNumber}, {poisonLine}',
   correction: '{because, select, no {at once} other {{because}}}',
+  'drying-taken': 'from {rounds, plural, one {# round} other {# rounds}}, before {before}',
   'late-event':
     'sent after the round was finished{batchCode, select, no {} other {, bottle {batchCode}}}',
 } as const;

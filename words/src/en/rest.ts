@@ -18,6 +18,7 @@ import * as roundPage from './pages/round.ts';
 import * as sourcesPage from './pages/sources.ts';
 import * as reportPage from './pages/report.ts';
 import * as todayPage from './pages/today.ts';
+import * as trendsPage from './pages/trends.ts';
 import * as wetPagePage from './pages/wetPage.ts';
 
 /** What is said elsewhere, in English. */
@@ -42,5 +43,6 @@ export const rest = {
   ...sourcesPage,
   ...reportPage,
   ...todayPage,
+  ...trendsPage,
   ...wetPagePage,
 };

@@ -9,6 +9,7 @@ export const changed = {
 
 /** Cómo se llama un campo de una casa, un cuarto o una superficie en medio de una frase. */
 export const field = {
+  drying: 'qué tan rápido seca',
   name: 'el nombre',
   place: 'el lugar',
   situations: 'quién vive ahí',

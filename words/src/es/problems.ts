@@ -84,6 +84,7 @@ export const conflict = {
   'id-taken': 'Este id ya es de otra cosa.',
   'round-finished': 'Esta ronda está terminada.',
   'still-wet': 'Todavía mojado: {surfaces}. Primero pase el paño en cada uno.',
+  'nothing-learnt': 'De {room} todavía no se ha aprendido nada.',
   'nothing-surveyed': 'En esta casa todavía no hay superficies. Primero haga la inspección.',
   'other-edition': 'El libro está ahora en la edición {edition}. Léalo como está ahora.',
   'filled-before':

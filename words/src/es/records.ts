@@ -21,6 +21,7 @@ export const record = {
   'late-event': 'Enviado tarde',
   correction: 'Anulado',
   'report-made': 'Informe de visita firmado',
+  'drying-taken': 'Secado aprendido',
   'company-set-up': 'Puesta en marcha',
   'person-added': 'Persona registrada',
   'role-changed': 'Permisos cambiados',
@@ -56,6 +57,7 @@ export const recordWhat = {
   'late-event': '{roomName}: {surfaceName}. {event}{why, select, no {} other {: {why}}}',
   correction: '{roomName}: {surfaceName}. No fue así: {event}',
   'report-made': '{code}, {rows} filas',
+  'drying-taken': '{roomName}: {how}, {factor} veces más rápido que las tablas',
   'company-set-up': 'La empresa empezó',
   'person-added': '{subject}: {role}',
   'role-changed': '{subject}: de {from} a {to}',
@@ -85,6 +87,7 @@ export const recordNote = {
   incident: 'Lugar: {place}. Quién: {who}. Qué se hizo: {done}',
   'company-numbers': 'antes: {emergencyNumber}, {poisonLine}',
   correction: '{because, select, no {enseguida} other {{because}}}',
+  'drying-taken': 'de {rounds, plural, one {# ronda} other {# rondas}}, antes {before}',
   'late-event':
     'enviado después de terminar la ronda{batchCode, select, no {} other {, botella {batchCode}}}',
 };

@@ -6,7 +6,7 @@ import {
   type Refused,
 } from '@zymostat/contract';
 import { cames, type Active, type HouseQuestion } from '@zymostat/core';
-import { clock, lower, strengthOf, upper } from '../figures.ts';
+import { clock, lower, number, strengthOf, upper } from '../figures.ts';
 import type { KeyOf, Words } from '../words.ts';
 import { checkInWords } from './bench.ts';
 import { thing } from './bites.ts';
@@ -105,6 +105,11 @@ const more: { [K in RecordKind]?: (words: Words, body: FactBody<K>) => Figures }
   'round-finished': (_, { notShown = 0 }) => ({ notShown }),
   'surface-event': whyOf,
   'late-event': whyOf,
+  'drying-taken': (words, { application, factor, before }) => ({
+    how: words.name('application', application),
+    factor: number(words, factor),
+    before: number(words, before),
+  }),
   correction: (_, { because = 'no' }) => ({ because }),
   refusal: (words, body) => ({
     what: words.name('refusedWhat', body.what),

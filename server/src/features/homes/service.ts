@@ -6,12 +6,15 @@ import type { Person } from '../people/service.ts';
 import { changing, differing, UNSEEN, type Change, type Doer } from './changes.ts';
 import * as store from './store.ts';
 
+export type { Doer } from './changes.ts';
+
 export {
   allHomes,
   allSurveys,
   countsByHome,
   homeById,
   inWorkingOrder,
+  roomById,
   surveyOf,
   type Survey,
 } from './store.ts';
@@ -98,7 +101,7 @@ export const addRoom = async (
 export const editRoom = async (
   context: Context,
   id: string,
-  room: Body<'editRoom'>,
+  room: Partial<store.RoomRow>,
   as: Doer,
 ): Promise<Revised> => {
   const { homeId } = await store.roomById(context, id);

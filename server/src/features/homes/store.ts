@@ -32,7 +32,7 @@ const surfacePairs = surfaceFieldNames.map((field) => `'${field}', ${columnOf(fi
 export const surveyView: View = {
   name: 'survey',
   select: `SELECT id, position, name, place, situations, client_keeps AS "clientKeeps", revision, coalesce((
-    SELECT json_agg(json_build_object('id', room.id, 'name', room.name, 'floorArea', floor_area, 'height', height, 'ventilation', ventilation, 'flame', flame, 'surfaces', coalesce((
+    SELECT json_agg(json_build_object('id', room.id, 'name', room.name, 'floorArea', floor_area, 'height', height, 'ventilation', ventilation, 'flame', flame, 'drying', drying, 'surfaces', coalesce((
       SELECT json_agg(json_build_object('id', surface.id, ${surfacePairs},
         'setting', json_build_object('goal', goal, 'against', against, 'accepted', accepted, 'lifts', lifts, 'growth', growth,
           'use', CASE WHEN stock_id IS NOT NULL THEN json_build_object('stockId', stock_id, 'strength', strength) END)) ORDER BY surface.position)
@@ -106,6 +106,7 @@ export const surfaceById = async (
   return { ...surface, homeId: (await roomById(context, surface.roomId)).homeId };
 };
 
+export type { RoomRow } from './tables.ts';
 export type Part = ObjectLiteral & { id: string; name: string };
 export type Table<Row extends Part> = EntitySchema<Row>;
 

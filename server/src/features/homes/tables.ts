@@ -5,7 +5,15 @@ import {
   type SurfaceField,
   type SurfaceFields,
 } from '@zymostat/contract';
-import type { Against, Flame, Goal, ProductId, Situation, Ventilation } from '@zymostat/core';
+import type {
+  Application,
+  Against,
+  Flame,
+  Goal,
+  ProductId,
+  Situation,
+  Ventilation,
+} from '@zymostat/core';
 import { EntitySchema, type ColumnType, type EntitySchemaColumnOptions } from 'typeorm';
 
 export interface HomeRow {
@@ -37,6 +45,7 @@ export interface RoomRow {
   height: number;
   ventilation: Ventilation;
   flame: Flame;
+  drying?: Partial<Record<Application, number>>;
 }
 export const RoomEntity = new EntitySchema<RoomRow>({
   name: 'room',
@@ -49,6 +58,7 @@ export const RoomEntity = new EntitySchema<RoomRow>({
     height: { type: 'float8' },
     ventilation: { type: 'text' },
     flame: { type: 'text' },
+    drying: { type: 'jsonb', default: {} },
   },
 });
 

@@ -9,6 +9,7 @@ import { eventsOf } from './events.ts';
 import * as store from './store.ts';
 
 export { isAnyState, lastRoundByHome } from './store.ts';
+export { learntOfHome } from './drying.ts';
 export { roundsSince } from './today.ts';
 
 /** Every round in hand: one's own to go on with, others' to join. */

@@ -162,6 +162,17 @@ export const isAnyState = async ({ db }: Context): Promise<boolean> =>
   (await findAny(db, []))[0]!.any;
 
 export type RoundPlace = Pick<RoundRecord, 'id' | 'homeId' | 'versionId' | 'holds'>;
+const findLastOf = prepared<RoundPlace>(
+  'last rounds of home',
+  'SELECT id, home_id AS "homeId", version_id AS "versionId", holds FROM round WHERE home_id = $1 ORDER BY started_at DESC LIMIT $2',
+);
+/** The last rounds of a home, newest first. */
+export const lastRoundsOf = (
+  { db }: Context,
+  homeId: string,
+  most: number,
+): Promise<RoundPlace[]> => findLastOf(db, [homeId, most]);
+
 const findRounds = prepared<RoundPlace>(
   'all rounds',
   'SELECT id, home_id AS "homeId", version_id AS "versionId", holds FROM round',

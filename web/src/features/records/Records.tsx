@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { StandingNote, WentWrong } from '../../ui/parts.tsx';
 import { useKeys } from '../../ui/useKeys.ts';
 import { walkKeys } from '../../ui/walk.ts';
@@ -31,6 +32,9 @@ const Head = ({ filter }: RecordsShown) => (
   <div className="headline">
     <h1>{w.name('records', 'records')}</h1>
     <p className="flex gap-4">
+      <Link className="btn btn--quiet" to="/records/trends">
+        {w.name('trends', 'trends')}
+      </Link>
       <a className="btn btn--quiet" href={exportLink('csv', filter)} download>
         {w.name('records', 'exportCsv')}
       </a>

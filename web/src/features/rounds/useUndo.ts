@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { Stop } from './stop.ts';
 import type { Done } from './useRound.ts';
 
@@ -17,7 +17,13 @@ export interface JustDone {
 /** What was done last on this phone, for as long as it can be taken back at once. */
 export const useUndo = (now: number) => {
   const [last, setLast] = useState<JustDone | null>(null);
+  const [settling, settle] = useState(false);
   const age = last === null ? Infinity : now - last.at;
+  useEffect(() => {
+    if (!settling) return undefined;
+    const over = setTimeout(() => settle(false), AGAIN_MS);
+    return () => clearTimeout(over);
+  }, [settling]);
   return {
     /** What may be taken back, and for how many more seconds. */
     undo:
@@ -25,7 +31,10 @@ export const useUndo = (now: number) => {
         ? { ...last, left: Math.min(UNDO_MS, UNDO_MS - age) / 1000 }
         : null,
     /** Whether the next tap would be taken for a second one of the last. */
-    settling: age < AGAIN_MS,
-    note: setLast,
+    settling,
+    note: (done: JustDone | null) => {
+      setLast(done);
+      settle(done !== null);
+    },
   };
 };

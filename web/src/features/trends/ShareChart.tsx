@@ -1,0 +1,58 @@
+import { colours } from '@zymostat/contract';
+import { stretchOutcomes, type StretchOutcome } from '@zymostat/core';
+import {
+  BarController,
+  BarElement,
+  CategoryScale,
+  Chart as ChartJs,
+  Legend,
+  LinearScale,
+  Tooltip,
+  type ChartOptions,
+} from 'chart.js';
+import { Bar } from 'react-chartjs-2';
+import { legend } from '../../ui/chart/chartLook.ts';
+import { w } from '../../words/words.ts';
+import type { Share } from './shares.ts';
+
+ChartJs.register(BarController, BarElement, CategoryScale, LinearScale, Legend, Tooltip);
+
+const inkOf: Record<StretchOutcome, string> = {
+  met: colours.ink,
+  'not-met': colours.never,
+  'not-shown': colours.rule,
+};
+
+const options: ChartOptions<'bar'> = {
+  indexAxis: 'y',
+  maintainAspectRatio: false,
+  plugins: { legend: legend(12) },
+  scales: {
+    x: { stacked: true, min: 0, max: 100, grid: { color: colours.rule } },
+    y: { stacked: true, grid: { display: false } },
+  },
+};
+
+const ROW = 26;
+
+/** How often each was met, not met and not shown, in per cent: one bar each. */
+const ShareChart = ({ shares, label }: { shares: readonly Share[]; label: string }) => (
+  <div style={{ height: 70 + ROW * shares.length }}>
+    <Bar
+      role="img"
+      aria-label={label}
+      options={options}
+      data={{
+        labels: shares.map(({ name, all }) => `${name} (${all})`),
+        datasets: stretchOutcomes.map((outcome) => ({
+          label: w.name('boardStop', outcome),
+          data: shares.map(({ counts, all }) => (100 * counts[outcome]) / all),
+          backgroundColor: inkOf[outcome],
+          borderColor: colours.ink,
+          borderWidth: outcome === 'not-shown' ? 1 : 0,
+        })),
+      }}
+    />
+  </div>
+);
+export default ShareChart;
