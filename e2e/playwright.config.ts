@@ -36,7 +36,7 @@ export default defineConfig({
   projects: [
     {
       name: 'desk',
-      testIgnore: /(cleaner|joined|offline|outbox)\.spec/,
+      testIgnore: /(cleaner|joined|days|offline|outbox|phoneSizes)\.spec/,
       use: { viewport: { width: 1280, height: 800 } },
     },
     {

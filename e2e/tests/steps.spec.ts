@@ -163,7 +163,7 @@ test('what the desk knows of a thing is read at its stop, in plain words, before
     if ((await all.getAttribute('open')) === null) await all.locator('summary').click();
     await phone
       .locator('details')
-      .getByRole('button', { name: new RegExp(`: ${name}$`) })
+      .getByRole('button', { name: new RegExp(`: ${name} `) })
       .click();
     await expect(phone.locator('h1')).toHaveText(name);
     for (const order of first) await expect(orders).toContainText(order);

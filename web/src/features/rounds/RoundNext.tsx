@@ -13,11 +13,13 @@ interface LineProps {
 
 const Line = ({ stop, room, now, onGo }: LineProps) => (
   <li>
-    <button className="cursor-pointer text-left" onClick={onGo}>
-      {room && `${stop.roomName}: `}
-      {stop.surface.name}
+    <button className="phone__line" onClick={onGo}>
+      <span>
+        {room && `${stop.roomName}: `}
+        {stop.surface.name}
+      </span>{' '}
+      <span>{nextWord(stop, now)}</span>
     </button>
-    <span>{nextWord(stop, now)}</span>
   </li>
 );
 

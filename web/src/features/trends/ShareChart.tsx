@@ -19,7 +19,7 @@ ChartJs.register(BarController, BarElement, CategoryScale, LinearScale, Legend, 
 
 const inkOf: Record<StretchOutcome, string> = {
   met: colours.ink,
-  'not-met': colours.never,
+  'not-met': colours.sheet,
   'not-shown': colours.rule,
 };
 
@@ -37,7 +37,7 @@ const ROW = 26;
 
 /** How often each was met, not met and not shown, in per cent: one bar each. */
 const ShareChart = ({ shares, label }: { shares: readonly Share[]; label: string }) => (
-  <div style={{ height: 70 + ROW * shares.length }}>
+  <div className="flex-none" style={{ height: 70 + ROW * shares.length }}>
     <Bar
       role="img"
       aria-label={label}
@@ -49,7 +49,7 @@ const ShareChart = ({ shares, label }: { shares: readonly Share[]; label: string
           data: shares.map(({ counts, all }) => (100 * counts[outcome]) / all),
           backgroundColor: inkOf[outcome],
           borderColor: colours.ink,
-          borderWidth: outcome === 'not-shown' ? 1 : 0,
+          borderWidth: outcome === 'met' ? 0 : 1,
         })),
       }}
     />
