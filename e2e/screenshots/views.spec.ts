@@ -1,14 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
-import {
-  act,
-  another,
-  arrive,
-  choose,
-  goTo,
-  signIn,
-  takeBottle,
-  takeWhatIsSet,
-} from '../support.ts';
+import { test, type Page } from '@playwright/test';
+import { another, arrive, choose, goTo, signIn, takeBottle, takeWhatIsSet } from '../support.ts';
 
 const shoot = async (page: Page, name: string) => {
   await page.evaluate(() => document.fonts.ready);
@@ -98,24 +89,9 @@ test('every main view, from the demo data', async ({ page, browser }) => {
     .click();
   await page.getByText(/would have to be reviewed/).waitFor();
   await shoot(page, 'house-rules');
-  await page.goto('/sources');
-  await page.getByRole('heading', { name: 'Sources' }).waitFor();
-  await shoot(page, 'sources');
   await goTo(page, 'Bench');
   await choose(page, /^Stock/, '2-propanol 99 %');
   await shoot(page, 'bench');
-  await act('scale', 'empty');
-  await act('scale', 'tare');
-  await act('scale', 'put 48.2');
-  await page.getByRole('button', { name: 'Weigh it on the scale' }).click();
-  await page.getByRole('button', { name: 'Set to zero' }).click();
-  await act('scale', 'put 190');
-  await page.getByRole('button', { name: 'Correct the batch' }).click();
-  await act('scale', 'put 230');
-  const panel = page.getByRole('region', { name: 'Weigh out, live' });
-  await expect(panel).toContainText('230.0g');
-  await expect(panel).toContainText('Scale, steady');
-  await shoot(page, 'weigh');
   const bench = page.getByRole('navigation', { name: 'Bench' });
   await bench.getByRole('link', { name: 'Analyse' }).click();
   await choose(page, /^From the book/, 'Caddy 2, the orange one');
@@ -130,23 +106,31 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await page.getByRole('img', { name: /over an hour/ }).waitFor();
   await shoot(page, 'keep-apart');
   const keepApart = page.getByRole('navigation', { name: 'Keep apart' });
-  await keepApart.getByRole('link', { name: 'Shelves and caddies' }).click();
-  await page
-    .getByRole('region', { name: 'Depot, shelf B' })
-    .getByRole('button', { name: 'Regroup' })
-    .click();
-  await shoot(page, 'shelves');
   await keepApart.getByRole('link', { name: 'Log' }).click();
   await page.getByRole('heading', { name: 'How often' }).waitFor();
   await page.locator('canvas').first().waitFor();
   await shoot(page, 'log');
-  await keepApart.getByRole('link', { name: 'Book' }).click();
-  await page.getByRole('heading', { name: 'The book' }).waitFor();
-  await shoot(page, 'the-book');
   await goTo(page, 'Records');
   await choose(page, /^Kind/, 'Wet time');
   await page.locator('.list__row', { hasText: 'not met' }).first().click();
   await shoot(page, 'records');
+  await page.goto('/board');
+  await page.locator('.afloat__row').first().waitFor();
+  await shoot(page, 'board');
+  await page.goto('/records/trends');
+  await page.locator('canvas').waitFor();
+  await page.getByText('times as fast as the tables say').first().waitFor();
+  await shoot(page, 'trends');
+  await page.goto('/records?kind=round-finished');
+  await page.locator('.list__row').first().click();
+  await page.getByRole('button', { name: 'Make the visit report' }).click();
+  const report = page.getByRole('link', { name: /^Open the report/ });
+  const code = (await report.textContent())!.replace(/^Open the report /, '');
+  await page.goto('/check');
+  await page.getByLabel('Code at the foot of the paper').fill(code);
+  await page.getByRole('button', { name: 'Check' }).click();
+  await page.getByText(/^This paper stands/).waitFor();
+  await shoot(page, 'check');
 
   await takeBottle(phone, /Vinegar/);
   await phone.locator('.stop__bar').waitFor();

@@ -3,6 +3,7 @@ import { activeFacts } from '@zymostat/core';
 import { reasonInWords, standingNote, strengthShort, wordsOfRule } from '@zymostat/words';
 import { Link } from 'react-router';
 import { w } from '../../words/words.ts';
+import { EmergencyLink } from './Top.tsx';
 import type { Stopped } from './useRoundWork.ts';
 
 const nameOf = (row: BatchRow) =>
@@ -84,8 +85,13 @@ export const StopScreen = ({ stopped, rows, poisonLine, onBack }: Props) => {
   return (
     <main className="phone">
       <header className="phone__top">
-        <b>{roomName}</b>
-        <span className="phone__saved">{w.name('round', 'refusedAndOnRecord')}</span>
+        <span className="phone__where">
+          <span>
+            <b>{roomName}</b>
+            <small>{w.name('round', 'refusedAndOnRecord')}</small>
+          </span>
+        </span>
+        <EmergencyLink />
       </header>
       <Surface name={surface.name} on={on} />
       <div className="stop__bar" role="alert">
