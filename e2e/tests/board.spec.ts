@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
+import { extractText, getDocumentProxy } from 'unpdf';
 import {
   another,
   arrive,
@@ -78,3 +79,82 @@ test('the board follows a phone within a second; an early wipe is on board, reco
   await expect(client.getByText('No such code')).toBeVisible();
   await client.context().close();
 });
+
+test('what nobody can vouch for is not shown, on board, record and report', async ({ page }) => {
+  const home = 'Yara';
+  await signIn(page, 'maren');
+  await finishRoundAt(page, home);
+  const { request } = page;
+  const json = async <T>(path: string): Promise<T> =>
+    (await (await request.get(`/api${path}`)).json()) as T;
+  const homes = await json<{ id: string; name: string }[]>('/round-homes');
+  const homeId = homes.find(({ name }) => name === home)!.id;
+  const ahead = await json<{ version: Version }>(`/round-homes/${homeId}`);
+  const { person } = await json<{ person: { id: string } }>('/session');
+  const batches =
+    await json<{ id: string; active: string; strength: number; status: string }[]>('/batches');
+  const surface = ahead.version.protocol.rooms
+    .flatMap(({ surfaces }) => surfaces)
+    .find(
+      ({ treatment }) => treatment?.active === 'hydrogen peroxide' && treatment.seconds === 600,
+    )!;
+  const bottle = batches.find(
+    ({ active, strength, status }) =>
+      status === 'verified' &&
+      active === 'hydrogen peroxide' &&
+      strength === surface.treatment!.strength,
+  )!;
+  // As a phone tells it that had no signal: 23 minutes, and nobody looked.
+  const minutes = (ago: number) => Date.now() - ago * 60_000;
+  const id = crypto.randomUUID();
+  const begun = { versionId: ahead.version.id, at: minutes(30) };
+  await request.post('/api/rounds', { data: { id, homeId, begun } });
+  const at = (await json<{ startedAt: number }>(`/rounds/${id}`)).startedAt;
+  const told = [
+    ['washed', null, Math.max(at, minutes(29))],
+    ['applied', bottle.id, Math.max(at, minutes(28))],
+    ['wiped', null, Math.max(at, minutes(5))],
+  ].map(([kind, batchId, when]) => ({
+    roundId: id,
+    id: crypto.randomUUID(),
+    surfaceId: surface.id,
+    kind,
+    batchId,
+    at: when,
+    said: when,
+    personId: person.id,
+    clock: { opening: 'apart', uncertain: 0 },
+  }));
+  const taken = await request.post('/api/events', { data: { events: told } });
+  expect(await taken.json()).toMatchObject(told.map(() => ({ taken: 'now' })));
+  await finishRoundAt(page, home);
+
+  await page.goto('/board');
+  const held = page.getByRole('region', { name: 'Held up' });
+  await expect(held.getByRole('link', { name: /Not shown/ }).first()).toContainText(surface.name);
+  await page.goto('/records?outcome=not-shown');
+  await expect(page.locator('.list__row').first()).toContainText(`${surface.name}. 23:00 of 10:00`);
+  const report = await request.post(`/api/rounds/${id}/reports`, {
+    data: { id: crypto.randomUUID(), language: 'en', paper: 'letter', zone: 'UTC' },
+  });
+  const { code } = (await report.json()) as { code: string };
+  const bytes = await (await request.get(`/api/reports/${code}/report.pdf`)).body();
+  const { text } = await extractText(await getDocumentProxy(new Uint8Array(bytes)), {
+    mergePages: true,
+  });
+  expect(text).toContain('nobody looked');
+  expect(text).toContain('One nobody can vouch for.');
+});
+
+interface Version {
+  id: string;
+  protocol: {
+    rooms: {
+      surfaces: {
+        id: string;
+        name: string;
+        treatment: { active: string; strength: number; seconds: number } | null;
+      }[];
+    }[];
+  };
+}

@@ -103,6 +103,7 @@ describe('a key', () => {
       'addEvents',
       'checkCode',
       'checkPaper',
+      'makeReport',
       'signIn',
       'startRound',
     ]);

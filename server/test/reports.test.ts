@@ -37,7 +37,7 @@ const pdfOf = async (of: string): Promise<Buffer> => {
   return Buffer.from(await answer.arrayBuffer());
 };
 const make = async (more: object = {}): Promise<string> => {
-  const asked = { language: 'en', paper: 'A4', zone: 'Europe/Madrid', ...more };
+  const asked = { id: randomUUID(), language: 'en', paper: 'A4', zone: 'Europe/Madrid', ...more };
   const { status, body } = await maren.call(`POST /rounds/${round}/reports`, asked);
   expect([status, body.detail]).toEqual([200, undefined]);
   return body.code as string;
@@ -118,6 +118,11 @@ test('of the same facts a letter page in Spanish says the same', async () => {
   expect(text).toContain('De 5 superficies, 3 se hicieron como se acordó.');
   expect(text).toContain('7:50 de 10:00');
   expect(spanish.toString('latin1')).toContain('/MediaBox [0 0 612 792]');
+});
+
+test('a report that is asked for twice under one id is one', async () => {
+  const id = randomUUID();
+  expect(await make({ id })).toBe(await make({ id }));
 });
 
 test('anybody can check a code or a paper, and learns nothing else', async () => {

@@ -37,6 +37,7 @@ const workedOut: Partial<Record<RecordKind, string[]>> = {
   'role-changed': ['subject'],
   'person-left': ['subject'],
   'session-ended': ['subject'],
+  'drying-taken': ['how'],
 };
 const toldByThemselves: RecordKind[] = ['house-rules'];
 

@@ -15,6 +15,7 @@ export const reportsEndpoints = {
     params: byId,
     body: newReport,
     answer: reportMade,
+    ownId: true,
   }),
   checkCode: endpoint(routes.checkCode, 'anyone', 'Whether a report with such a code stands', {
     body: codeGiven,

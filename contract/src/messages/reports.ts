@@ -7,6 +7,7 @@ export const papers = ['A4', 'letter'] as const;
 
 /** In which language, for which paper, and in which time zone its times are told. */
 export const newReport = v.strictObject({
+  id,
   language: v.picklist(languages),
   paper: v.picklist(papers),
   zone,

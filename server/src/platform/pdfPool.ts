@@ -9,6 +9,10 @@ const source = new URL('../pdfWorker.ts', import.meta.url);
 
 const MOST_THREADS = 2;
 const IDLE_MS = 30_000;
+/** Nothing takes so long; a file that somebody has made to hold a thread does. */
+const LONGEST_MS = 20_000;
+/** A file that unpacks to more than this is not read, MB. */
+const MOST_MEMORY = 300;
 
 type Work = 'label' | 'poster' | 'report' | 'readPaper';
 type Worker = Record<Work, (job: object) => Promise<Uint8Array>>;
@@ -22,8 +26,12 @@ const run = async (name: Work, job: object): Promise<Uint8Array> => {
     minThreads: 0,
     maxThreads: MOST_THREADS,
     idleTimeout: IDLE_MS,
+    resourceLimits: { maxOldGenerationSizeMb: MOST_MEMORY },
   });
-  return pool.run(job, { name }) as Promise<Uint8Array>;
+  return pool.run(job, {
+    name,
+    signal: AbortSignal.timeout(LONGEST_MS),
+  }) as Promise<Uint8Array>;
 };
 
 const last = new Map<string, Promise<unknown>>();

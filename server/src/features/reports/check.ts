@@ -21,6 +21,9 @@ const read = async (pdf: Buffer): Promise<PaperRead | null> => {
   try {
     const told = await layOut('check', 'readPaper', { pdf });
     return JSON.parse(told.toString('utf8')) as PaperRead | null;
+  } catch {
+    // It took too long, or more memory than any report: it is none.
+    return null;
   } finally {
     waiting -= 1;
   }

@@ -12,8 +12,8 @@ import { theCompany, type Person } from '../people/service.ts';
 import { append, factsOfRounds, headOfChain, turnToAppend } from '../records/service.ts';
 import { roundById } from '../rounds/service.ts';
 import type { ReportBatch, ReportSays } from './reportSays.ts';
-import { newCode, signReport } from './sign.ts';
-import { addReport } from './store.ts';
+import { codeOf, signReport } from './sign.ts';
+import { addReport, reportByCode } from './store.ts';
 
 const batchesOf = async (context: Context, ids: readonly string[]): Promise<ReportBatch[]> => {
   const batches = await Promise.all([...new Set(ids)].map((id) => batchById(context, id)));
@@ -60,12 +60,14 @@ const gather = async (context: Context, roundId: string, person: Person) => {
  */
 export const makeReport = async (
   context: Context,
-  { roundId, language, paper, zone }: { roundId: string } & Body<'makeReport'>,
+  { roundId, id, language, paper, zone }: { roundId: string } & Body<'makeReport'>,
   { person, key }: { person: Person; key: KeyObject },
 ): Promise<{ code: string }> => {
+  const code = codeOf(id, key);
+  // Sent twice, it is the same report.
+  if (await reportByCode(context, code)) return { code };
   const { round, rooms, rows, corrections, batches } = await gather(context, roundId, person);
   const company = await theCompany(context);
-  const code = newCode();
   const at = context.now();
   const head = await headOfChain(context);
   const report: SignedReport = {

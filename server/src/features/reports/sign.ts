@@ -1,4 +1,4 @@
-import { randomBytes, sign, verify, type KeyObject } from 'node:crypto';
+import { hash, sign, verify, type KeyObject } from 'node:crypto';
 import { signedReport, type SignedReport } from '@zymostat/contract';
 import * as v from 'valibot';
 import { publicKeyFrom } from '../../platform/keys.ts';
@@ -8,9 +8,11 @@ import { canonical } from '../records/chain.ts';
 const LETTERS = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
 const LENGTH = 12;
 
-/** A code that nobody guesses: 60 bits. */
-export const newCode = (): string =>
-  [...randomBytes(LENGTH)].map((byte) => LETTERS[byte % LETTERS.length]).join('');
+/** The code of a report: the same for the same id, and nobody guesses it without the key: 60 bits. */
+export const codeOf = (id: string, key: KeyObject): string =>
+  [...hash('sha256', sign(null, Buffer.from(`report ${id}`), key), 'buffer').subarray(0, LENGTH)]
+    .map((byte) => LETTERS[byte % LETTERS.length])
+    .join('');
 
 /** The text that is signed, and its signature in base64. */
 export const signReport = (report: SignedReport, key: KeyObject) => {

@@ -1,6 +1,7 @@
 import { papers, type Paper } from '@zymostat/contract';
 import { languages, type Language } from '@zymostat/words';
 import { useState } from 'react';
+import { v7 as newId } from 'uuid';
 import { Segments } from '../../ui/form/Choice.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
@@ -33,7 +34,7 @@ export const MakeReport = ({ roundId }: { roundId: string }) => {
         <button
           className="btn btn--main"
           disabled={isLoading}
-          onClick={() => void make({ id: roundId, body: { language, paper, zone } })}
+          onClick={() => void make({ id: roundId, body: { id: newId(), language, paper, zone } })}
         >
           {w.name('paper', 'make')}
         </button>

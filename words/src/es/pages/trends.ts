@@ -18,7 +18,7 @@ export const trends = {
   notShown: 'no demostrado',
   shareOf: '{name}: {met} cumplidos, {notMet} no cumplidos, {notShown} no demostrados',
   checks: 'Mezclas medidas',
-  out: '{out} de {measured} sin la concentración',
+  out: '{out} de {measured} sin la fuerza debida',
   noChecks: 'En este plazo no se midió ninguna mezcla.',
   drying: 'Qué se aprendió de lo rápido que secan los cuartos',
   chooseHome: 'Casa',
