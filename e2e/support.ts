@@ -33,11 +33,31 @@ export const goTo = async (page: Page, place: string): Promise<void> => {
   await expect(page.getByRole('heading', { level: 1, name: place })).toBeVisible();
 };
 
+/** What an earlier test has left wet in a round is dry. */
+const foundDry = async ({ request }: Page, roundId: string): Promise<void> => {
+  const { person } = (await (await request.get('/api/session')).json()) as {
+    person: { id: string };
+  };
+  const wet = (await (await request.get('/api/wet-now')).json()) as {
+    roundId: string;
+    surfaceId: string;
+  }[];
+  for (const { surfaceId } of wet.filter((one) => one.roundId === roundId)) {
+    const at = Date.now();
+    const clock = { opening: 'afterwards', uncertain: 0 };
+    const what = { surfaceId, kind: 'found-dry', batchId: null, at, said: at, clock };
+    await request.post(`/api/rounds/${roundId}/events`, {
+      data: { id: crypto.randomUUID(), personId: person.id, ...what },
+    });
+  }
+};
+
 /**
  * Finishes what is under way in a home: there is one round of it at a time, and a test wants its own
  * from the beginning. Whoever is signed in joins it to do so.
  */
-export const finishRoundAt = async ({ request }: Page, home: string): Promise<void> => {
+export const finishRoundAt = async (page: Page, home: string): Promise<void> => {
+  const { request } = page;
   const rounds = (await (await request.get('/api/rounds')).json()) as {
     id: string;
     homeId: string;
@@ -45,6 +65,7 @@ export const finishRoundAt = async ({ request }: Page, home: string): Promise<vo
   }[];
   for (const { id, homeId } of rounds.filter(({ homeName }) => homeName === home)) {
     await request.post('/api/rounds', { data: { id, homeId } });
+    await foundDry(page, id);
     const headers = { 'Idempotency-Key': crypto.randomUUID() };
     const finished = await request.post(`/api/rounds/${id}/finish`, { data: {}, headers });
     expect(finished.ok()).toBe(true);

@@ -269,7 +269,7 @@ test.describe.serial('a supervisor', () => {
     await expectAccessible(page);
     for (const [link, start] of [
       // Narrowed to a home: the file says so before its heads.
-      ['Export CSV', '\ufeff"Narrowed to homeId='],
+      ['Export CSV', '\ufeffNarrowed to homeId='],
       ['Export JSON', '{"format":"zymostat.records/2","filter":{"homeId":'],
     ] as const) {
       const [download] = await Promise.all([

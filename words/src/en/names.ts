@@ -132,26 +132,6 @@ export const flame = {
   flame: 'pilot light, gas boiler, fire or smoker',
 } as const;
 
-export const event = {
-  lifted: 'Bowl flushed',
-  washed: 'Cleaned',
-  applied: 'Applied',
-  rewet: 'Re-wet',
-  'seen-wet': 'Seen wet',
-  'found-dry': 'Found dry',
-  wiped: 'Wiped',
-  rinsed: 'Rinsed',
-  skipped: 'Left out',
-} as const;
-
-export const batchName = {
-  'of disinfecting strength': 'of disinfecting strength',
-  'for respiratory illness only': 'for flu, COVID, RSV and colds only',
-  'a cleaner': 'a cleaner, not a disinfectant',
-  'a cleaner and descaler': 'a cleaner and descaler, not a disinfectant',
-  'a registered product': 'a registered product, by its own label',
-} as const;
-
 export const route = {
   vessel: 'Bottle',
   surface: 'Surface',

@@ -1,12 +1,3 @@
-export const routeMeans = {
-  vessel: 'nor a bottle that held the other, until it is washed and relabelled',
-  surface: 'not while either is wet there, or not yet rinsed off',
-  drain: 'not down the same drain within a visit',
-  air: 'not both wet at once in a small or closed room',
-  caddy: 'not carried together: a knocked-over bottle meets the other',
-  shelf: 'on different shelves, well apart',
-} as const;
-
 export const happens = {
   chlorine: 'Together they give off chlorine gas.',
   chloramine: 'Together they give off chloramines, which burn eyes and lungs.',

@@ -128,26 +128,6 @@ export const flame = {
   flame: 'piloto, calentador de gas, fuego o alguien que fuma',
 };
 
-export const event = {
-  lifted: 'Inodoro descargado',
-  washed: 'Limpiado',
-  applied: 'Aplicado',
-  rewet: 'Vuelto a mojar',
-  'seen-wet': 'Visto mojado',
-  'found-dry': 'Encontrado seco',
-  wiped: 'Pasado el paño',
-  rinsed: 'Enjuagado',
-  skipped: 'Se dejó sin hacer',
-};
-
-export const batchName = {
-  'of disinfecting strength': 'con fuerza para desinfectar',
-  'for respiratory illness only': 'solo para gripe, COVID, VRS y resfriados',
-  'a cleaner': 'un limpiador, no un desinfectante',
-  'a cleaner and descaler': 'un limpiador y quitasarro, no un desinfectante',
-  'a registered product': 'un producto registrado, según su propia etiqueta',
-};
-
 export const route = {
   vessel: 'Botella',
   surface: 'Superficie',

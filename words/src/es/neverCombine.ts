@@ -1,12 +1,3 @@
-export const routeMeans = {
-  vessel: 'ni una botella que tuvo lo otro, hasta que esté lavada y con etiqueta nueva',
-  surface: 'no mientras uno de los dos esté mojado ahí, o sin enjuagar',
-  drain: 'no por el mismo desagüe en una visita',
-  air: 'no los dos mojados a la vez en un cuarto pequeño o cerrado',
-  caddy: 'no se llevan juntos: una botella que se cae se junta con la otra',
-  shelf: 'en estantes distintos, bien separados',
-};
-
 export const happens = {
   chlorine: 'Juntos sueltan gas de cloro.',
   chloramine: 'Juntos sueltan cloraminas, que queman los ojos y los pulmones.',

@@ -1,3 +1,4 @@
+import * as done from './done.ts';
 import * as grounds from './grounds.ts';
 import * as changes from './changes.ts';
 import * as hazards from './hazards.ts';
@@ -31,6 +32,7 @@ export const rest = {
   ...problems,
   ...recipes,
   ...records,
+  ...done,
   ...grounds,
   ...response,
   ...steps,

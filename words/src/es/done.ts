@@ -1,0 +1,28 @@
+export const event = {
+  lifted: 'Inodoro descargado',
+  washed: 'Limpiado',
+  applied: 'Aplicado',
+  rewet: 'Vuelto a mojar',
+  'seen-wet': 'Visto mojado',
+  'found-dry': 'Encontrado seco',
+  wiped: 'Pasado el paño',
+  rinsed: 'Enjuagado',
+  skipped: 'Se dejó sin hacer',
+};
+
+export const batchName = {
+  'of disinfecting strength': 'con fuerza para desinfectar',
+  'for respiratory illness only': 'solo para gripe, COVID, VRS y resfriados',
+  'a cleaner': 'un limpiador, no un desinfectante',
+  'a cleaner and descaler': 'un limpiador y quitasarro, no un desinfectante',
+  'a registered product': 'un producto registrado, según su propia etiqueta',
+};
+
+export const routeMeans = {
+  vessel: 'ni una botella que tuvo lo otro, hasta que esté lavada y con etiqueta nueva',
+  surface: 'no mientras uno de los dos esté mojado ahí, o sin enjuagar',
+  drain: 'no por el mismo desagüe en una visita',
+  air: 'no los dos mojados a la vez en un cuarto pequeño o cerrado',
+  caddy: 'no se llevan juntos: una botella que se cae se junta con la otra',
+  shelf: 'en estantes distintos, bien separados',
+};
