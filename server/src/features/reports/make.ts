@@ -55,6 +55,11 @@ const gather = async (context: Context, roundId: string, person: Person) => {
 };
 
 /**
+ * Two at a time: there are two threads, and whoever makes many reports makes them of a whole week.
+ */
+const laneOf = ({ id }: Person, code: string): string => `${id} ${code.charCodeAt(0) % 2}`;
+
+/**
  * Makes the report of a visit, signs over the rows that it rests on and the head of the record, and
  * keeps the file as the client gets it. That it was made is on record.
  */
@@ -103,9 +108,7 @@ export const makeReport = async (
     },
     attached: { report: text, signature, key: report.key },
   };
-  // Two at a time: there are two threads, and whoever makes many reports makes them of a whole week.
-  const lane = `${person.id} ${code.charCodeAt(0) % 2}`;
-  const pdf = await layOut(lane, 'report', { language, asked: [says, paper] });
+  const pdf = await layOut(laneOf(person, code), 'report', { language, asked: [says, paper] });
   await within(context, async (inside) => {
     await turnToAppend(inside);
     await addReport(inside, { code, roundId, madeAt: new Date(at), signed: text, signature, pdf });
