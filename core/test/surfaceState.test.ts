@@ -5,6 +5,7 @@ import {
   clockOfRound,
   eventKinds,
   foldClock,
+  isAtOnce,
   isWetIn,
   lastDone,
   STILL_ON,
@@ -135,4 +136,16 @@ test('what was taken back is as if it had never been done', () => {
       expect(withoutTakenBack([...told, { id: 'back', takesBack: id }])).toEqual(without);
     }),
   );
+});
+
+test.each([
+  [0, 0, true],
+  [12, 0, true],
+  [12.1, 0, false],
+  [15, 3, true],
+  [15.1, 3, false],
+  [-1, 0, true],
+])('taken back after %d s by clocks that are off by %i s is at once: %s', (after, off, atOnce) => {
+  const done = { at: 0, clock: { opening: 'here', uncertain: off } };
+  expect(isAtOnce(done, { at: after * 1000, clock })).toBe(atOnce);
 });

@@ -58,6 +58,23 @@ test.describe.serial('a cleaner on the phone', () => {
     await page.getByLabel('code on the label').fill(`b ${typed}`);
     await page.getByRole('button', { name: 'Find' }).click();
     await page.getByRole('button', { name: 'Applied' }).click();
+    // By the camera: a picture that moves, and a reader that sees the code.
+    await page.evaluate((rawValue) => {
+      const detect = () => Promise.resolve([{ rawValue }]);
+      Object.assign(window, {
+        BarcodeDetector: class {
+          detect = detect;
+        },
+      });
+      navigator.mediaDevices.getUserMedia = () => {
+        const canvas = document.createElement('canvas');
+        canvas.getContext('2d')!.fillRect(0, 0, 10, 10);
+        return Promise.resolve(canvas.captureStream(10));
+      };
+    }, `B-${typed}`);
+    await page.locator('button.phone__set').click();
+    await page.getByRole('button', { name: 'Scan its code' }).click();
+    await expect(page.locator('button.phone__set')).toContainText('Alcohol 70 %');
     await surface(page, homeOf(page).surface);
     await expect(page.locator('h1')).toHaveText(homeOf(page).surface);
   });

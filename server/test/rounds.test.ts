@@ -480,22 +480,55 @@ describe('what was not so is taken back', () => {
     expect((await maren.call('GET /wet-now')).body).toEqual([]);
   });
 
+  test('later only with a reason', async () => {
+    const round = await start();
+    await did(round, basin, 'washed');
+    const washed = await eventAt(round, basin);
+    bed.pass(13_000);
+    expect(codes(await back(round, washed))).toEqual(['say-why-not-so']);
+    const because = 'It was the tray.';
+    expect((await back(round, washed, { because })).body.taken).toBe('now');
+  });
+
+  test('only what was told there, in that round', async () => {
+    const round = await start();
+    await did(round, basin, 'washed');
+    const washed = await eventAt(round, basin);
+    await did(round, tray, 'washed');
+    const other = await eventAt(round, tray);
+    for (const wrong of [
+      { ...washed, id: randomUUID() },
+      { ...washed, kind: 'rinsed' },
+      { ...other, kind: 'washed' },
+    ])
+      expect(codes(await back(round, wrong))).toEqual(['nothing-to-take-back']);
+    expect(await breaksIn(bed.context)).toEqual([]);
+  });
+
   test('after the round a supervisor corrects with a reason; what the round came to stays', async () => {
     const round = await start();
     await did(round, basin, 'washed');
     const washed = await eventAt(round, basin);
     await tobias.call(`POST /rounds/${round}/finish`, {});
     const because = 'It was the basin of the other home.';
-    const corrected = await maren.did(round, {
-      id: randomUUID(),
-      surfaceId: basin,
-      kind: 'washed',
-      at: bed.context.now(),
-      batchId: null,
-      takesBack: washed.id,
-      because,
-    });
-    expect(corrected.body.taken).toBe('late');
+    // Whoever worked in it does not make a finished round look better.
+    expect(codes(await back(round, washed))).toEqual(['corrected-by-supervisors']);
+    expect(codes(await back(round, washed, { because }))).toEqual(['corrected-by-supervisors']);
+    const correct = (more: object) =>
+      maren.did(round, {
+        id: randomUUID(),
+        surfaceId: basin,
+        kind: 'washed',
+        at: bed.context.now(),
+        batchId: null,
+        takesBack: washed.id,
+        ...more,
+      });
+    expect(codes(await correct({}))).toEqual(['say-why-not-so']);
+    expect(codes(await correct({ because, takesBack: randomUUID() }))).toEqual([
+      'nothing-to-take-back',
+    ]);
+    expect((await correct({ because })).body.taken).toBe('late');
     expect(await lastRecord()).toMatchObject({
       kind: 'correction',
       person: 'maren',

@@ -1,4 +1,4 @@
-import { isSameCode } from '../src/features/book/codes.ts';
+import { isSameCode } from '../src/ui/codes.ts';
 import { aReason, figureBetween } from '../src/ui/form/checks.ts';
 
 test('what is not written yet is said so, without empty quotation marks', () => {

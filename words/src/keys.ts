@@ -862,7 +862,6 @@ export interface Figures {
     to: string | number;
     head: string | number;
   };
-  'report.fileName': { code: string | number };
   'today.late': { late: number };
   'today.behind': { by: string | number };
   'today.ahead': { by: string | number };
@@ -879,7 +878,6 @@ export interface Figures {
   'today.callThem': { by: string | number };
   'today.silentAt': { homeName: string | number };
   'today.inHand': { inHand: number };
-  'trends.count': { count: number };
   'trends.shareOf': {
     name: string | number;
     met: string | number;

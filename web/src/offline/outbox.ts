@@ -60,9 +60,15 @@ export const markRead = async (): Promise<void> => {
 
 type Told<What> = What extends ByItself ? Omit<What, 'id' | 'at' | 'clock'> : never;
 
-/** Keeps and sends what goes by itself, timed as everything is that is done. */
-export const tell = (roundId: string, what: Told<ByItself>): Promise<void> => {
+/** What everything carries that is done now: an id of its own, and when it was by which clock. */
+export const stamp = () => {
   const tick = tickNow();
   const clock = { opening: tick.opening, uncertain: 0 };
-  return keep(roundId, { ...what, id: newId(), at: serverNow(), clock } as ByItself, tick);
+  return { tick, when: { id: newId(), at: serverNow(), clock } };
+};
+
+/** Keeps and sends what goes by itself. */
+export const tell = (roundId: string, what: Told<ByItself>): Promise<void> => {
+  const { tick, when } = stamp();
+  return keep(roundId, { ...what, ...when } as ByItself, tick);
 };

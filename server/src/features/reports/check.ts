@@ -14,6 +14,12 @@ import { reportByCode, type KeptReport } from './store.ts';
 const MOST_WAITING = 8;
 let waiting = 0;
 
+/** Whether a file was given up because of what it would have cost. */
+const isTooMuch = (error: unknown): boolean => {
+  const { name, code } = (error ?? {}) as { name?: string; code?: string };
+  return name === 'AbortError' || name === 'TimeoutError' || code === 'ERR_WORKER_OUT_OF_MEMORY';
+};
+
 /** Reads a paper on a thread of its own: nobody who checks holds up anybody who works. */
 const read = async (pdf: Buffer): Promise<PaperRead | null> => {
   if (waiting >= MOST_WAITING) throw problems.tooManyAttempts(1);
@@ -21,9 +27,10 @@ const read = async (pdf: Buffer): Promise<PaperRead | null> => {
   try {
     const told = await layOut('check', 'readPaper', { pdf });
     return JSON.parse(told.toString('utf8')) as PaperRead | null;
-  } catch {
-    // It took too long, or more memory than any report: it is none.
-    return null;
+  } catch (error) {
+    // It took too long, or more memory than any report does: it is none.
+    if (isTooMuch(error)) return null;
+    throw error;
   } finally {
     waiting -= 1;
   }
@@ -103,8 +110,10 @@ export const checkPaper = async (
   if (!kept) return { is: 'unknown' };
   if (!kept.pdf.equals(pdf)) {
     const original = await read(kept.pdf);
-    const differing = without(paper.lines, original?.lines ?? []);
-    const missing = without(original?.lines ?? [], paper.lines).length;
+    // What nobody could compare is not called changed.
+    if (!original) throw problems.unavailable();
+    const differing = without(paper.lines, original.lines);
+    const missing = without(original.lines, paper.lines).length;
     if (differing.length > 0 || missing > 0 || kept.signed !== paper.report)
       return { is: 'differs', at: report.at, differing: differing.slice(0, MOST_NAMED), missing };
   }

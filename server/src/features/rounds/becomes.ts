@@ -22,6 +22,7 @@ import {
 } from '@zymostat/core';
 import { problems } from '../../platform/http/problems.ts';
 import type { NewFact } from '../records/service.ts';
+import { againstTakingBack } from './takesBack.ts';
 import { askedIn, factOf, surfacesOf, timingOf, type Place, type Timed } from './events.ts';
 import { stateIn, type Scene, type Sent } from './scene.ts';
 import type { RoundAtHome } from './store.ts';
@@ -155,7 +156,13 @@ export const becomes = (sent: Sent, at: Where, scene: Scene, now: number): Becam
   const refused = { is: 'event' as const, roomName, surfaceName: surface.name, batchCode };
   if (!mayTell(sent, round))
     return refusedAs(refused, [forbidden('not-joined', 'house rule')], event.at);
-  if (event.takesBack) return becomesCorrection(event, told, { ...at, asked, refused });
+  if (event.takesBack) {
+    const finished = round.finishedAt !== null;
+    const around = { known: scene.known, finished, person: sent.person };
+    const against = againstTakingBack(event, around);
+    if (against.length > 0) return refusedAs(refused, against, event.at);
+    return becomesCorrection(event, told, { ...at, asked, refused });
+  }
   if (round.finishedAt)
     return { fact: { kind: 'late-event', body: told }, at: event.at, took: { taken: 'late' } };
   const own = clockOfRoundAt(state, event, asked);

@@ -63,7 +63,7 @@ const statesMet = async (
 export const sceneOf = async (inside: Context, sent: readonly Sent[]): Promise<Scene> => {
   const facts = await factsById(
     inside,
-    sent.map(({ event }) => event.id),
+    sent.flatMap(({ event: { id, takesBack } }) => [id, takesBack ?? []].flat()),
   );
   const rounds = await store.roundsAtHome(inside, unique(sent.map(({ roundId }) => roundId)));
   const roundOf = new Map(rounds.map((round) => [round.id, round]));

@@ -5,8 +5,8 @@ import { w } from '../../words/words.ts';
 import { usePickables, type Pickable } from '../book/pickables.ts';
 
 /** The camera comes when it is asked for. */
-const Scan = lazy(() => import('./Scan.tsx'));
-const canScan = 'BarcodeDetector' in window;
+const Scan = lazy(() => import('../../ui/Scan.tsx'));
+const canScan = 'mediaDevices' in navigator;
 
 /** One of two: picked from the list, or by the code on its label. */
 export interface Side {

@@ -2,7 +2,7 @@ import { isGeneric, productOf } from '@zymostat/core';
 import { listOf } from '../../words/list.ts';
 import { w } from '../../words/words.ts';
 import { useBatchesQuery, useBottlesQuery } from '../batches/api.ts';
-import { isSameCode } from '../book/codes.ts';
+import { isSameCode } from '../../ui/codes.ts';
 import { kinds, usePickables, type Pickable } from '../book/pickables.ts';
 import { useStockQuery } from '../stock/api.ts';
 

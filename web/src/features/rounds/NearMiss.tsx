@@ -1,3 +1,4 @@
+import { Radio, RadioGroup } from '@headlessui/react';
 import type { BatchRow, Me, Round } from '@zymostat/contract';
 import type { Group } from '@zymostat/core';
 import { useState } from 'react';
@@ -22,20 +23,19 @@ type Met = (typeof met)[number]['group'];
 
 /** What it met, one tap. */
 const Picks = ({ other, onPick }: { other: Met | null; onPick: (met: Met) => void }) => (
-  <div className="picks" role="radiogroup" aria-label={w.name('round', 'whatDidItMeet')}>
+  <RadioGroup
+    className="picks"
+    value={other}
+    onChange={(met) => met && onPick(met)}
+    aria-label={w.name('round', 'whatDidItMeet')}
+  >
     {met.map(({ group, family }) => (
-      <button
-        key={group}
-        className="pick"
-        role="radio"
-        aria-checked={other === group}
-        onClick={() => onPick(group)}
-      >
+      <Radio key={group} value={group} className="pick">
         <i className={family ? 'fill' : 'pick__unknown'} data-family={family} />
         <span>{group === 'unknown' ? w.name('round', 'iDoNotKnow') : w.name('group', group)}</span>
-      </button>
+      </Radio>
     ))}
-  </div>
+  </RadioGroup>
 );
 
 interface StripsProps {

@@ -11,10 +11,8 @@ import {
   type Verdict,
 } from '@zymostat/core';
 import { useMemo } from 'react';
-import { v7 as newId } from 'uuid';
-import { serverNow, tickNow } from '../../api/serverTime.ts';
 import { useAppSelector } from '../../store/store.ts';
-import { keep } from '../../offline/outbox.ts';
+import { keep, stamp } from '../../offline/outbox.ts';
 import { doneIn } from '../../store/outbox.ts';
 import type { Stop } from './stop.ts';
 
@@ -75,10 +73,8 @@ export const doAt = (
   { kind, batchId, why }: Doing,
   around: AroundEvent,
 ): { verdict: Verdict; done: Done } => {
-  const tick = tickNow();
-  const clock = { opening: tick.opening, uncertain: 0 };
-  const what = { surfaceId: stop.surface.id, kind, batchId };
-  const event = { id: newId(), ...what, at: serverNow(), clock };
+  const { tick, when } = stamp();
+  const event = { ...when, surfaceId: stop.surface.id, kind, batchId };
   const verdict = judgeEvent(event, stop.treatment, stop.clock, around);
   const turnedBack = verdict.outcome === 'never';
   const told = why ? { why } : {};
@@ -95,9 +91,7 @@ export const takeBack = (
   stop: Stop,
   { id: takesBack, kind, batchId }: Done,
 ): void => {
-  const tick = tickNow();
-  const clock = { opening: tick.opening, uncertain: 0 };
+  const { tick, when } = stamp();
   const what = { surfaceId: stop.surface.id, kind, batchId, takesBack };
-  const when = { at: serverNow(), clock, said: Date.now() };
-  void keep(roundId, { id: newId(), ...what, ...when, personId, turnedBack: false }, tick);
+  void keep(roundId, { ...when, ...what, said: Date.now(), personId, turnedBack: false }, tick);
 };

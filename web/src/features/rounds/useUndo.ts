@@ -1,9 +1,7 @@
+import { UNDO_SECONDS } from '@zymostat/core';
 import { useEffect, useState } from 'react';
 import type { Stop } from './stop.ts';
 import type { Done } from './useRound.ts';
-
-/** For so long what was done is taken back without a reason, ms. */
-export const UNDO_MS = 10_000;
 
 /** A new step in the place of the last tap is not taken within this, ms: a glove taps twice. */
 const AGAIN_MS = 1000;
@@ -27,8 +25,8 @@ export const useUndo = (now: number) => {
   return {
     /** What may be taken back, and for how many more seconds. */
     undo:
-      last !== null && age < UNDO_MS
-        ? { ...last, left: Math.min(UNDO_MS, UNDO_MS - age) / 1000 }
+      last !== null && age < UNDO_SECONDS * 1000
+        ? { ...last, left: UNDO_SECONDS - Math.max(0, age) / 1000 }
         : null,
     /** Whether the next tap would be taken for a second one of the last. */
     settling,

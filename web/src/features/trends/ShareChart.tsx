@@ -1,21 +1,10 @@
 import { colours } from '@zymostat/contract';
 import { stretchOutcomes, type StretchOutcome } from '@zymostat/core';
-import {
-  BarController,
-  BarElement,
-  CategoryScale,
-  Chart as ChartJs,
-  Legend,
-  LinearScale,
-  Tooltip,
-  type ChartOptions,
-} from 'chart.js';
-import { Bar } from 'react-chartjs-2';
+import type { ChartOptions } from 'chart.js';
+import { Bar } from '../../ui/chart/bars.ts';
 import { legend } from '../../ui/chart/chartLook.ts';
 import { w } from '../../words/words.ts';
 import type { Share } from './shares.ts';
-
-ChartJs.register(BarController, BarElement, CategoryScale, LinearScale, Legend, Tooltip);
 
 const inkOf: Record<StretchOutcome, string> = {
   met: colours.ink,

@@ -1,18 +1,7 @@
 import { colours } from '@zymostat/contract';
-import {
-  BarController,
-  BarElement,
-  CategoryScale,
-  Chart as ChartJs,
-  Legend,
-  LinearScale,
-  Tooltip,
-  type ChartOptions,
-} from 'chart.js';
-import { Bar } from 'react-chartjs-2';
+import type { ChartOptions } from 'chart.js';
+import { Bar } from './bars.ts';
 import { legend } from './chartLook.ts';
-
-ChartJs.register(BarController, BarElement, CategoryScale, LinearScale, Legend, Tooltip);
 
 /**
  * Inks that tell bars apart, none of them a family's; what they are stands in the legend and in

@@ -41,7 +41,6 @@ export const report = {
   checkAt: 'Check this paper at {address}',
   signed: 'signed {at}, {utc} UTC',
   rows: '{count} rows, {from} to {to}, head {head} · Ed25519',
-  fileName: 'report-{code}',
 } as const;
 
 /** What a visit came to at a surface. */
@@ -64,7 +63,6 @@ export const paper = {
   choose: 'Choose the file',
   withFile:
     'With the file every line is compared; with the code alone only whether such a paper was signed and its record stands.',
-  canSay: 'What this page can say',
   asking: 'Looking …',
   answer: 'Answer',
   stands: 'This paper stands. Nobody has changed a row of it since {at}.',
@@ -104,7 +102,6 @@ export const paper = {
   make: 'Make the visit report',
   language: 'Language',
   paper: 'Paper',
-  busy: 'Too many papers are being looked at. Try again in a moment.',
 } as const;
 
 export const paperSize = { A4: 'A4', letter: 'US letter' } as const;

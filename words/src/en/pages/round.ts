@@ -145,8 +145,6 @@ export const round = {
   scanItsCode: 'Scan its code',
   olderBottles: '{count, plural, one {# more bottle} other {# more bottles}}',
   orTapIt: 'or tap it',
-  noCamera: 'No camera here. Type the code, or tap the bottle.',
-  closeTheCamera: 'Close the camera',
   takeTheBottle: 'Take the bottle',
   inHandNow: '{what}, {code}',
   noBottleInHand: 'No bottle in hand',

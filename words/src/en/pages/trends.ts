@@ -1,7 +1,6 @@
 export const trends = {
   trends: 'Trends',
   from: 'From',
-  to: 'Until',
   by: 'By',
   surface: 'surface',
   room: 'room',
@@ -10,8 +9,6 @@ export const trends = {
   home: 'home',
   wetTimes: 'Wet times',
   none: 'No wet time in this span.',
-  share: 'Share',
-  count: '{count, plural, one {# wet time} other {# wet times}}',
   kept: 'kept wet',
   met: 'met',
   notMet: 'not met',

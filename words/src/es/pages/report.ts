@@ -41,7 +41,6 @@ export const report = {
   checkAt: 'Compruebe este papel en {address}',
   signed: 'firmado {at}, {utc} UTC',
   rows: '{count} filas, {from} a {to}, final {head} · Ed25519',
-  fileName: 'informe-{code}',
 };
 
 /** What a visit came to at a surface. */
@@ -64,7 +63,6 @@ export const paper = {
   choose: 'Elegir el archivo',
   withFile:
     'Con el archivo se compara cada línea; solo con el código, si ese papel se firmó y si su registro sigue igual.',
-  canSay: 'Qué puede decir esta página',
   asking: 'Buscando …',
   answer: 'Respuesta',
   stands: 'Este papel es válido. Nadie ha cambiado una fila desde {at}.',
@@ -104,7 +102,6 @@ export const paper = {
   make: 'Hacer el informe de visita',
   language: 'Idioma',
   paper: 'Papel',
-  busy: 'Se están mirando demasiados papeles. Pruebe otra vez en un momento.',
 };
 
 export const paperSize = { A4: 'A4', letter: 'carta' };

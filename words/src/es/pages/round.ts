@@ -145,8 +145,6 @@ export const round = {
   scanItsCode: 'Leer el código',
   olderBottles: '{count, plural, one {# botella más} other {# botellas más}}',
   orTapIt: 'o tóquela',
-  noCamera: 'Aquí no hay cámara. Escriba el código o toque la botella.',
-  closeTheCamera: 'Cerrar la cámara',
   takeTheBottle: 'Tome la botella',
   inHandNow: '{what}, {code}',
   noBottleInHand: 'Ninguna botella en la mano',

@@ -1,7 +1,6 @@
 export const trends = {
   trends: 'Tendencias',
   from: 'Desde',
-  to: 'Hasta',
   by: 'Por',
   surface: 'superficie',
   room: 'cuarto',
@@ -10,8 +9,6 @@ export const trends = {
   home: 'casa',
   wetTimes: 'Tiempos mojados',
   none: 'Ningún tiempo mojado en este plazo.',
-  share: 'Parte',
-  count: '{count, plural, one {# tiempo mojado} other {# tiempos mojados}}',
   kept: 'mojada',
   met: 'cumplido',
   notMet: 'no cumplido',

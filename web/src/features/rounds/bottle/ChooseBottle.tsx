@@ -2,26 +2,29 @@ import type { BatchRow } from '@zymostat/contract';
 import type { Reason } from '@zymostat/core';
 import { lazy, Suspense, useState } from 'react';
 import { w } from '../../../words/words.ts';
+import { useBottlesQuery } from '../../batches/api.ts';
 import { Top } from '../Top.tsx';
 import type { RoundWork } from '../useRoundWork.ts';
 import { whatIsIn } from './bottleName.ts';
 import { BottleRow } from './BottleRow.tsx';
 import { typedBottle } from './typedBottle.ts';
 
-const Scan = lazy(() => import('./Scan.tsx'));
+const Scan = lazy(() => import('../../../ui/Scan.tsx'));
+
+interface TypeProps {
+  missed: string | null;
+  onCode: (code: string) => void;
+}
 
 /** Its code as it stands on the label, typed in whatever way. */
-const Type = ({ rows, onFound }: { rows: BatchRow[]; onFound: (row: BatchRow) => void }) => {
+const Type = ({ missed, onCode }: TypeProps) => {
   const [text, setText] = useState('');
-  const [missed, setMissed] = useState(false);
   return (
     <form
       className="bottle__type"
       onSubmit={(event) => {
         event.preventDefault();
-        const found = typedBottle(text, rows);
-        setMissed(!found);
-        if (found) onFound(found);
+        onCode(text);
       }}
     >
       <label className="field">
@@ -34,9 +37,9 @@ const Type = ({ rows, onFound }: { rows: BatchRow[]; onFound: (row: BatchRow) =>
         />
       </label>
       <button className="btn">{w.name('round', 'find')}</button>
-      {missed && (
+      {missed !== null && (
         <p role="alert" className="never-ink">
-          {w.say('round.noSuchBottle', { text })}
+          {w.say('round.noSuchBottle', { text: missed })}
         </p>
       )}
     </form>
@@ -81,7 +84,9 @@ interface Props {
 /** Which bottle is in the hand: scanned, typed or tapped, judged as it is taken, once. */
 export const ChooseBottle = ({ work, home, onClose }: Props) => {
   const { current, rows, hand, now, against, onHand } = work;
+  const { data: bottles = [] } = useBottlesQuery();
   const [scanning, scan] = useState(false);
+  const [missed, miss] = useState<string | null>(null);
   const judged = rows
     .map((row) => ({ row, against: against(current, row.id, now) }))
     .sort((a, b) => Number(a.against.length > 0) - Number(b.against.length > 0));
@@ -92,9 +97,10 @@ export const ChooseBottle = ({ work, home, onClose }: Props) => {
     onHand(id);
   };
   const byCode = (code: string) => {
-    const found = typedBottle(code, rows);
+    scan(false);
+    const found = typedBottle(code, rows, bottles);
     if (found) take(found);
-    return found !== undefined;
+    else miss(code);
   };
   return (
     <main className="phone">
@@ -116,7 +122,7 @@ export const ChooseBottle = ({ work, home, onClose }: Props) => {
           <Scan onCode={byCode} onClose={() => scan(false)} />
         </Suspense>
       )}
-      <Type rows={rows} onFound={take} />
+      <Type missed={missed} onCode={byCode} />
       <h2 className="lines__head">{w.name('round', 'orTapIt')}</h2>
       <Rows judged={newest} hand={hand} onTake={take} />
       {older.length > 0 && (

@@ -1,21 +1,26 @@
-import type { BatchRow } from '@zymostat/contract';
+import type { Answer, BatchRow } from '@zymostat/contract';
+import { isSameCode } from '../../../ui/codes.ts';
 
-/** Letters and digits alone, and a number without the noughts before it: "b 0409" is B-409. */
-const plain = (text: string): string =>
-  text
-    .toUpperCase()
-    .replace(/[^A-Z0-9]/g, '')
-    .replace(/^([A-Z]*)0+(?=\d)/, '$1');
+type Bottles = Answer<'bottles'>;
+
+/** Whether a code has this number, where somebody has typed no letters. */
+const hasNumber = (code: string, typed: string): boolean =>
+  /^\d+$/.test(typed) && isSameCode(code, `${code.replace(/[^A-Z]/gi, '')}${typed}`);
 
 /**
- * The bottle whose code somebody has typed or scanned, in whatever way it is written; by its number
- * alone where only one bottle has it.
+ * What is in the bottle whose code somebody has typed or scanned: the code of the bottle itself or
+ * of the batch in it, or its number alone where only one has it.
  */
-export const typedBottle = (text: string, rows: readonly BatchRow[]): BatchRow | undefined => {
-  const typed = plain(text);
-  if (typed === '') return undefined;
-  const exact = rows.find(({ code }) => plain(code) === typed);
+export const typedBottle = (
+  text: string,
+  rows: readonly BatchRow[],
+  bottles: Bottles,
+): BatchRow | undefined => {
+  const typed = text.trim();
+  const inBottle = bottles.find(({ code }) => isSameCode(code, typed))?.heldSinceWash;
+  if (inBottle) return rows.find(({ id }) => id === inBottle.batchId);
+  const exact = rows.find(({ code }) => isSameCode(code, typed));
   if (exact) return exact;
-  const byNumber = rows.filter(({ code }) => plain(code).replace(/^[A-Z]+/, '') === typed);
-  return byNumber.length === 1 ? byNumber[0] : undefined;
+  const byNumber = [...rows, ...bottles].filter(({ code }) => hasNumber(code, typed));
+  return byNumber.length === 1 ? typedBottle(byNumber[0]!.code, rows, bottles) : undefined;
 };

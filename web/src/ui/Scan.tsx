@@ -1,6 +1,6 @@
-import { w } from '../../words/words.ts';
+import { w } from '../words/words.ts';
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
-import { Window } from '../../ui/Window.tsx';
+import { Window } from './Window.tsx';
 
 interface Detector {
   detect: (source: HTMLVideoElement) => Promise<{ rawValue: string }[]>;
@@ -8,6 +8,26 @@ interface Detector {
 declare const BarcodeDetector: new (options: { formats: string[] }) => Detector;
 
 const EVERY_MS = 250;
+/** Pictures of this many pixels across are enough for a code on a label, and quick to read. */
+const ACROSS = 480;
+
+/** What reads codes where the browser itself cannot. */
+const ownReader = async (): Promise<Detector> => {
+  const { readCode } = await import('./readCode.ts');
+  const canvas = document.createElement('canvas');
+  const context = canvas.getContext('2d', { willReadFrequently: true })!;
+  const detect = (source: HTMLVideoElement) => {
+    canvas.width = ACROSS;
+    canvas.height = Math.round((ACROSS * source.videoHeight) / source.videoWidth);
+    context.drawImage(source, 0, 0, canvas.width, canvas.height);
+    const rawValue = readCode(context.getImageData(0, 0, canvas.width, canvas.height));
+    return Promise.resolve(rawValue ? [{ rawValue }] : []);
+  };
+  return { detect };
+};
+
+const reader = async (): Promise<Detector> =>
+  'BarcodeDetector' in window ? new BarcodeDetector({ formats: ['qr_code'] }) : ownReader();
 
 /** Reads the code of a label by the phone's camera. */
 const Scan = ({ onCode, onClose }: { onCode: (code: string) => void; onClose: () => void }) => {
@@ -19,7 +39,7 @@ const Scan = ({ onCode, onClose }: { onCode: (code: string) => void; onClose: ()
     let timer: ReturnType<typeof setInterval> | undefined;
     let over = false;
     const start = async () => {
-      const detector = new BarcodeDetector({ formats: ['qr_code'] });
+      const detector = await reader();
       stream = await navigator.mediaDevices.getUserMedia({ video: { facingMode: 'environment' } });
       if (over) return stream.getTracks().forEach((track) => track.stop());
       video.current!.srcObject = stream;
