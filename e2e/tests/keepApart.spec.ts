@@ -83,7 +83,8 @@ test.describe.serial('keep apart', () => {
       });
       navigator.mediaDevices.getUserMedia = () => {
         const canvas = document.createElement('canvas');
-        canvas.getContext('2d')!.fillRect(0, 0, 10, 10);
+        const paint = canvas.getContext('2d')!;
+        setInterval(() => paint.fillRect(0, 0, 10, 10), 50);
         return Promise.resolve(canvas.captureStream(10));
       };
     });

@@ -1,13 +1,5 @@
 /** Made by `npm run words` from the English catalogue: what figures each message takes. */
 export interface Figures {
-  'checked.measured': {
-    strength: string | number;
-    uncertainty: string | number;
-    result: string | number;
-  };
-  'container.opaque': { container: string | number };
-  'container.tight': { container: string | number };
-  'container.open': { container: string | number };
   'figure.seconds': { n: string | number };
   'figure.minutes': { n: string | number };
   'figure.hours': { n: string | number };
@@ -176,10 +168,6 @@ export interface Figures {
   'common.yesterday': { time: string | number };
   'common.l': { l: string | number };
   'common.cubicMetres': { volume: string | number };
-  'kitchen.gallon': { count: string | number };
-  'kitchen.cup': { count: string | number; more: string };
-  'kitchen.tablespoon': { count: string | number };
-  'kitchen.teaspoon': { count: string | number };
   'homes.withSurfacesCameIn': { rooms: number; surfaces: number };
   'homes.andMore': { problemsCount: string | number };
   'homes.whatTheClientKeepsOr': { count: number };
@@ -466,6 +454,18 @@ export interface Figures {
   };
   'refusedThing.filling': { bottleCode: string | number; batchCode: string | number };
   'refusedThing.putting': { thing: string | number; place: string | number };
+  'checked.measured': {
+    strength: string | number;
+    uncertainty: string | number;
+    result: string | number;
+  };
+  'container.opaque': { container: string | number };
+  'container.tight': { container: string | number };
+  'container.open': { container: string | number };
+  'kitchen.gallon': { count: string | number };
+  'kitchen.cup': { count: string | number; more: string };
+  'kitchen.tablespoon': { count: string | number };
+  'kitchen.teaspoon': { count: string | number };
   'response.shut-and-call': { emergency: string | number };
   'response.still-call': { poison: string | number };
   'response.fire': { emergency: string | number; poison: string | number };

@@ -14,17 +14,3 @@ export const list = {
   or: '{before} or {last}',
   and: '{before} and {last}',
 } as const;
-
-export const checked = {
-  measured: '{strength} measured, ± {uncertainty}: {result}',
-} as const;
-
-export const container = {
-  any: 'any clean bottle',
-  'glass or HDPE': 'glass or HDPE',
-  HDPE: 'HDPE',
-  'any clean bottle': 'any clean bottle',
-  opaque: 'opaque or brown, {container}',
-  tight: '{container}, tight lid',
-  open: '{container}, never closed',
-} as const;

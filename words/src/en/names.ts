@@ -52,12 +52,6 @@ export const component = {
   chloramine: 'chloramine',
 } as const;
 
-export const outcome = {
-  use: 'Use',
-  care: 'Care',
-  never: 'Never',
-} as const;
-
 export const severity = {
   fine: 'May meet',
   'no-rule': 'No rule known',
@@ -86,22 +80,6 @@ export const against = {
   allergen: 'an allergen',
   'blood-spot': 'a small spot of blood or body fluid',
   blood: 'more blood or body fluid than a spot',
-} as const;
-
-export const level = {
-  above: 'Above head',
-  eye: 'Eye',
-  hand: 'Hand',
-  knee: 'Knee',
-  toilet: 'Toilet',
-  mirror: 'Mirror',
-  floor: 'Floor',
-} as const;
-
-export const touched = {
-  seldom: 'seldom touched',
-  daily: 'touched daily',
-  often: 'touched often',
 } as const;
 
 export const ventilation = {

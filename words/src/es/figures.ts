@@ -14,17 +14,3 @@ export const list = {
   or: '{before} o {last}',
   and: '{before} y {last}',
 };
-
-export const checked = {
-  measured: '{strength} medido, ± {uncertainty}: {result}',
-};
-
-export const container = {
-  any: 'cualquier botella limpia',
-  'glass or HDPE': 'vidrio o HDPE',
-  HDPE: 'HDPE',
-  'any clean bottle': 'cualquier botella limpia',
-  opaque: 'opaca o marrón, {container}',
-  tight: '{container}, bien tapada',
-  open: '{container}, nunca tapada',
-};

@@ -52,8 +52,6 @@ export const component = {
   chloramine: 'cloramina',
 };
 
-export const outcome = { use: 'Usar', care: 'Cuidado', never: 'Nunca' };
-
 export const severity = {
   fine: 'Pueden juntarse',
   'no-rule': 'Sin regla conocida',
@@ -82,22 +80,6 @@ export const against = {
   allergen: 'un alérgeno',
   'blood-spot': 'una mancha pequeña de sangre o fluido corporal',
   blood: 'más sangre o fluido corporal que una mancha',
-};
-
-export const level = {
-  above: 'Arriba',
-  eye: 'Ojos',
-  hand: 'Manos',
-  knee: 'Rodillas',
-  toilet: 'Inodoro',
-  mirror: 'Espejo',
-  floor: 'Piso',
-};
-
-export const touched = {
-  seldom: 'se toca poco',
-  daily: 'se toca a diario',
-  often: 'se toca mucho',
 };
 
 export const ventilation = {

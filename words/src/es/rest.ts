@@ -1,4 +1,4 @@
-import * as done from './done.ts';
+import * as laterNames from './laterNames.ts';
 import * as grounds from './grounds.ts';
 import * as changes from './changes.ts';
 import * as hazards from './hazards.ts';
@@ -32,7 +32,7 @@ export const rest = {
   ...problems,
   ...recipes,
   ...records,
-  ...done,
+  ...laterNames,
   ...grounds,
   ...response,
   ...steps,

@@ -41,11 +41,3 @@ export const common = {
   l: '{l} l',
   cubicMetres: '{volume} m³',
 } as const;
-
-/** Measures of the kitchen, one or more of each. */
-export const kitchen = {
-  gallon: '{count} gal',
-  cup: '{count} {more, select, yes {cups} other {cup}}',
-  tablespoon: '{count} tbsp',
-  teaspoon: '{count} tsp',
-} as const;

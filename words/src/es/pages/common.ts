@@ -41,11 +41,3 @@ export const common = {
   l: '{l} l',
   cubicMetres: '{volume} m³',
 };
-
-/** Measures of the kitchen, one or more of each. */
-export const kitchen = {
-  gallon: '{count} gal',
-  cup: '{count} {more, select, yes {tazas} other {taza}}',
-  tablespoon: '{count} cda.',
-  teaspoon: '{count} cdta.',
-};

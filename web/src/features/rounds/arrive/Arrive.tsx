@@ -9,6 +9,7 @@ import { listOf } from '../../../words/list.ts';
 import { w } from '../../../words/words.ts';
 import { stepIcons } from '../stepIcons.ts';
 import { soundWanted, wantSound } from '../useDueSignal.ts';
+import { ScreenTitle } from '../ScreenTitle.tsx';
 import { Top } from '../Top.tsx';
 import { carried, toSeeTo, type ToSeeTo } from './asked.ts';
 
@@ -113,7 +114,7 @@ export const Arrive = ({ round, onBegin }: { round: Round; onBegin: () => void }
     <main className="phone">
       <Top room={round.homeName} home={round.place} />
       <section className="phone__surface">
-        <h1>{w.name('round', 'beforeYouBegin')}</h1>
+        <ScreenTitle>{w.name('round', 'beforeYouBegin')}</ScreenTitle>
       </section>
       <Lives round={round} />
       {asked.length > 0 && (

@@ -3,6 +3,7 @@ import type { Reason } from '@zymostat/core';
 import { lazy, Suspense, useState } from 'react';
 import { w } from '../../../words/words.ts';
 import { useBottlesQuery } from '../../batches/api.ts';
+import { ScreenTitle } from '../ScreenTitle.tsx';
 import { Top } from '../Top.tsx';
 import type { RoundWork } from '../useRoundWork.ts';
 import { whatIsIn } from './bottleName.ts';
@@ -106,7 +107,7 @@ export const ChooseBottle = ({ work, home, onClose }: Props) => {
     <main className="phone">
       <Top room={current.roomName} home={home} />
       <section className="phone__surface">
-        <h1>{w.name('round', 'whichBottleIsInYour')}</h1>
+        <ScreenTitle>{w.name('round', 'whichBottleIsInYour')}</ScreenTitle>
         <p className="soft">{w.say('round.forSurface', { name: current.surface.name })}</p>
       </section>
       <div className="phone__acts">

@@ -1,6 +1,7 @@
 import { cleanedStep } from '@zymostat/words';
 import { w } from '../../../words/words.ts';
 import { familyOf, whatIsIn } from '../bottle/bottleName.ts';
+import { ScreenTitle } from '../ScreenTitle.tsx';
 import { isWet } from '../stop.ts';
 import { NotWet } from './NotWet.tsx';
 import { Orders } from './Orders.tsx';
@@ -39,7 +40,7 @@ export const SurfaceScreen = (props: SurfaceProps) => {
   return (
     <section className="phone__now" aria-label={stop.surface.name}>
       <div className="phone__surface">
-        <h1>{stop.surface.name}</h1>
+        <ScreenTitle key={stop.surface.id}>{stop.surface.name}</ScreenTitle>
         <With {...props} />
       </div>
       {isWet(stop) ? (

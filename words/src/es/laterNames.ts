@@ -1,3 +1,5 @@
+/** What things are called that the first page does not name. */
+
 export const event = {
   lifted: 'Inodoro descargado',
   washed: 'Limpiado',
@@ -25,4 +27,44 @@ export const routeMeans = {
   air: 'no los dos mojados a la vez en un cuarto pequeño o cerrado',
   caddy: 'no se llevan juntos: una botella que se cae se junta con la otra',
   shelf: 'en estantes distintos, bien separados',
+};
+
+export const level = {
+  above: 'Arriba',
+  eye: 'Ojos',
+  hand: 'Manos',
+  knee: 'Rodillas',
+  toilet: 'Inodoro',
+  mirror: 'Espejo',
+  floor: 'Piso',
+};
+
+export const touched = {
+  seldom: 'se toca poco',
+  daily: 'se toca a diario',
+  often: 'se toca mucho',
+};
+
+export const outcome = { use: 'Usar', care: 'Cuidado', never: 'Nunca' };
+
+export const container = {
+  any: 'cualquier botella limpia',
+  'glass or HDPE': 'vidrio o HDPE',
+  HDPE: 'HDPE',
+  'any clean bottle': 'cualquier botella limpia',
+  opaque: 'opaca o marrón, {container}',
+  tight: '{container}, bien tapada',
+  open: '{container}, nunca tapada',
+};
+
+export const checked = {
+  measured: '{strength} medido, ± {uncertainty}: {result}',
+};
+
+/** Measures of the kitchen, one or more of each. */
+export const kitchen = {
+  gallon: '{count} gal',
+  cup: '{count} {more, select, yes {tazas} other {taza}}',
+  tablespoon: '{count} cda.',
+  teaspoon: '{count} cdta.',
 };
