@@ -159,7 +159,10 @@ export const expectAccessible = async (page: Page): Promise<void> => {
 };
 
 /** Plays the simulated bench, as its control page does. */
-export const act = async (device: 'scale' | 'meter' | 'strip', line: string): Promise<void> => {
+export const act = async (
+  device: 'scale' | 'meter' | 'strip' | 'thermometer',
+  line: string,
+): Promise<void> => {
   const said = await (
     await fetch(`${process.env.BENCH_PAGE}/do`, {
       method: 'POST',

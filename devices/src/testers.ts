@@ -32,6 +32,26 @@ export class DensityMeter {
 }
 
 /**
+ * A room's thermometer and hygrometer that are not there: they show the air that was set. °C, and
+ * per cent of saturation.
+ */
+export class Thermometer {
+  private air = { temperature: 21, humidity: 50 };
+
+  take(line: string): string {
+    const [verb, temperature, humidity] = line.trim().split(/\s+/);
+    if (verb === 'read')
+      return `air ${this.air.temperature.toFixed(1)} C ${this.air.humidity.toFixed(0)} %`;
+    const [t, h] = [Number(temperature), Number(humidity)];
+    if (verb === 'sample' && t >= -10 && t <= 60 && h >= 0 && h <= 100) {
+      this.air = { temperature: t, humidity: h };
+      return 'ok';
+    }
+    return `error found "${line.trim()}"; allowed are read, and sample CELSIUS PERCENT`;
+  }
+}
+
+/**
  * A peroxide strip that is not there: it shows the highest colour step that the sample reaches. %
  * w/v.
  */

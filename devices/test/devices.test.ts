@@ -2,7 +2,7 @@ import { connect } from 'node:net';
 import { massFraction, strengthFromDensity, densityAt } from '@zymostat/core';
 import { Scale } from '../src/scale.ts';
 import { startDevices } from '../src/start.ts';
-import { DensityMeter, Strip } from '../src/testers.ts';
+import { DensityMeter, Strip, Thermometer } from '../src/testers.ts';
 
 const grams = (line: string) => Number(/^weight (-?[\d.]+) g/.exec(line)![1]);
 
@@ -51,6 +51,16 @@ test('the density meter shows what its sample weighs', () => {
   ).toBeLessThan(0.2);
   expect(strengthFromDensity('ethanol', Number(density), 25)! * 100).toBeCloseTo(70, 0);
   expect(meter.take('sample rum 70 25')).toMatch(/^error found/);
+});
+
+test('the thermometer shows the air that was set', () => {
+  const thermometer = new Thermometer();
+  expect(thermometer.take('read')).toBe('air 21.0 C 50 %');
+  expect(thermometer.take('sample 24.5 38')).toBe('ok');
+  expect(thermometer.take('read')).toBe('air 24.5 C 38 %');
+  for (const line of ['sample 99 38', 'sample 20 101', 'sample warm', 'show'])
+    expect(thermometer.take(line)).toMatch(/^error found/);
+  expect(thermometer.take('read')).toBe('air 24.5 C 38 %');
 });
 
 test('the strip shows the highest step that is reached', () => {

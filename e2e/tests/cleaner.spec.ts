@@ -1,5 +1,14 @@
 import { expect, test, type Page } from '@playwright/test';
-import { another, arrive, choose, expectAccessible, goTo, signIn, takeBottle } from '../support.ts';
+import {
+  act,
+  another,
+  arrive,
+  choose,
+  expectAccessible,
+  goTo,
+  signIn,
+  takeBottle,
+} from '../support.ts';
 
 /** Desk and phone each work another home of the demo. */
 const homeOf = (page: Page) =>
@@ -44,6 +53,16 @@ test.describe.serial('a cleaner on the phone', () => {
     await arrive(page);
     await expect(page.getByRole('button', { name: 'Washed and rinsed' })).toBeVisible();
     await expectAccessible(page);
+    // The air of the room, read off before anything is put on there.
+    await act('thermometer', 'sample 18.5 30');
+    await page.getByRole('button', { name: 'Measure the air of the room' }).click();
+    await page.getByRole('button', { name: 'Go by it' }).click();
+    await expect(page.getByText('0 to 45 °C').first()).toBeVisible();
+    await page.getByRole('button', { name: 'Read the thermometer' }).click();
+    await expect(page.getByLabel('Temperature, °C')).toHaveValue('18.5');
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Go by it' }).click();
+    await expect(page.getByText('Air measured: 18.5 °C, 30 %')).toBeVisible();
     // Two minutes by the server's clock, which nobody can wind on: begun first, wiped below.
     await surface(page, tapOf(page));
     await page.getByRole('button', { name: 'Washed and rinsed' }).click();
@@ -259,6 +278,13 @@ test.describe.serial('a cleaner on the phone', () => {
     await expect(desk.locator('.list__row').first()).toContainText('of 10:00, not met');
     await desk.locator('.list__row').first().click();
     await expect(desk.locator('.sheet .verdict__say')).toContainText('Not met.');
+    await desk.getByRole('button', { name: 'It was not so' }).click();
+    await desk.getByLabel('What was it then, and who says so?').fill('The timer had stopped.');
+    await expectAccessible(desk);
+    await desk.getByRole('button', { name: 'Put it on record' }).click();
+    await expect(desk.getByRole('status').filter({ hasText: 'On record' })).toBeVisible();
+    await choose(desk, /^Kind/, 'Taken back');
+    await expect(desk.locator('.list__row').first()).toContainText('The timer had stopped.');
     await choose(desk, /^Kind/, 'Refusal');
     await expect(desk.locator('.list__row').first()).toContainText('In a round');
     await desk.context().close();

@@ -79,3 +79,30 @@ test('what the server does not take stays on the phone with why', async ({ page 
   await page.reload();
   await expect(page.getByText('1 not taken, kept on this phone')).toBeVisible();
 });
+
+test('what an earlier version of the page has kept is kept on, as nobody’s', async ({ page }) => {
+  await page.goto('/');
+  await page.evaluate(
+    () =>
+      new Promise<void>((done, failed) => {
+        const opening = indexedDB.open('zymostat', 10);
+        opening.onupgradeneeded = () =>
+          opening.result.createObjectStore('outbox', { keyPath: 'order', autoIncrement: true });
+        opening.onerror = () => failed(opening.error);
+        opening.onsuccess = () => {
+          const writing = opening.result.transaction('outbox', 'readwrite');
+          const event = { id: crypto.randomUUID(), surfaceId: crypto.randomUUID(), kind: 'washed' };
+          writing
+            .objectStore('outbox')
+            .add({ roundId: crypto.randomUUID(), event: { ...event, at: 1, batchId: null } });
+          writing.oncomplete = () => {
+            opening.result.close();
+            done();
+          };
+        };
+      }),
+  );
+  await signIn(page, 'tobias');
+  await page.goto('/rounds');
+  await expect(page.getByText(/^1 of somebody, since/)).toBeVisible();
+});

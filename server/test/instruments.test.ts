@@ -28,6 +28,7 @@ beforeAll(async () => {
           scale: at(devices.ports.scale),
           meter: at(devices.ports.meter),
           strip: at(devices.ports.strip),
+          thermometer: at(devices.ports.thermometer),
         },
       },
     ),
@@ -86,18 +87,28 @@ test('what is put on the scale comes through, moving and then steady; tare sets 
   await until(({ state }) => state === 'overload');
 });
 
-test('the meter and the strip are read on asking', async () => {
+test('the meter, the strip and the thermometer are read on asking', async () => {
   await act('meter', 'sample ethanol 70 20');
   const { body } = await tobias.call('POST /meter/read', {});
   expect(Math.abs(body.density - 885.56)).toBeLessThan(0.3);
   await act('strip', 'sample 1.6');
   expect((await tobias.call('POST /strip/read', {})).body).toEqual({ step: 0.015 });
+  await act('thermometer', 'sample 23.5 41');
+  expect((await tobias.call('POST /thermometer/read', {})).body).toEqual({
+    temperature: 23.5,
+    humidity: 0.41,
+  });
 });
 
 test('without a session nothing is told, and without an instrument it says so', async () => {
   expect((await fetch(`${bed.base}/api/scale`)).status).toBe(401);
   const there = await bed.as('tobias');
-  for (const line of ['POST /meter/read', 'POST /strip/read', 'POST /scale/tare']) {
+  for (const line of [
+    'POST /meter/read',
+    'POST /strip/read',
+    'POST /thermometer/read',
+    'POST /scale/tare',
+  ]) {
     expect(await there.call(line, {})).toMatchObject({
       status: 503,
       body: { type: '/problems/no-instrument', detail: expect.stringContaining('does not answer') },

@@ -295,6 +295,69 @@ test('what is left out has a reason, on record and at the end by name', async ()
   expect(csv).toContain('Left out: Bathroom, Basin');
 });
 
+describe('the air of a room', () => {
+  const roomOf = async (id: string) =>
+    (await tobias.call(`GET /rounds/${id}`)).body.version.protocol.rooms[0].id as string;
+  const air = (roomId: string, temperature = 26, humidity = 0.3) => ({
+    id: randomUUID(),
+    roomId,
+    temperature,
+    humidity,
+  });
+  const holds = async (id: string) => (await tobias.call(`GET /rounds/${id}`)).body;
+
+  test('measured before the first coat, it is what the wet clock goes by, and on record', async () => {
+    const id = await start();
+    const roomId = await roomOf(id);
+    const before = (await holds(id)).holds[basin];
+    const measured = air(roomId);
+    expect((await tobias.call(`POST /rounds/${id}/airs`, measured)).status).toBe(200);
+    const after = await holds(id);
+    expect(after.holds[basin]).toBeLessThan(before);
+    expect(after.airs).toEqual([{ roomId, temperature: 26, humidity: 0.3, at: bed.context.now() }]);
+    const row = await lastRecord();
+    expect(row).toMatchObject({ kind: 'air-measured', body: { temperature: 26, humidity: 0.3 } });
+    expect(row.body.holds[basin]).toBe(after.holds[basin]);
+
+    // Told again it is no second row; measured again, the last counts.
+    await tobias.call(`POST /rounds/${id}/airs`, measured);
+    expect((await lastRecord()).seq).toBe(row.seq);
+    await tobias.call(`POST /rounds/${id}/airs`, air(roomId, 17, 0.7));
+    expect((await holds(id)).holds[basin]).toBeGreaterThan(before);
+    expect((await holds(id)).airs).toHaveLength(1);
+
+    await did(id, basin, 'washed');
+    await did(id, basin, 'applied', bottle.peroxide);
+    const late = await tobias.call(`POST /rounds/${id}/airs`, air(roomId));
+    expect(late).toMatchObject({
+      status: 409,
+      body: { detail: expect.stringContaining('before the first coat') },
+    });
+    bed.pass(10 * MINUTE);
+    await did(id, basin, 'wiped');
+    await tobias.call(`POST /rounds/${id}/finish`, {});
+    expect((await tobias.call(`POST /rounds/${id}/airs`, air(roomId))).status).toBe(409);
+    expect(await breaksIn(bed.context)).toEqual([]);
+  });
+
+  test('is taken of who works there, of a room of the round, as a room can be', async () => {
+    const id = await start();
+    const roomId = await roomOf(id);
+    expect((await maren.call(`POST /rounds/${id}/airs`, air(roomId))).status).toBe(409);
+    expect((await tobias.call(`POST /rounds/${id}/airs`, air(randomUUID()))).status).toBe(404);
+    for (const [temperature, humidity] of [
+      [60, 0.5],
+      [-5, 0.5],
+      [20, 0.99],
+      [20, 40],
+    ] as const)
+      expect(
+        (await tobias.call(`POST /rounds/${id}/airs`, air(roomId, temperature, humidity))).status,
+      ).toBe(400);
+    await tobias.call(`POST /rounds/${id}/finish`, {});
+  });
+});
+
 describe('no event is refused for its time', () => {
   test.each([
     ['in the future: now', 10, 0, -600],

@@ -1,4 +1,5 @@
 import { densityReading, stripReading } from '../messages/batches.ts';
+import { measuredAir } from '../messages/rounds.ts';
 import { routes, streamRoutes } from '../routes.ts';
 import { endpoint, stream } from './endpoint.ts';
 
@@ -9,6 +10,9 @@ export const instrumentsEndpoints = {
   }),
   readStrip: endpoint(routes.readStrip, 'person', 'Read the peroxide strip', {
     answer: stripReading,
+  }),
+  readAir: endpoint(routes.readAir, 'person', 'Read a room’s thermometer and hygrometer', {
+    answer: measuredAir,
   }),
 } as const;
 

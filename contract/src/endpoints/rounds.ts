@@ -3,6 +3,7 @@ import {
   manyEvents,
   manyTaken,
   finished,
+  newAir,
   newRound,
   newRoundEvent,
   round,
@@ -45,6 +46,12 @@ export const roundsEndpoints = {
     'person',
     'Record all that a phone has to send; each event is taken once, by itself',
     { body: manyEvents, answer: manyTaken, ownId: true, mostKb: 64 },
+  ),
+  measureAir: endpoint(
+    routes.measureAir,
+    'person',
+    'Tell what the air of a room is like, before anything is put on there',
+    { params: byId, body: newAir, ownId: true },
   ),
   finishRound: endpoint(routes.finishRound, 'person', 'Finish a round', {
     params: byId,

@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import type { Thing } from '../things.ts';
+import { airMeasured } from './airMeasured.ts';
 import { approval } from './approval.ts';
 import { batch } from './batch.ts';
 import { bookRead } from './bookRead.ts';
@@ -41,6 +42,7 @@ const facts = [
   bottle,
   roundStarted,
   roundJoined,
+  airMeasured,
   surfaceEvent,
   wetTime,
   lateEvent,

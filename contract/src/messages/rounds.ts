@@ -4,6 +4,7 @@ import { problem } from './problem.ts';
 import { version } from './protocols.ts';
 import { listOf, name, id, instant, sentence } from '../parts/text.ts';
 import { active, coatHolds, eventClock, eventKind, skipReason } from '../parts/trade.ts';
+import { measurableAir } from '@zymostat/core';
 
 const told = {
   id,
@@ -17,6 +18,18 @@ const told = {
   /** Why it was left out, where it was. */
   why: v.optional(skipReason),
 };
+
+const between = ({ least, most }: { least: number; most: number }, check: string) =>
+  v.pipe(v.number(), v.minValue(least, check), v.maxValue(most, check));
+
+/** °C and the fraction of saturation, as instruments in a room show them. */
+export const measuredAir = v.strictObject({
+  temperature: between(measurableAir.temperature, 'room-temperature'),
+  humidity: between(measurableAir.humidity, 'room-humidity'),
+});
+
+/** The air of a room, measured in a round before anything was put on there. */
+export const newAir = v.strictObject({ id, roomId: id, ...measuredAir.entries });
 
 /** What was told in a round, and by whom. */
 export const roundEvent = v.strictObject({ ...told, personId: id, by: v.string() });
@@ -78,13 +91,15 @@ export const roundRow = v.strictObject({
 
 /**
  * `clientKeeps` as of now, whatever stood when the version was approved; `holds`: for how many
- * seconds a coat is known to stay wet on each surface, 0 where it is not there.
+ * seconds a coat is known to stay wet on each surface, 0 where it is not there; `airs`: what was
+ * measured in its rooms, the last of each.
  */
 export const round = v.strictObject({
   ...roundRow.entries,
   version,
   clientKeeps,
   holds: coatHolds,
+  airs: v.array(v.strictObject({ roomId: id, ...measuredAir.entries, at: instant })),
   events: v.array(roundEvent),
 });
 
@@ -122,6 +137,8 @@ export type NewRoundEvent = v.InferOutput<typeof newRoundEvent>;
 export type RoundRow = v.InferOutput<typeof roundRow>;
 
 export type Round = v.InferOutput<typeof round>;
+
+export type NewAir = v.InferOutput<typeof newAir>;
 
 export type RoundAhead = v.InferOutput<typeof roundAhead>;
 

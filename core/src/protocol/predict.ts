@@ -8,7 +8,7 @@ import { basisOf, type Film } from '../film/filmAir.ts';
 import { rewetsFor, type Rewets } from '../film/rewets.ts';
 import type { Home, Room } from '../homes/home.ts';
 import type { HouseRules } from '../reference/houseRules.ts';
-import { coats, usualAir, type RoomAir } from '../reference/roomAir.ts';
+import { coats, usualAir, type MeasuredAir, type RoomAir } from '../reference/roomAir.ts';
 import { wateryDensity } from '../solutions/stockContent.ts';
 
 /** What a coat will do there, by the drying model: an estimate. Times in s. */
@@ -66,7 +66,9 @@ export interface RoomOfAir extends Pick<Room, 'ventilation' | 'floorArea' | 'hei
   air: RoomAir;
 }
 
-/** The air of a room in a home: as usual, warmer where the floor is heated. */
+/**
+ * The air of a room in a home: as it was measured, else as usual; warmer where the floor is heated.
+ */
 export const roomOfAir = (
   {
     ventilation,
@@ -75,8 +77,9 @@ export const roomOfAir = (
     drying,
   }: Pick<Room, 'ventilation' | 'floorArea' | 'height' | 'drying'>,
   { situations }: Pick<Home, 'situations'>,
+  measured?: MeasuredAir,
 ): RoomOfAir => {
-  const usual = usualAir[ventilation];
+  const usual = { ...usualAir[ventilation], ...measured };
   const air = situations.includes('floor-heating')
     ? { ...usual, temperature: usual.temperature + FLOOR_HEATING }
     : usual;

@@ -9,6 +9,20 @@ export interface RoomAir {
   length: number;
 }
 
+/** What a thermometer and a hygrometer in a room show: °C, and the fraction of saturation. */
+export type MeasuredAir = Pick<RoomAir, 'temperature' | 'humidity'>;
+
+/**
+ * What household instruments may be wrong by. Source: common practice, no source.
+ */
+export const measuredWithin: MeasuredAir = { temperature: 1, humidity: 0.05 };
+
+/** What may be measured in a room that somebody works in. */
+export const measurableAir = {
+  temperature: { least: 0, most: 45 },
+  humidity: { least: 0.1, most: 0.95 },
+} as const;
+
 /**
  * What a lived-in room is like where nobody has measured it. Source: common practice, no source.
  */

@@ -41,6 +41,7 @@ import { CoatHolds1768176000000 } from './migrations/1768176000000-coat-holds.ts
 import { Corrections1768348800000 } from './migrations/1768348800000-corrections.ts';
 import { LearntDrying1768521600000 } from './migrations/1768521600000-learnt-drying.ts';
 import { Reports1768435200000 } from './migrations/1768435200000-reports.ts';
+import { RoomAir1768608000000 } from './migrations/1768608000000-room-air.ts';
 import { JoinedRounds1768262400000 } from './migrations/1768262400000-joined-rounds.ts';
 import { TakenOnce1767744000000 } from './migrations/1767744000000-taken-once.ts';
 import { Verified1768003200000 } from './migrations/1768003200000-verified.ts';
@@ -102,6 +103,7 @@ const migrations = [
   Corrections1768348800000,
   Reports1768435200000,
   LearntDrying1768521600000,
+  RoomAir1768608000000,
 ];
 
 const opened = (url: string, poolSize: number): Promise<DataSource> =>

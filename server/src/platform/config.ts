@@ -29,6 +29,7 @@ export const instruments = () => ({
   scale: process.env.BENCH_SCALE,
   meter: process.env.DENSITY_METER,
   strip: process.env.STRIP_READER,
+  thermometer: process.env.THERMOMETER,
 });
 
 /**

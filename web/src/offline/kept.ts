@@ -1,6 +1,12 @@
 import type { Problem } from '@zymostat/contract';
 import type { Offset, Ticked } from '@zymostat/core';
-import Dexie, { type EntityTable } from 'dexie';
+import {
+  openDB,
+  type DBSchema,
+  type IDBPDatabase,
+  type IDBPTransaction,
+  type StoreNames,
+} from 'idb';
 import { isByItself, type Waiting } from '../store/outbox.ts';
 import type { KnownOpening } from './openings.ts';
 
@@ -16,50 +22,78 @@ export interface Kept extends Waiting {
   read?: boolean;
 }
 
-export const kept = new Dexie('zymostat') as Dexie & {
-  outbox: EntityTable<Kept, 'order'>;
-  openings: EntityTable<KnownOpening, 'order'>;
-};
-kept.version(1).stores({ outbox: '++order' });
-// What an earlier version kept says nobody's name: it is nobody's to send, and stays.
-kept
-  .version(2)
-  .stores({ outbox: '++order' })
-  .upgrade((tx) =>
-    tx
-      .table('outbox')
-      .toCollection()
-      .modify((row: Kept) => {
-        row.by = 'somebody';
-        row.event.personId = '';
-      }),
-  );
+interface OnPhone extends DBSchema {
+  outbox: { key: number; value: Kept };
+  openings: { key: number; value: KnownOpening; indexes: { name: string } };
+}
+type Upgrading = IDBPTransaction<OnPhone, StoreNames<OnPhone>[], 'versionchange'>;
 
-// What an earlier version kept was timed by the phone's clock alone.
-kept
-  .version(3)
-  .stores({ outbox: '++order', openings: '++order, &name' })
-  .upgrade((tx) =>
-    tx
-      .table('outbox')
-      .toCollection()
-      .modify(({ event }: Kept) => {
-        event.clock = { opening: 'before', uncertain: 0 };
-        if (!isByItself(event)) event.said = event.at;
-      }),
-  );
+const inOrderOfKeys = { keyPath: 'order', autoIncrement: true } as const;
+/** Phones carry versions 10 and 20 still: those of before numbered them in tens. */
+const VERSION = 30;
+
+/** Changes every row that an earlier version has kept. */
+const changeAll = async (tx: Upgrading, change: (row: Kept) => void): Promise<void> => {
+  for (let at = await tx.objectStore('outbox').openCursor(); at; at = await at.continue()) {
+    const row = at.value;
+    change(row);
+    await at.update(row);
+  }
+};
+
+const upgrade = async (db: IDBPDatabase<OnPhone>, before: number, tx: Upgrading): Promise<void> => {
+  if (before < 10) db.createObjectStore('outbox', inOrderOfKeys);
+  if (before < 30)
+    db.createObjectStore('openings', inOrderOfKeys).createIndex('name', 'name', { unique: true });
+  // What the first version kept says nobody's name: it is nobody's to send, and stays.
+  if (before === 10)
+    await changeAll(tx, (row) => {
+      row.by = 'somebody';
+      row.event.personId = '';
+    });
+  // What an earlier version kept was timed by the phone's clock alone.
+  if (before === 10 || before === 20)
+    await changeAll(tx, ({ event }) => {
+      event.clock = { opening: 'before', uncertain: 0 };
+      if (!isByItself(event)) event.said = event.at;
+    });
+};
+
+const phone = openDB<OnPhone>('zymostat', VERSION, {
+  upgrade: (db, before, _, tx) => void upgrade(db, before, tx).catch(() => tx.abort()),
+});
+
+/** All that is kept, in the order in which it was done. */
+export const inOrder = async (): Promise<Kept[]> => (await phone).getAll('outbox');
+
+/** Keeps one thing more: the phone gives it its place in the order. */
+export const keepLast = async (row: Omit<Kept, 'order'>): Promise<void> =>
+  void (await (await phone).add('outbox', row as Kept));
+
+export const forget = async (order: number): Promise<void> => (await phone).delete('outbox', order);
+
+/** Changes what is kept of the rows that fit; what has gone meanwhile stays gone. */
+export const change = async (
+  fits: (row: Kept) => boolean,
+  changes: Partial<Kept>,
+): Promise<void> => {
+  const tx = (await phone).transaction('outbox', 'readwrite');
+  for (let at = await tx.store.openCursor(); at; at = await at.continue())
+    if (fits(at.value)) await at.update({ ...at.value, ...changes });
+  await tx.done;
+};
 
 /** What is known of openings of the page: those of long ago time nothing that still waits. */
 const OPENINGS_KEPT = 200;
 
-export const noteOpening = (name: string, offset?: Offset): Promise<void> =>
-  kept.transaction('rw', kept.openings, async () => {
-    const known = await kept.openings.where({ name }).first();
-    if (known && offset) await kept.openings.update(known.order, { offset });
-    if (!known) await kept.openings.add({ name, offset } as KnownOpening);
-    const old = await kept.openings.orderBy('order').reverse().offset(OPENINGS_KEPT).primaryKeys();
-    await kept.openings.bulkDelete(old);
-  });
+export const openings = async (): Promise<KnownOpening[]> => (await phone).getAll('openings');
 
-/** All that is kept, in the order in which it was done. */
-export const inOrder = (): Promise<Kept[]> => kept.outbox.orderBy('order').toArray();
+export const noteOpening = async (name: string, offset?: Offset): Promise<void> => {
+  const { store, done } = (await phone).transaction('openings', 'readwrite');
+  const known = await store.index('name').get(name);
+  if (known && offset) await store.put({ ...known, offset });
+  if (!known) await store.add({ name, ...(offset && { offset }) } as KnownOpening);
+  const orders = await store.getAllKeys();
+  for (const old of orders.slice(0, -OPENINGS_KEPT)) await store.delete(old);
+  await done;
+};

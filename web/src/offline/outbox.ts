@@ -9,13 +9,13 @@ import {
   type ToSend,
 } from '../store/outbox.ts';
 import { store } from '../store/store.ts';
-import { inOrder, kept, noteOpening, type Kept } from './kept.ts';
+import { change, inOrder, keepLast, noteOpening, type Kept } from './kept.ts';
 import { isMine, send, sendNow, whoIsHere } from './send.ts';
 
 /** Puts it where a reload or a dead battery cannot lose it, shows it at once, and sends it. */
 export const keep = async (roundId: string, event: ToSend, tick: Ticked): Promise<void> => {
   await noteOpening(tick.opening);
-  await kept.outbox.add({ roundId, event, tick, by: whoIsHere()?.name ?? 'somebody' } as Kept);
+  await keepLast({ roundId, event, tick, by: whoIsHere()?.name ?? 'somebody' });
   store.dispatch(outbox.actions.added({ roundId, event }));
   void send();
 };
@@ -53,8 +53,7 @@ export const resume = async (): Promise<void> => {
 
 /** The person has read why something was not taken; it stays on the phone. */
 export const markRead = async (): Promise<void> => {
-  const rows = (await inOrder()).filter((row) => isMine(row) && row.problem);
-  await kept.outbox.bulkPut(rows.map((row) => ({ ...row, read: true })));
+  await change((row) => isMine(row) && row.problem !== undefined, { read: true });
   store.dispatch(outbox.actions.read());
 };
 

@@ -5,7 +5,7 @@ import { isHeard, serverNow } from '../api/serverTime.ts';
 import { isByItself, outbox, type ByItself } from '../store/outbox.ts';
 import { store } from '../store/store.ts';
 import { offlineApi } from './api.ts';
-import { inOrder, kept, type Kept } from './kept.ts';
+import { change, forget, inOrder, openings, type Kept } from './kept.ts';
 import { timed } from './openings.ts';
 
 export const whoIsHere = () => meApi.endpoints.me.select()(store.getState()).data?.person;
@@ -25,8 +25,7 @@ const nextToSend = async (): Promise<Kept[]> => {
   const rows = (await inOrder())
     .filter((row) => isMine(row) && !row.problem)
     .slice(0, MOST_AT_ONCE);
-  const openings = await kept.openings.orderBy('order').toArray();
-  return timed(rows, openings, lastSent()).map((event, i) => ({ ...rows[i]!, event }));
+  return timed(rows, await openings(), lastSent()).map((event, i) => ({ ...rows[i]!, event }));
 };
 
 /**
@@ -44,21 +43,18 @@ const isDecided = ({ status, type }: Problem): boolean =>
 const settle = async ({ order, roundId, event }: Kept, problem?: Problem): Promise<void> => {
   const turnedBack = !isByItself(event) && event.turnedBack;
   if (problem && !(turnedBack && problem.type.endsWith('/refused'))) {
-    await kept.outbox.update(order, { problem, read: false });
+    await change((row) => row.order === order, { problem, read: false });
     store.dispatch(outbox.actions.notTaken({ roundId, event, problem, read: false }));
     return;
   }
   localStorage.setItem(LAST_SENT, String(Math.min(event.at, serverNow())));
-  await kept.outbox.delete(order);
+  await forget(order);
   store.dispatch(outbox.actions.sent({ roundId, event }));
 };
 
 /** Somebody else had begun a round of the same home: what was done here was done in theirs. */
 const joinTheirs = async (own: string, theirs: string): Promise<void> => {
-  await kept.outbox
-    .toCollection()
-    .filter(({ roundId }) => roundId === own)
-    .modify({ roundId: theirs });
+  await change(({ roundId }) => roundId === own, { roundId: theirs });
   store.dispatch(outbox.actions.joined({ own, theirs }));
 };
 

@@ -1,4 +1,4 @@
-import { later } from '../words/later.ts';
+import { later, laterOnRound } from '../words/later.ts';
 import { changeLanguage, w } from '../words/words.ts';
 import { lazy, Suspense, useEffect } from 'react';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
@@ -29,10 +29,10 @@ const Trends = later(() => import('../features/trends/TrendsPage.tsx'));
 const HouseRules = later(() => import('../features/houseRules/HouseRulesPage.tsx'));
 const Products = later(() => import('../features/stock/Products.tsx'));
 const Sources = later(() => import('../features/sources/Sources.tsx'));
-const Rounds = later(() => import('../features/rounds/Rounds.tsx'));
+const Rounds = laterOnRound(() => import('../features/rounds/Rounds.tsx'));
 const CheckPage = later(() => import('../features/check/CheckPage.tsx'));
-const Emergency = later(() => import('../features/emergency/Emergency.tsx'));
-const Round = later(() => import('../features/rounds/RoundPage.tsx'));
+const Emergency = laterOnRound(() => import('../features/emergency/Emergency.tsx'));
+const Round = laterOnRound(() => import('../features/rounds/RoundPage.tsx'));
 
 const fetchAtHand = async () => {
   const atHand = await import('../offline/atHand.ts');

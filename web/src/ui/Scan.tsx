@@ -29,11 +29,16 @@ const ownReader = async (): Promise<Detector> => {
 const reader = async (): Promise<Detector> =>
   'BarcodeDetector' in window ? new BarcodeDetector({ formats: ['qr_code'] }) : ownReader();
 
-/** Reads the code of a label by the phone's camera. */
-const Scan = ({ onCode, onClose }: { onCode: (code: string) => void; onClose: () => void }) => {
+interface CameraProps {
+  onCode: (code: string) => void;
+  onTrouble: () => void;
+}
+
+/** What the camera sees: looked at for a code as soon as there is a picture. */
+const Camera = ({ onCode, onTrouble }: CameraProps) => {
   const video = useRef<HTMLVideoElement>(null);
-  const [trouble, setTrouble] = useState<string>();
   const tell = useEffectEvent(onCode);
+  const fail = useEffectEvent(onTrouble);
   useEffect(() => {
     let stream: MediaStream | undefined;
     let timer: ReturnType<typeof setInterval> | undefined;
@@ -51,25 +56,31 @@ const Scan = ({ onCode, onClose }: { onCode: (code: string) => void; onClose: ()
           .catch(() => undefined);
       }, EVERY_MS);
     };
-    start().catch(() => setTrouble(w.name('apart', 'theCameraDoesNotOpen')));
+    start().catch(() => !over && fail());
     return () => {
       over = true;
       clearInterval(timer);
       stream?.getTracks().forEach((track) => track.stop());
     };
   }, []);
+  return <video ref={video} muted playsInline className="w-full bg-ink" />;
+};
+
+/** Reads the code of a label by the phone's camera, once the window for it is there. */
+const Scan = ({ onCode, onClose }: { onCode: (code: string) => void; onClose: () => void }) => {
+  const [trouble, setTrouble] = useState(false);
   return (
-    <Window open title={w.name('apart', 'holdTheCodeBeforeThe')} onClose={onClose}>
+    <Window open title={w.name('scan', 'holdTheCodeBeforeThe')} onClose={onClose}>
       {trouble ? (
         <p role="alert" className="notice">
-          {trouble}
+          {w.name('scan', 'theCameraDoesNotOpen')}
         </p>
       ) : (
-        <video ref={video} muted playsInline className="w-full bg-ink" />
+        <Camera onCode={onCode} onTrouble={() => setTrouble(true)} />
       )}
       <p className="mt-4">
         <button className="btn" onClick={onClose}>
-          {w.name('apart', 'close')}
+          {w.name('scan', 'close')}
         </button>
       </p>
     </Window>

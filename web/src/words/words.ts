@@ -1,13 +1,19 @@
 import { languages, wordsOf, type Catalogue, type Language, type Words } from '@zymostat/words';
 
-/** Each language is fetched by itself, in two parts: what the first page says, and the rest. */
-const first: Record<Language, () => Promise<{ first: Partial<Catalogue> }>> = {
-  en: () => import('@zymostat/words/en/first'),
-  es: () => import('@zymostat/words/es/first'),
+type Part = () => Promise<Partial<Catalogue>>;
+
+/** Each language is fetched by itself, in three parts: the first page, a round, and the rest. */
+const first: Record<Language, Part> = {
+  en: async () => (await import('@zymostat/words/en/first')).first,
+  es: async () => (await import('@zymostat/words/es/first')).first,
 };
-const rest: Record<Language, () => Promise<{ rest: Partial<Catalogue> }>> = {
-  en: () => import('@zymostat/words/en/rest'),
-  es: () => import('@zymostat/words/es/rest'),
+const round: Record<Language, Part> = {
+  en: async () => (await import('@zymostat/words/en/round')).round,
+  es: async () => (await import('@zymostat/words/es/round')).round,
+};
+const rest: Record<Language, Part> = {
+  en: async () => (await import('@zymostat/words/en/rest')).rest,
+  es: async () => (await import('@zymostat/words/es/rest')).rest,
 };
 
 /**
@@ -30,13 +36,19 @@ export const chosenLanguage = (): Language => {
 
 /** Fetches what the first page says in a language, and makes that the language of the page. */
 export const speak = async (language: Language): Promise<void> => {
-  w = wordsOf(language, (await first[language]()).first);
+  w = wordsOf(language, await first[language]());
 };
 
-let learnt: Promise<void> | undefined;
-/** Fetches the rest of the language of the page, once. */
-export const learnRest = (): Promise<void> =>
-  (learnt ??= rest[w.language]().then((part) => w.learn(part.rest)));
+/** Fetches a part of the language of the page, once. */
+const learning = (part: Record<Language, Part>): (() => Promise<void>) => {
+  let learnt: Promise<void> | undefined;
+  return () => (learnt ??= part[w.language]().then((more) => w.learn(more)));
+};
+/** What a round says: small, for it is fetched by phones. */
+export const learnRound = learning(round);
+const learnOther = learning(rest);
+/** All that may be said anywhere. */
+export const learnRest = () => Promise.all([learnRound(), learnOther()]);
 
 /** Keeps another language for this device and opens the page anew in it. */
 export const changeLanguage = (language: Language): void => {

@@ -8,7 +8,7 @@ import * as standing from './standing.ts';
 import * as commonPage from './pages/common.ts';
 import * as homesPage from './pages/homes.ts';
 import * as peoplePage from './pages/people.ts';
-import * as protocolPage from './pages/protocol.ts';
+import * as reviewPage from './pages/review.ts';
 import * as shellPage from './pages/shell.ts';
 
 /** What the first page says, in English. */
@@ -23,6 +23,6 @@ export const first = {
   ...commonPage,
   ...homesPage,
   ...peoplePage,
-  ...protocolPage,
+  ...reviewPage,
   ...shellPage,
 };

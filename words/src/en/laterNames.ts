@@ -1,17 +1,5 @@
 /** What things are called that the first page does not name. */
 
-export const event = {
-  lifted: 'Bowl flushed',
-  washed: 'Cleaned',
-  applied: 'Applied',
-  rewet: 'Re-wet',
-  'seen-wet': 'Seen wet',
-  'found-dry': 'Found dry',
-  wiped: 'Wiped',
-  rinsed: 'Rinsed',
-  skipped: 'Left out',
-} as const;
-
 export const batchName = {
   'of disinfecting strength': 'of disinfecting strength',
   'for respiratory illness only': 'for flu, COVID, RSV and colds only',

@@ -86,6 +86,8 @@ export const conflict = {
   'id-taken': 'This id already belongs to something else.',
   'round-finished': 'This round is finished.',
   'still-wet': 'Still wet: {surfaces}. Wipe each first.',
+  'air-too-late':
+    'Something was put on in {room} in this round already. Measure before the first coat.',
   'nothing-learnt': 'Nothing has been learnt of {room} yet.',
   'nothing-surveyed': 'There is no surface in this home yet. Survey it first.',
   'other-edition': 'The book is at edition {edition} now. Read it as it is now.',
@@ -118,6 +120,7 @@ export const instrument = {
     'The density meter does not answer. Check that it is on and connected, or type what it shows.',
   'strip reader':
     'The strip reader does not answer. Check that it is on and connected, or type what it shows.',
+  thermometer: 'The thermometer does not answer. Type what it shows.',
 } as const;
 
 /** What is allowed in a field, by the code of its check; `most` or `least` is its figure. */
@@ -164,6 +167,8 @@ export const invalid = {
   'price-0-or-more': 'A price is 0 or more.',
   'density-600-1300-kgm': 'A density is 600 to 1300 kg/m³.',
   'temperature-10-40-c': 'A temperature is -10 to 40 °C.',
+  'room-temperature': 'A room that somebody works in is 0 to 45 °C.',
+  'room-humidity': 'The humidity of a room is 10 to 95 %.',
   'day-written-20260131': 'A day is written 2026-01-31.',
   'whole-number-allowed': 'A whole number is allowed.',
   'report-code': 'A code of 12 letters and digits is at the foot of the paper.',

@@ -6,6 +6,7 @@ export const record = {
   bottle: 'Bottle',
   'round-started': 'Round started',
   'round-joined': 'Round joined',
+  'air-measured': 'Room air measured',
   'surface-event': 'At a surface',
   'wet-time': 'Wet time',
   refusal: 'Refusal',
@@ -41,6 +42,7 @@ export const recordWhat = {
   'house-rule': '{asks} {school}',
   'round-started': 'By version {version}',
   'round-joined': 'Works in it too',
+  'air-measured': '{roomName}: {temperature} °C, {humidity} %',
   'round-finished':
     '{done} done{open, plural, =0 {} other {, # left open}}{notMet, plural, =0 {} other {, # not met}}{notShown, plural, =0 {} other {, # not shown}}',
   'surface-event': '{roomName}: {surfaceName}. {event}{why, select, no {} other {: {why}}}',
@@ -71,6 +73,7 @@ export const recordWhat = {
 } as const;
 
 export const recordNote = {
+  'air-measured': 'the wet clocks there go by it',
   approval:
     '{surfaces, plural, one {# surface} other {# surfaces}}, {accepted} accepted with a reason',
   batch: 'from {stockCode}',
@@ -174,20 +177,4 @@ export const unprotected = {
   superuser: 'Not protected: the application signs in to the database as a superuser.',
   owner: 'Not protected: the application owns the tables, and could switch their guards off.',
   'may-change': 'Not protected: the application could change rows of the record.',
-} as const;
-
-export const skipReason = {
-  'no-access': 'I cannot get to it',
-  'client-said-no': 'The client does not want it',
-  'in-use': 'It is in use',
-  damaged: 'It is damaged',
-  'not-there': 'It is not there',
-  'no-time': 'There is no time left',
-} as const;
-
-export const came = {
-  'not-met': 'Not met',
-  'not-shown': 'Not shown',
-  open: 'Not done',
-  skipped: 'Left out',
 } as const;

@@ -8,15 +8,13 @@ import * as mixtures from './mixtures.ts';
 import * as problems from './problems.ts';
 import * as recipes from './recipes.ts';
 import * as records from './records.ts';
-import * as response from './response.ts';
-import * as steps from './steps.ts';
 import * as apartPage from './pages/apart.ts';
 import * as benchPage from './pages/bench.ts';
 import * as housePagePage from './pages/housePage.ts';
 import * as productsPage from './pages/products.ts';
 import * as recordsPage from './pages/records.ts';
-import * as roundPage from './pages/round.ts';
 import * as sourcesPage from './pages/sources.ts';
+import * as protocolPage from './pages/protocol.ts';
 import * as reportPage from './pages/report.ts';
 import * as todayPage from './pages/today.ts';
 import * as trendsPage from './pages/trends.ts';
@@ -34,15 +32,13 @@ export const rest = {
   ...records,
   ...laterNames,
   ...grounds,
-  ...response,
-  ...steps,
   ...apartPage,
   ...benchPage,
   ...housePagePage,
   ...productsPage,
   ...recordsPage,
-  ...roundPage,
   ...sourcesPage,
+  ...protocolPage,
   ...reportPage,
   ...todayPage,
   ...trendsPage,

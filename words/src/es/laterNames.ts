@@ -1,17 +1,5 @@
 /** What things are called that the first page does not name. */
 
-export const event = {
-  lifted: 'Inodoro descargado',
-  washed: 'Limpiado',
-  applied: 'Aplicado',
-  rewet: 'Vuelto a mojar',
-  'seen-wet': 'Visto mojado',
-  'found-dry': 'Encontrado seco',
-  wiped: 'Pasado el paño',
-  rinsed: 'Enjuagado',
-  skipped: 'Se dejó sin hacer',
-};
-
 export const batchName = {
   'of disinfecting strength': 'con fuerza para desinfectar',
   'for respiratory illness only': 'solo para gripe, COVID, VRS y resfriados',

@@ -84,6 +84,7 @@ export const conflict = {
   'id-taken': 'Este id ya es de otra cosa.',
   'round-finished': 'Esta ronda está terminada.',
   'still-wet': 'Todavía mojado: {surfaces}. Primero pase el paño en cada uno.',
+  'air-too-late': 'En {room} ya se puso algo en esta ronda. Mida antes de la primera capa.',
   'nothing-learnt': 'De {room} todavía no se ha aprendido nada.',
   'nothing-surveyed': 'En esta casa todavía no hay superficies. Primero haga la inspección.',
   'other-edition': 'El libro está ahora en la edición {edition}. Léalo como está ahora.',
@@ -116,6 +117,7 @@ export const instrument = {
     'El densímetro no responde. Revise que esté encendido y conectado, o escriba lo que muestra.',
   'strip reader':
     'El lector de tiras no responde. Revise que esté encendido y conectado, o escriba lo que muestra.',
+  thermometer: 'El termómetro no responde. Escriba lo que muestra.',
 };
 
 export const invalid = {
@@ -161,6 +163,8 @@ export const invalid = {
   'price-0-or-more': 'Un precio es 0 o más.',
   'density-600-1300-kgm': 'Una densidad es de 600 a 1300 kg/m³.',
   'temperature-10-40-c': 'Una temperatura es de -10 a 40 °C.',
+  'room-temperature': 'Un cuarto en el que se trabaja está entre 0 y 45 °C.',
+  'room-humidity': 'La humedad de un cuarto es del 10 al 95 %.',
   'day-written-20260131': 'Un día se escribe 2026-01-31.',
   'whole-number-allowed': 'Se permite un número entero.',
   'report-code': 'Al pie del papel hay un código de 12 letras y números.',

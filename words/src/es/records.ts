@@ -5,6 +5,7 @@ export const record = {
   bottle: 'Botella',
   'round-started': 'Ronda empezada',
   'round-joined': 'Se unió a la ronda',
+  'air-measured': 'Aire del cuarto medido',
   'surface-event': 'En una superficie',
   'wet-time': 'Tiempo mojado',
   refusal: 'Rechazo',
@@ -40,6 +41,7 @@ export const recordWhat = {
   'house-rule': '{asks} {school}',
   'round-started': 'Según la versión {version}',
   'round-joined': 'También trabaja en ella',
+  'air-measured': '{roomName}: {temperature} °C, {humidity} %',
   'round-finished':
     '{done} hechas{open, plural, =0 {} one {, # sin hacer} other {, # sin hacer}}{notMet, plural, =0 {} one {, # sin cumplir} other {, # sin cumplir}}{notShown, plural, =0 {} one {, # sin demostrar} other {, # sin demostrar}}',
   'surface-event': '{roomName}: {surfaceName}. {event}{why, select, no {} other {: {why}}}',
@@ -71,6 +73,7 @@ export const recordWhat = {
 };
 
 export const recordNote = {
+  'air-measured': 'los relojes de allí se guían por él',
   approval:
     '{surfaces, plural, one {# superficie} other {# superficies}}, {accepted} con motivo aceptado',
   batch: 'de {stockCode}',
@@ -172,20 +175,4 @@ export const unprotected = {
   superuser: 'Sin proteger: la aplicación entra en la base de datos como superusuario.',
   owner: 'Sin proteger: la aplicación es dueña de las tablas y podría apagar sus guardas.',
   'may-change': 'Sin proteger: la aplicación podría cambiar filas del registro.',
-};
-
-export const skipReason = {
-  'no-access': 'No puedo llegar',
-  'client-said-no': 'El cliente no quiere',
-  'in-use': 'Está en uso',
-  damaged: 'Está dañado',
-  'not-there': 'No está',
-  'no-time': 'No queda tiempo',
-};
-
-export const came = {
-  'not-met': 'No cumplido',
-  'not-shown': 'No demostrado',
-  open: 'Sin hacer',
-  skipped: 'Se dejó sin hacer',
 };

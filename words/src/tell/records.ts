@@ -110,6 +110,10 @@ const more: { [K in RecordKind]?: (words: Words, body: FactBody<K>) => Figures }
     factor: number(words, factor),
     before: number(words, before),
   }),
+  'air-measured': (words, { temperature, humidity }) => ({
+    temperature: number(words, temperature),
+    humidity: number(words, Math.round(humidity * 100)),
+  }),
   correction: (_, { because = 'no' }) => ({ because }),
   refusal: (words, body) => ({
     what: words.name('refusedWhat', body.what),

@@ -10,6 +10,7 @@ export interface Instruments {
   scale?: string | undefined;
   meter?: string | undefined;
   strip?: string | undefined;
+  thermometer?: string | undefined;
 }
 
 /**
@@ -36,7 +37,10 @@ const answerOf = async (
   return match;
 };
 
-export const instrumentRoutes = (on: Serving, { scale, meter, strip }: Instruments): void => {
+export const instrumentRoutes = (
+  on: Serving,
+  { scale, meter, strip, thermometer }: Instruments,
+): void => {
   const stream = scale ? lineStream(scale) : null;
 
   serveEvents(on, streams.scale, (tell) => {
@@ -63,6 +67,14 @@ export const instrumentRoutes = (on: Serving, { scale, meter, strip }: Instrumen
       /^density ([\d.]+) kg\/m3 at (-?[\d.]+) C$/,
     );
     return { density: Number(density), temperature: Number(temperature) };
+  });
+  serve(on, endpoints.readAir, async () => {
+    const [, temperature, humidity] = await answerOf(
+      thermometer,
+      'thermometer',
+      /^air (-?[\d.]+) C ([\d.]+) %$/,
+    );
+    return { temperature: Number(temperature), humidity: Number(humidity) / 100 };
   });
   serve(on, endpoints.readStrip, async () => {
     const [, percent] = await answerOf(strip, 'strip reader', /^strip ([\d.]+) %$/);

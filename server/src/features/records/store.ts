@@ -30,6 +30,7 @@ export const factsById = ({ db }: Context, factIds: readonly string[]) => findFa
 /** The kinds whose bodies name a round; the index of rounds holds these. */
 const kindsOfRounds = [
   'round-started',
+  'air-measured',
   'surface-event',
   'wet-time',
   'late-event',

@@ -16,13 +16,14 @@ import { theCompany } from '../people/service.ts';
 import { versionById } from '../protocols/service.ts';
 import { factsOfRounds, type LedgerRow } from '../records/service.ts';
 import { askedIn, eventsOf, surfacesOf } from './events.ts';
+import { airsOf, asMeasured } from './airs.ts';
 import { lastRoundsOf, type RoundPlace } from './store.ts';
 
 /** As many of the last rounds of a home tell how fast it dries: rooms change. */
 const ROUNDS = 50;
 
-/** For how long coats hold by the tables, whatever was learnt. */
-type ByTables = (protocol: Protocol) => CoatHolds;
+/** For how long coats hold by the tables in the air that was measured, whatever was learnt. */
+type ByTables = (protocol: Protocol, facts: readonly LedgerRow[]) => CoatHolds;
 const roundOf = ({ body }: LedgerRow): string => (body as { roundId: string }).roundId;
 
 interface OfRound {
@@ -37,7 +38,7 @@ const observedInRound = async (
   { round, facts, byTables }: { round: RoundPlace; facts: LedgerRow[]; byTables: ByTables },
 ): Promise<OfRound[]> => {
   const { protocol } = await versionById(context, round.versionId);
-  const holds = byTables(protocol);
+  const holds = byTables(protocol, facts);
   const events = withoutTakenBack(eventsOf(facts, new Map()));
   return surfacesOf(protocol).flatMap(({ surface, roomId }) => {
     const asked = askedIn(round, surface);
@@ -62,7 +63,8 @@ export const learntOfHome = async (context: Context, homeId: string): Promise<Le
   const { rooms } = survey;
   // By the tables alone: what has been taken over is part of what is learnt anew.
   const asSurveyed = { ...survey, rooms: rooms.map((room) => ({ ...room, drying: {} })) };
-  const byTables: ByTables = (protocol) => coatHoldsIn(protocol.rooms, asSurveyed, houseRules);
+  const byTables: ByTables = (protocol, told) =>
+    coatHoldsIn(protocol.rooms, asSurveyed, houseRules, asMeasured(airsOf(told)));
   const rounds = await lastRoundsOf(context, homeId, ROUNDS);
   const facts = await factsOfRounds(
     context,

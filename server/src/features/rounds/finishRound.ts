@@ -14,12 +14,13 @@ import { versionById } from '../protocols/service.ts';
 import { append, turnToAppend } from '../records/service.ts';
 import { askedIn, surfacesOf } from './events.ts';
 import { workedBy } from './service.ts';
+import { keepStates, statesOfHome } from './stateStore.ts';
 import * as store from './store.ts';
 
 /** Every surface of a round with its clock in it. */
 const clocksIn = async (inside: Context, round: store.RoundRecord) => {
   const { protocol } = await versionById(inside, round.versionId);
-  const states = await store.statesOfHome(inside, round.homeId);
+  const states = await statesOfHome(inside, round.homeId);
   const stateOf = new Map(states.map(({ surfaceId, state }) => [surfaceId, state]));
   return surfacesOf(protocol).map(({ surface, roomName }) => ({
     surface,
@@ -31,9 +32,9 @@ const clocksIn = async (inside: Context, round: store.RoundRecord) => {
 
 /** Its clocks are not asked any more; what it left on the surfaces stays. */
 const settle = async (inside: Context, { id, homeId }: store.RoundRecord): Promise<void> => {
-  const states = await store.statesOfHome(inside, homeId);
+  const states = await statesOfHome(inside, homeId);
   const own = states.filter(({ state }) => id in state.rounds);
-  await store.keepStates(
+  await keepStates(
     inside,
     own.map((kept) => ({ ...kept, state: withoutRound(kept.state, id) })),
   );

@@ -4,6 +4,7 @@ import { wordsFor } from '../../platform/http/language.ts';
 import { serve, type Serving } from '../../platform/http/serve.ts';
 import { approvedHomes } from '../protocols/service.ts';
 import { finishRound } from './finishRound.ts';
+import { measureAir } from './measureAir.ts';
 import * as rounds from './service.ts';
 import { roundAhead, startRound } from './startRound.ts';
 import { answerOf, takeEvents, takenOf, type Sent } from './takeEvents.ts';
@@ -34,6 +35,9 @@ export const roundRoutes = (on: Serving): void => {
         ),
       ),
     ),
+  );
+  serve(on, endpoints.measureAir, ({ context, params, body, person }) =>
+    measureAir(context, { roundId: params.id, air: body }, person),
   );
   serve(on, endpoints.finishRound, ({ context, params, body, person }) =>
     finishRound(context, { id: params.id, at: body.at }, person),

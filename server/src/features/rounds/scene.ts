@@ -6,6 +6,7 @@ import { theBook } from '../book/service.ts';
 import type { Person } from '../people/service.ts';
 import { versionById } from '../protocols/service.ts';
 import { factsById, type LedgerRow } from '../records/service.ts';
+import { type KeptState, statesOf, statesOfHome } from './stateStore.ts';
 import * as store from './store.ts';
 
 /** One event as a phone has sent it, and whose session sent it. */
@@ -53,10 +54,10 @@ const statesMet = async (
   inside: Context,
   sent: readonly Sent[],
   surfaces: readonly { homeId: string; surfaceId: string }[],
-): Promise<store.KeptState[]> => {
+): Promise<KeptState[]> => {
   const homes = unique(surfaces.map(({ homeId }) => homeId));
-  if (!sent.some(putsOn)) return store.statesOf(inside, surfaces);
-  return (await Promise.all(homes.map((id) => store.statesOfHome(inside, id)))).flat();
+  if (!sent.some(putsOn)) return statesOf(inside, surfaces);
+  return (await Promise.all(homes.map((id) => statesOfHome(inside, id)))).flat();
 };
 
 /** Looks up, in a few questions, all that these events meet. Whoever asks has the turn to append. */

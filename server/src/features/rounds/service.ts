@@ -4,11 +4,13 @@ import { problems } from '../../platform/http/problems.ts';
 import { personNames, type Person } from '../people/service.ts';
 import { versionById } from '../protocols/service.ts';
 import { factsOfRounds } from '../records/service.ts';
+import { airsOf } from './airs.ts';
 import { asRow } from './asRow.ts';
 import { eventsOf } from './events.ts';
 import * as store from './store.ts';
 
-export { isAnyState, lastRoundByHome } from './store.ts';
+export { isAnyState } from './stateStore.ts';
+export { lastRoundByHome } from './store.ts';
 export { learntOfHome } from './drying.ts';
 export { roundsSince } from './today.ts';
 
@@ -44,6 +46,7 @@ export const roundById = async (context: Context, id: string, person: Person): P
     version,
     clientKeeps: row.clientKeeps,
     holds: row.holds ?? {},
+    airs: airsOf(facts),
     events: eventsOf(facts, names),
   };
 };

@@ -29,7 +29,7 @@ const versionFor = async (inside: Context, { homeId, begun }: Begun): Promise<Ve
 /** For how long coats hold on the surfaces of a version, by the survey as it stands. */
 const holdsOf = async (context: Context, { homeId, protocol }: Version) => {
   const [survey, { houseRules }] = [await surveyOf(context, homeId), await theCompany(context)];
-  return coatHoldsIn(protocol.rooms, survey, houseRules);
+  return coatHoldsIn(protocol.rooms, survey, houseRules, new Map());
 };
 
 /** When it was begun: not after now, and not before the last round of the home was over. */

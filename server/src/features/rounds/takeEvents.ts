@@ -8,7 +8,7 @@ import { becomes, becomesUnknown, type Taken, type Took } from './becomes.ts';
 import { placeIn, toldIn } from './events.ts';
 import { sceneOf, stateIn, stateKey, type Scene, type Sent } from './scene.ts';
 import { seenBy } from './service.ts';
-import { keepStates } from './store.ts';
+import { keepStates } from './stateStore.ts';
 
 export type { Sent, Took };
 

@@ -14,6 +14,7 @@ import { versionById } from '../protocols/service.ts';
 import { factsOfRounds, type LedgerRow } from '../records/service.ts';
 import { askedIn } from './events.ts';
 import { asRow } from './asRow.ts';
+import { statesOfHome } from './stateStore.ts';
 import * as store from './store.ts';
 
 const stopOf = (clock: SurfaceClock, asked: Asked): BoardStop => {
@@ -49,7 +50,7 @@ const roomsOf = async (
   facts: readonly LedgerRow[],
 ): Promise<BoardRound['rooms']> => {
   const { protocol } = await versionById(context, round.versionId);
-  const states = round.finishedAt ? [] : await store.statesOfHome(context, round.homeId);
+  const states = round.finishedAt ? [] : await statesOfHome(context, round.homeId);
   const stateOf = new Map(states.map(({ surfaceId, state }) => [surfaceId, state]));
   const named = endOf(facts);
   return protocol.rooms.map(({ name, surfaces }) => ({

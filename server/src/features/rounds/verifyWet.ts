@@ -11,15 +11,8 @@ import type { Context } from '../../platform/context.ts';
 import { allVersions } from '../protocols/service.ts';
 import { canonical } from '../records/chain.ts';
 import { askedIn, clockOf, type ToldBody } from './events.ts';
-import {
-  allRounds,
-  allStates,
-  forgetStates,
-  keepStates,
-  STATES_CHUNK,
-  type KeptState,
-  type RoundPlace,
-} from './store.ts';
+import { allStates, forgetStates, keepStates, STATES_CHUNK, type KeptState } from './stateStore.ts';
+import { allRounds, type RoundPlace } from './store.ts';
 
 /** What is kept of a surface is not what its events come to. */
 export interface WetBreak {

@@ -4,7 +4,8 @@ import type { Context } from '../../platform/context.ts';
 import { personNames } from '../people/service.ts';
 import { versionById } from '../protocols/service.ts';
 import { placeIn } from './events.ts';
-import { roundsAtHome, wetStates } from './store.ts';
+import { wetStates } from './stateStore.ts';
+import { roundsAtHome } from './store.ts';
 
 /** Which rounds have which surface wet. */
 const wetIn = async (context: Context) =>

@@ -7,7 +7,7 @@ import { Severity } from '../../ui/parts.tsx';
 
 const sayWhy = ({ why, approved, now, reasons }: FlagRow): string => {
   if (why === 'longer' || why === 'shorter')
-    return w.say('protocol.minApproved', {
+    return w.say('review.minApproved', {
       why: w.name('flag', why),
       now: Math.ceil(now / 60),
       approved: Math.ceil(approved / 60),
@@ -33,9 +33,9 @@ export const Flags = ({ home }: { home: HomeDetail }) => {
   if (home.flags.length === 0) return null;
   const inSurvey = new Set(home.rooms.flatMap((room) => room.surfaces.map(({ id }) => id)));
   return (
-    <section className="mt-4" aria-label={w.name('protocol', 'toBeReviewed')}>
+    <section className="mt-4" aria-label={w.name('review', 'toBeReviewed')}>
       <h2 className="mb-1">
-        {w.say('protocol.versionIsToBeReviewed', { number: home.versions[0]?.number ?? 0 })}
+        {w.say('review.versionIsToBeReviewed', { number: home.versions[0]?.number ?? 0 })}
       </h2>
       <div className="held-up">
         {home.flags.map((flag) => (
@@ -43,7 +43,7 @@ export const Flags = ({ home }: { home: HomeDetail }) => {
             <span>
               <Severity
                 is={flag.why === 'never' ? 'never' : 'care'}
-                word={flag.why === 'never' ? undefined : w.name('protocol', 'review')}
+                word={flag.why === 'never' ? undefined : w.name('review', 'review')}
               />
             </span>
             <span>

@@ -7,6 +7,7 @@ import { ReasonList } from '../../ui/ReasonList.tsx';
 import { WetBand } from '../../ui/WetBand.tsx';
 import { rich } from '../../words/rich.tsx';
 import { w } from '../../words/words.ts';
+import { Correct, type Told } from './Correct.tsx';
 import { MakeReport } from './MakeReport.tsx';
 import { factsOf, headline } from './recordFacts.ts';
 
@@ -24,6 +25,9 @@ const WetTime = ({ body }: { body: BodyOf<'wet-time'> }) =>
       />
     </div>
   );
+
+const told: readonly RecordRow['kind'][] = ['surface-event', 'wet-time', 'late-event'];
+const isTold = (row: RecordRow): row is Told => told.includes(row.kind);
 
 const momentIn = (ms: number) => `${dateOf(ms)}, ${timeOf(ms)}`;
 const Hash = ({ of }: { of: string }) => <span className="fig small break-all">{of}</span>;
@@ -63,6 +67,7 @@ export const RecordSheet = ({ row }: { row: RecordRow }) => (
     {row.kind === 'refusal' && <ReasonList of={row.body.reasons} />}
     {row.kind === 'round-finished' && <MakeReport key={row.seq} roundId={row.body.roundId} />}
     <Facts row={row} />
+    {isTold(row) && <Correct key={row.seq} row={row} />}
     <p className="small soft my-3">{w.name('records', 'rowsAreOnlyEverAdded')}</p>
   </>
 );

@@ -1,5 +1,5 @@
 import type { Answer, RecordFilter } from '@zymostat/contract';
-import { api, call } from '../../api/api.ts';
+import { api, call, type WithBody } from '../../api/api.ts';
 
 /** What the page filters records by; the wire carries it as text. */
 export type Filter = Partial<Omit<RecordFilter, 'limit'>>;
@@ -9,6 +9,10 @@ export const recordsApi = api.injectEndpoints({
     records: build.query<Answer<'records'>, Filter>({
       query: (filter) => call('records', { params: filter }),
       providesTags: ['Records'],
+    }),
+    correct: build.mutation<Answer<'addEvent'>, WithBody<'addEvent'>>({
+      query: ({ id, body }) => call('addEvent', { id, body }),
+      invalidatesTags: ['Records', 'Round', 'WetNow'],
     }),
     verification: build.query<Answer<'verification'>, void>({
       query: () => call('verification'),
@@ -20,4 +24,5 @@ export const recordsApi = api.injectEndpoints({
     }),
   }),
 });
-export const { useRecordsQuery, useVerificationQuery, useVerifyMutation } = recordsApi;
+export const { useCorrectMutation, useRecordsQuery, useVerificationQuery, useVerifyMutation } =
+  recordsApi;

@@ -6,6 +6,7 @@ import { tell } from '../../offline/outbox.ts';
 import { StandingNote } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
 import { familyOf, whatIsIn } from './bottle/bottleName.ts';
+import { ScreenTitle } from './ScreenTitle.tsx';
 import { Top } from './Top.tsx';
 import type { RoundWork } from './useRoundWork.ts';
 
@@ -98,8 +99,11 @@ export const NearMiss = ({ work, round, me, onClose }: Props) => {
   };
   return (
     <main className="phone">
-      <Top room={w.name('round', 'nearMiss')} home={round.homeName} />
+      <Top room={round.homeName} home={round.place} />
       <Strips bottle={bottle} inHand={inHand} other={other} />
+      <section className="phone__surface">
+        <ScreenTitle>{w.name('round', 'nearMiss')}</ScreenTitle>
+      </section>
       <h2 className="lines__head">
         <b className="fig">1</b> {w.name('round', 'whatDidItMeet')}
       </h2>

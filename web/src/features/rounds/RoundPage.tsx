@@ -8,6 +8,7 @@ import { useLive } from '../../store/useLive.ts';
 import { StandingNote, Waiting, WentWrong } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
 import { useBatchesQuery } from '../batches/api.ts';
+import { AirHere } from './AirHere.tsx';
 import { Arrive } from './arrive/Arrive.tsx';
 import { useArrived } from './arrive/useArrived.ts';
 import { ChooseBottle } from './bottle/ChooseBottle.tsx';
@@ -33,6 +34,7 @@ interface RestProps {
 
 const Rest = ({ work, round, onAsk }: RestProps) => (
   <section className="phone__next">
+    <AirHere round={round} {...work} />
     <NextList {...work} />
     <p className="my-4 grid gap-3">
       <button className="btn" onClick={() => onAsk('finish')}>

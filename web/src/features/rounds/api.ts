@@ -1,4 +1,4 @@
-import type { Answer } from '@zymostat/contract';
+import type { Answer, Body } from '@zymostat/contract';
 import { api, call } from '../../api/api.ts';
 
 export const roundsApi = api.injectEndpoints({
@@ -19,10 +19,24 @@ export const roundsApi = api.injectEndpoints({
       query: (id) => call('roundAhead', { id }),
       providesTags: ['Home'],
     }),
+    measureAir: build.mutation<Answer<'measureAir'>, { id: string; air: Body<'measureAir'> }>({
+      query: ({ id, air }) => call('measureAir', { id, body: air }),
+      invalidatesTags: ['Round', 'WetNow'],
+    }),
+    readAir: build.mutation<Answer<'readAir'>, void>({
+      query: () => call('readAir', { body: {} }),
+    }),
     wetNow: build.query<Answer<'wetNow'>, void>({
       query: () => call('wetNow'),
       providesTags: ['WetNow'],
     }),
   }),
 });
-export const { useRoundHomesQuery, useRoundsQuery, useRoundQuery, useWetNowQuery } = roundsApi;
+export const {
+  useRoundHomesQuery,
+  useRoundsQuery,
+  useRoundQuery,
+  useWetNowQuery,
+  useMeasureAirMutation,
+  useReadAirMutation,
+} = roundsApi;

@@ -160,9 +160,6 @@ export const apart = {
   addItToTheBook: 'Add it to the book',
   itBindsAtOnceAt:
     'It binds at once at the bench, in caddies, protocols and rounds, and everybody is asked to read the book again.',
-  theCameraDoesNotOpen: 'The camera does not open. Type the code instead.',
-  holdTheCodeBeforeThe: 'Hold the code before the camera',
-  close: 'Close',
   bottle2: 'Bottle {code}, {heldSinceWash}',
   nothingHereSpeaksAgainstThe: 'Nothing here speaks against the rest.',
   and4: '{a} and {b}: {happens}',

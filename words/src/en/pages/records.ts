@@ -47,6 +47,10 @@ export const records = {
   whatIsProved:
     'Each row carries the hash of the one before, and of what it speaks of. Every export carries the signed head: whoever holds one can tell whether the record was cut off or written anew since.',
   head: 'Head: row {seq}, {hash}',
+  wasNotSo: 'It was not so',
+  whyNotSo: 'What was it then, and who says so?',
+  putOnRecord: 'Put it on record',
+  corrected: 'On record: it counts as not done. The row above stays.',
   rowsAreOnlyEverAdded:
     'Rows are only ever added. Each carries the hash of the one before; “Verify now” above the list walks the whole chain.',
   wasNotShown:

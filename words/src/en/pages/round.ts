@@ -224,3 +224,21 @@ export const emergencyNote = {
   leave: 'Take people and animals with you. Leave the bottle.',
   freshAir: 'Open a window only if it is on the way out.',
 } as const;
+
+export const scan = {
+  theCameraDoesNotOpen: 'The camera does not open. Type the code instead.',
+  holdTheCodeBeforeThe: 'Hold the code before the camera',
+  close: 'Close',
+} as const;
+
+export const roomAir = {
+  measure: 'Measure the air of the room',
+  measured: 'Air measured: {temperature} °C, {humidity} %',
+  whatFor: 'Before the first coat. The wet clock then goes by it, not by the survey.',
+  temperature: 'Temperature, °C',
+  humidity: 'Humidity, %',
+  read: 'Read the thermometer',
+  goByIt: 'Go by it',
+  needsSignal: 'This needs signal. Until then the wet clock goes by the survey.',
+  close: 'Back to the round',
+} as const;

@@ -162,9 +162,6 @@ export const apart = {
   addItToTheBook: 'Agregarla al libro',
   itBindsAtOnceAt:
     'Vale de inmediato en las mezclas, canastas, protocolos y rondas, y se pide a todos leer otra vez el libro.',
-  theCameraDoesNotOpen: 'La cámara no se abre. Escriba el código.',
-  holdTheCodeBeforeThe: 'Ponga el código frente a la cámara',
-  close: 'Cerrar',
   bottle2: 'Botella {code}, {heldSinceWash}',
   nothingHereSpeaksAgainstThe: 'Nada de aquí va contra lo demás.',
   and4: '{a} y {b}: {happens}',

@@ -48,6 +48,10 @@ export const records = {
   whatIsProved:
     'Cada fila lleva el hash de la anterior y de aquello de lo que habla. Cada exportación lleva el final firmado: quien tenga una puede saber si después se cortó o se reescribió el registro.',
   head: 'Final: fila {seq}, {hash}',
+  wasNotSo: 'No fue así',
+  whyNotSo: '¿Qué fue entonces, y quién lo dice?',
+  putOnRecord: 'Anotarlo',
+  corrected: 'Anotado: cuenta como no hecho. La fila de arriba se queda.',
   rowsAreOnlyEverAdded:
     'Las filas solo se añaden. Cada una lleva el hash de la anterior; «Verificar ahora», sobre la lista, recorre toda la cadena.',
   wasNotShown:

@@ -224,3 +224,21 @@ export const emergencyNote = {
   leave: 'Lleve a las personas y a los animales. Deje la botella.',
   freshAir: 'Abra una ventana solo si está en el camino.',
 };
+
+export const scan = {
+  theCameraDoesNotOpen: 'La cámara no se abre. Escriba el código.',
+  holdTheCodeBeforeThe: 'Ponga el código frente a la cámara',
+  close: 'Cerrar',
+};
+
+export const roomAir = {
+  measure: 'Medir el aire del cuarto',
+  measured: 'Aire medido: {temperature} °C, {humidity} %',
+  whatFor: 'Antes de la primera capa. El reloj se guía entonces por él y no por el registro.',
+  temperature: 'Temperatura, °C',
+  humidity: 'Humedad, %',
+  read: 'Leer el termómetro',
+  goByIt: 'Guiarse por él',
+  needsSignal: 'Esto necesita señal. Hasta entonces el reloj se guía por el registro.',
+  close: 'Volver a la ronda',
+};

@@ -1,0 +1,7 @@
+import * as response from './response.ts';
+import * as roundNames from './roundNames.ts';
+import * as steps from './steps.ts';
+import * as roundPage from './pages/round.ts';
+
+/** What a round says on the phone, in Spanish. */
+export const round = { ...response, ...roundNames, ...steps, ...roundPage };
