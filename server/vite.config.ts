@@ -13,6 +13,7 @@ export default defineConfig({
         pdfWorker: 'src/pdfWorker.ts',
         seed: 'src/demo/seed.ts',
         importRecords: 'src/importRecords.ts',
+        setUpCode: 'src/setUpCode.ts',
         verify: 'src/verify.ts',
         ingest: 'bench/ingest.ts',
         reads: 'bench/reads.ts',

@@ -19,5 +19,8 @@ export const things = [
   'Records',
   'Verification',
   'Sources',
+  'People',
+  'Invitations',
+  'Beginning',
 ] as const;
 export type Thing = (typeof things)[number];

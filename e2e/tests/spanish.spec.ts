@@ -70,7 +70,7 @@ test('a cleaner is asked for the language once, and works a whole round in it', 
   const washed = page.getByRole('button', { name: /^(Lavado y enjuagado|Limpiado|Sin polvo)/ });
   await expect(washed).toBeVisible();
   await expectGood(page);
-  const next = page.locator('.phone__next').getByRole('button').first();
+  const next = page.locator('.phone__next ol').getByRole('button').first();
   const applied = page.getByRole('button', { name: /^Aplicado/ });
   const take = page.getByRole('button', { name: /^Tome la botella/ });
   // On to the first surface that is kept wet.

@@ -6,6 +6,7 @@ import compression from 'compression';
 import express, { type Express, type Router } from 'express';
 import helmet from 'helmet';
 import { batchRoutes } from './features/batches/routes.ts';
+import { beginningRoutes } from './features/beginning/routes.ts';
 import { boardRoutes } from './features/board/routes.ts';
 import { bookRoutes } from './features/book/routes.ts';
 import { bottleRoutes } from './features/bottles/routes.ts';
@@ -14,6 +15,7 @@ import { instrumentRoutes, type Instruments } from './features/instruments/route
 import { labelRoutes } from './features/labels/routes.ts';
 import { liveRoutes } from './features/live/routes.ts';
 import { mishapRoutes } from './features/mishaps/routes.ts';
+import { invitationRoutes } from './features/people/invitationRoutes.ts';
 import { peopleRoutes } from './features/people/routes.ts';
 import { forgetSession, personOfToken } from './features/people/service.ts';
 import { placeRoutes } from './features/places/routes.ts';
@@ -72,6 +74,8 @@ interface Around {
 const addFeatures = (on: Serving, { notices, key, instruments = {} }: Around): void => {
   sessionRoutes(on);
   peopleRoutes(on);
+  invitationRoutes(on);
+  beginningRoutes(on);
   homeRoutes(on);
   boardRoutes(on);
   protocolRoutes(on);

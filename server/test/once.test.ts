@@ -99,11 +99,17 @@ describe('a key', () => {
       ([, one]) => one.method === 'post' && !isKeyed(one as never),
     );
     expect(bare.map(([name]) => name).sort()).toEqual([
+      'accept',
       'addEvent',
       'addEvents',
       'checkCode',
       'checkPaper',
+      'invite',
       'makeReport',
+      'measureAir',
+      'newPasswordFor',
+      'seeInvitation',
+      'setUp',
       'signIn',
       'startRound',
     ]);

@@ -109,7 +109,15 @@ test('there is no route but those of the contract, each with who may call it', (
   for (const one of [...Object.values(endpoints), ...Object.values(streams)])
     expect(['anyone', 'person', 'supervisor']).toContain(one.who);
   const open = Object.entries(endpoints).filter(([, { who }]) => who === 'anyone');
-  expect(open.map(([name]) => name).sort()).toEqual(['checkCode', 'checkPaper', 'signIn']);
+  expect(open.map(([name]) => name).sort()).toEqual([
+    'accept',
+    'checkCode',
+    'checkPaper',
+    'seeInvitation',
+    'setUp',
+    'setUpNeeded',
+    'signIn',
+  ]);
   app.locals.open.close();
 });
 

@@ -14,7 +14,7 @@ import { listenTo } from '../src/platform/database/notices.ts';
 import { sweep } from '../src/features/session/sweep.ts';
 import { setUpCompany } from '../src/features/people/setUp.ts';
 import { verifyAll } from '../src/features/verification/verifyAll.ts';
-import { hashPassword } from '../src/features/people/service.ts';
+import { hashPassword } from '../src/features/people/passwords.ts';
 
 /* eslint-disable @typescript-eslint/no-explicit-any -- answers are read as a client without types would */
 export interface Answered<T = any> {
@@ -126,6 +126,9 @@ export const seedCompany = async (context: Context) => {
     emergencyNumber: '1',
     poisonLine: '2',
     houseRules: cautiousRules,
+    currency: 'EUR',
+    zone: 'Europe/Madrid',
+    units: 'metric' as const,
   };
   const passwordHash = await hashPassword(password);
   const people = [
@@ -191,7 +194,10 @@ export const breaksIn = async (context: Pick<Context, 'db'>): Promise<RecordBrea
 export const quiet = makeLog('silent');
 
 /** A server of its own on a database of its own, with a clock that the test sets. */
-export const testBed = async ({ roles }: { roles?: Roles } = {}): Promise<Bed> => {
+export const testBed = async ({
+  roles,
+  empty = false,
+}: { roles?: Roles; empty?: boolean } = {}): Promise<Bed> => {
   const { url, ownerUrl, drop } = await freshDatabase(roles);
   await migrateAt(ownerUrl);
   const db = await connectWriters(url);
@@ -199,7 +205,7 @@ export const testBed = async ({ roles }: { roles?: Roles } = {}): Promise<Bed> =
   const context: Context = { db: db.manager, now: () => time, newId: randomUUID };
   const readers = await connectReaders(url);
   const read: Context = { ...context, db: readers.manager };
-  const stock = await seedCompany(context);
+  const stock = empty ? ({} as Bed['stock']) : await seedCompany(context);
   const notices = listenTo(url);
   const app = createApp({ write: context, read, report: read }, { notices, log: quiet, key });
   const server: Server = createServer(app);

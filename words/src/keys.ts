@@ -324,6 +324,7 @@ export interface Figures {
   'conflict.nothing-learnt': { room: string | number };
   'conflict.other-edition': { edition: string | number };
   'conflict.too-many-open': { most: string | number };
+  'conflict.login-taken': { login: string | number };
   'invalid.type': { received: string | number; expected: string | number };
   'invalid.too-long': { requirement: string | number };
   'invalid.wrong-code': { found: string | number; code: string | number };
@@ -446,6 +447,14 @@ export interface Figures {
     how: string | number;
     factor: string | number;
   };
+  'recordWhat.company-ways': {
+    name: string | number;
+    currency: string | number;
+    zone: string | number;
+    units: string;
+  };
+  'recordWhat.invitation': { did: string; role: string | number };
+  'recordWhat.name-changed': { subject: string | number };
   'recordWhat.person-added': { subject: string | number; role: string | number };
   'recordWhat.role-changed': {
     subject: string | number;

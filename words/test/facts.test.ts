@@ -33,6 +33,7 @@ const workedOut: Partial<Record<RecordKind, string[]>> = {
   refusal: ['refused'],
   'rule-added': ['one', 'other'],
   'rule-withdrawn': ['one', 'other'],
+  'name-changed': ['subject'],
   'person-added': ['subject'],
   'role-changed': ['subject'],
   'person-left': ['subject'],

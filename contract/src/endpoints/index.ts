@@ -1,5 +1,7 @@
 import type * as v from 'valibot';
 import { peopleEndpoints } from './people.ts';
+import { companyEndpoints } from './company.ts';
+import { invitationsEndpoints } from './invitations.ts';
 import { boardEndpoints } from './board.ts';
 import { homesEndpoints } from './homes.ts';
 import { protocolsEndpoints } from './protocols.ts';
@@ -23,7 +25,9 @@ import { recordsEndpoints, recordsStreams } from './records.ts';
  * OpenAPI description is made from it.
  */
 export const endpoints = {
+  ...companyEndpoints,
   ...peopleEndpoints,
+  ...invitationsEndpoints,
   ...boardEndpoints,
   ...homesEndpoints,
   ...protocolsEndpoints,

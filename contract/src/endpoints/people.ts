@@ -8,6 +8,7 @@ import {
   session,
   signIn,
 } from '../messages/people.ts';
+import { name } from '../parts/text.ts';
 import { role } from '../parts/trade.ts';
 import { routes } from '../routes.ts';
 import { byId, endpoint } from './endpoint.ts';
@@ -18,6 +19,9 @@ export const peopleEndpoints = {
   signOut: endpoint(routes.signOut, 'person', 'Sign out'),
   setLanguage: endpoint(routes.setLanguage, 'person', 'Choose the language that one reads in', {
     body: chosenLanguage,
+  }),
+  setName: endpoint(routes.setName, 'person', 'Choose what one is called here', {
+    body: v.strictObject({ name }),
   }),
   changePassword: endpoint(
     routes.changePassword,

@@ -6,16 +6,19 @@ import { batch } from './batch.ts';
 import { bookRead } from './bookRead.ts';
 import { bottle } from './bottle.ts';
 import { check } from './check.ts';
+import { companyWays } from './companyWays.ts';
 import { companyNumbers } from './companyNumbers.ts';
 import { correction } from './correction.ts';
 import { dryingTaken } from './dryingTaken.ts';
 import { followUp } from './followUp.ts';
 import { houseRules } from './houseRules.ts';
 import { incident } from './incident.ts';
+import { invitation } from './invitation.ts';
 import { lateEvent } from './lateEvent.ts';
 import { nearMiss } from './nearMiss.ts';
 import {
   companySetUp,
+  nameChanged,
   passwordChanged,
   personAdded,
   personLeft,
@@ -53,6 +56,7 @@ const facts = [
   dryingTaken,
   houseRules,
   companyNumbers,
+  companyWays,
   nearMiss,
   incident,
   followUp,
@@ -61,7 +65,9 @@ const facts = [
   bookRead,
   sourceChecked,
   companySetUp,
+  invitation,
   personAdded,
+  nameChanged,
   roleChanged,
   personLeft,
   signedIn,

@@ -10,21 +10,28 @@ export const companySetUp = factOf('company-set-up', ['Me'], v.strictObject({ ..
 /** Somebody was entered. Names stand outside the ledger: a row holds the id. */
 export const personAdded = factOf(
   'person-added',
-  ['Book'],
+  ['Book', 'People', 'Beginning'],
   v.strictObject({ ...about, personId: id, role }),
+);
+
+/** Somebody is called otherwise from now on. */
+export const nameChanged = factOf(
+  'name-changed',
+  ['Me', 'People'],
+  v.strictObject({ ...about, personId: id }),
 );
 
 /** What somebody may do was changed. */
 export const roleChanged = factOf(
   'role-changed',
-  ['Me', 'Book'],
+  ['Me', 'Book', 'People'],
   v.strictObject({ ...about, personId: id, from: role, to: role }),
 );
 
 /** Somebody left: from then on a pseudonym stands where their name stood. */
 export const personLeft = factOf(
   'person-left',
-  ['Me', 'Book'],
+  ['Me', 'Book', 'People'],
   v.strictObject({ ...about, personId: id }),
 );
 

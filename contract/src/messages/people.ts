@@ -3,7 +3,7 @@ import { languages } from '../languages.ts';
 import { companyRule } from './book.ts';
 import { houseRules } from './houseRules.ts';
 import { name, id, instant } from '../parts/text.ts';
-import { role } from '../parts/trade.ts';
+import { role, units } from '../parts/trade.ts';
 
 /**
  * What crosses the wire, one schema a message. Strengths are fractions, lengths m, volumes m³,
@@ -22,6 +22,10 @@ export const me = v.strictObject({
     name,
     emergencyNumber: v.string(),
     poisonLine: v.string(),
+    /** Nothing where a company of before has not said. */
+    currency: v.nullable(v.string()),
+    zone: v.nullable(v.string()),
+    units: v.nullable(units),
     houseRules,
     /**
      * What the company has added to the book, and which edition that makes; the one this person has
@@ -29,7 +33,9 @@ export const me = v.strictObject({
      */
     ownRules: v.array(companyRule),
     edition: v.number(),
-    /** Counts the changes of house rules and numbers. */
+    /** Whether its first round was begun. */
+    begun: v.boolean(),
+    /** Counts the changes of house rules, numbers and ways. */
     revision: v.number(),
   }),
   readEdition: v.nullable(v.number()),
@@ -38,7 +44,7 @@ export const me = v.strictObject({
 export const chosenLanguage = v.strictObject({ language: v.picklist(languages) });
 
 /** At least 12 characters: length is what counts, no riddles. Source: common practice, no source. */
-const newPassword = v.pipe(
+export const newPassword = v.pipe(
   v.string(),
   v.minLength(12, 'longer-password'),
   v.maxLength(200, 'too-long'),

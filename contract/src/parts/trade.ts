@@ -31,6 +31,15 @@ export const volume = v.pipe(
   v.maxValue(0.1, 'most-amount'),
 );
 
+/** Money by its code in ISO 4217. */
+export const currency = v.pipe(
+  v.string(),
+  v.check((code) => Intl.supportedValuesOf('currency').includes(code), 'currency'),
+);
+
+/** US measures of the kitchen, or metric ones. */
+export const units = v.picklist(['us', 'metric']);
+
 export const role = v.picklist(['supervisor', 'cleaner']);
 
 export const active = v.picklist(actives);

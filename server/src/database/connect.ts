@@ -15,9 +15,11 @@ import {
 } from '../features/people/store.ts';
 import {
   CompanyEntity,
+  InvitationEntity,
   KnownDeviceEntity,
   PersonEntity,
   SessionEntity,
+  SetUpCodeEntity,
 } from '../features/people/tables.ts';
 import { PlaceEntity, PlaceItemEntity } from '../features/places/tables.ts';
 import { versionProof } from '../features/protocols/store.ts';
@@ -42,6 +44,7 @@ import { Corrections1768348800000 } from './migrations/1768348800000-corrections
 import { LearntDrying1768521600000 } from './migrations/1768521600000-learnt-drying.ts';
 import { Reports1768435200000 } from './migrations/1768435200000-reports.ts';
 import { RoomAir1768608000000 } from './migrations/1768608000000-room-air.ts';
+import { CompaniesBegin1768694400000 } from './migrations/1768694400000-companies-begin.ts';
 import { JoinedRounds1768262400000 } from './migrations/1768262400000-joined-rounds.ts';
 import { TakenOnce1767744000000 } from './migrations/1767744000000-taken-once.ts';
 import { Verified1768003200000 } from './migrations/1768003200000-verified.ts';
@@ -70,6 +73,8 @@ const entities = [
   PersonEntity,
   SessionEntity,
   KnownDeviceEntity,
+  InvitationEntity,
+  SetUpCodeEntity,
   HomeEntity,
   RoomEntity,
   SurfaceEntity,
@@ -104,6 +109,7 @@ const migrations = [
   Reports1768435200000,
   LearntDrying1768521600000,
   RoomAir1768608000000,
+  CompaniesBegin1768694400000,
 ];
 
 const opened = (url: string, poolSize: number): Promise<DataSource> =>

@@ -19,6 +19,9 @@ export const company = {
   name: 'Quillet Home Care',
   emergencyNumber: '555-0100',
   poisonLine: '555-0150',
+  currency: 'USD',
+  zone: 'America/New_York',
+  units: 'us' as const,
 };
 
 export const password = 'wet-ten-minutes';

@@ -6,7 +6,7 @@ import { UNSEEN } from '../features/homes/changes.ts';
 import { followUp, logMishap } from '../features/mishaps/service.ts';
 import { setUpCompany } from '../features/people/setUp.ts';
 import { CompanyEntity, type Person } from '../features/people/tables.ts';
-import { hashPassword } from '../features/people/service.ts';
+import { hashPassword } from '../features/people/passwords.ts';
 import { approve } from '../features/protocols/approve.ts';
 import { addRecipe, saveRecipe } from '../features/recipes/service.ts';
 import { addEvent } from '../features/rounds/takeEvents.ts';

@@ -72,6 +72,8 @@ export const missing = {
   address: 'Nothing was found at {address}.',
   session: 'This session was not found.',
   person: 'This person was not found.',
+  invitation: 'This invitation was not found. It may have run out, or been taken back.',
+  code: 'This code does not count. It may have been used, have run out, or been taken back: ask a supervisor for a new one.',
 } as const;
 
 /** What does not fit with what is there already. */
@@ -111,6 +113,8 @@ export const conflict = {
   'too-many-open': '{most} rounds are open already. Finish those first.',
   verifying: 'The record is being verified already. Look again in a moment.',
   'own-rights': 'Nobody changes their own rights. Ask another supervisor.',
+  'begun-before': 'A company has begun here already. Sign in.',
+  'login-taken': 'Somebody signs in as {login} already. Choose another name to sign in with.',
   'last-supervisor': 'There must be a supervisor. Make somebody else a supervisor first.',
 } as const;
 
@@ -180,6 +184,11 @@ export const invalid = {
   'no-such-day': 'There is no such day.',
   'at-least-one': 'At least one.',
   'longer-password': 'A password has at least 12 characters. A few words in a row are good.',
+  'common-password':
+    'This password is one of those that are tried first. A few words in a row are good.',
+  'wrong-set-up-code': 'This is not the code that the server printed last.',
+  currency: 'A currency is written as its code, as EUR or USD.',
+  login: '2 to 40 letters, figures, dots, hyphens or _, without spaces.',
   'wrong-password': 'This is not your present password.',
   'not-printable': 'There are letters in it that cannot be printed. Write it in Latin letters.',
   'word-too-long': 'One word is longer than 40 letters. It would not fit on the poster.',

@@ -19,6 +19,9 @@ export const record = {
   'rule-withdrawn': 'Rule withdrawn',
   'book-read': 'Book read',
   'source-checked': 'Source checked',
+  'company-ways': 'The company’s ways',
+  invitation: 'Invitation',
+  'name-changed': 'Name changed',
   'company-numbers': 'Whom to call',
   'late-event': 'Sent late',
   correction: 'Taken back',
@@ -62,6 +65,11 @@ export const recordWhat = {
   'report-made': '{code}, {rows} rows',
   'drying-taken': '{roomName}: {how}, {factor} times as fast as the tables say',
   'company-set-up': 'The company began',
+  'company-ways':
+    '{name}: {currency}, {zone}, {units, select, us {cups and ounces} other {litres}}',
+  invitation:
+    '{did, select, made {A code was made} renewed {A new code was made} used {The code was used} other {Taken back}}: {role}',
+  'name-changed': 'now {subject}',
   'person-added': '{subject}: {role}',
   'role-changed': '{subject}: from {from} to {to}',
   'person-left': '{subject}',

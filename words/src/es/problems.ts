@@ -71,6 +71,8 @@ export const missing = {
   address: 'No se encontró nada en {address}.',
   session: 'No se encontró esta sesión.',
   person: 'No se encontró a esta persona.',
+  invitation: 'No se encontró esta invitación. Puede haber vencido, o haberse retirado.',
+  code: 'Este código no vale. Puede haberse usado, haber vencido o haberse retirado: pida otro a un supervisor.',
 };
 
 export const conflict = {
@@ -108,6 +110,8 @@ export const conflict = {
   'too-many-open': 'Ya hay {most} rondas abiertas. Termine esas primero.',
   verifying: 'El registro ya se está verificando. Mire de nuevo en un momento.',
   'own-rights': 'Nadie cambia sus propios permisos. Pida a otro supervisor que lo haga.',
+  'begun-before': 'Aquí ya empezó una empresa. Inicie sesión.',
+  'login-taken': 'Ya hay quien entra como {login}. Elija otro nombre para entrar.',
   'last-supervisor': 'Tiene que haber un supervisor. Nombre primero a otra persona.',
 };
 
@@ -177,6 +181,11 @@ export const invalid = {
   'at-least-one': 'Al menos uno.',
   'longer-password':
     'Una contraseña tiene al menos 12 caracteres. Unas palabras seguidas sirven bien.',
+  'common-password':
+    'Esta contraseña es de las que se prueban primero. Unas cuantas palabras seguidas están bien.',
+  'wrong-set-up-code': 'No es el código que el servidor mostró la última vez.',
+  currency: 'Una moneda se escribe con su código, como EUR o USD.',
+  login: 'De 2 a 40 letras, cifras, puntos, guiones o _, sin espacios.',
   'wrong-password': 'Esta no es su contraseña actual.',
   'not-printable': 'Contiene letras que no se pueden imprimir. Escríbalo en letras latinas.',
   'word-too-long': 'Una palabra tiene más de 40 letras. No cabría en el cartel.',

@@ -119,6 +119,7 @@ const more: { [K in RecordKind]?: (words: Words, body: FactBody<K>) => Figures }
     what: words.name('refusedWhat', body.what),
     refused: refusedInWords(words, body),
   }),
+  invitation: (words, { role }) => ({ role: words.name('roleName', role) }),
   'person-added': (words, { role }) => ({ role: words.name('roleName', role) }),
   'role-changed': (words, { from, to }) => ({
     from: words.name('roleName', from),

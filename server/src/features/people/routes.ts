@@ -4,11 +4,24 @@ import { sessionToken } from '../../platform/http/session.ts';
 import { setNumbers } from './numbers.ts';
 import * as rights from './rights.ts';
 import { setLanguage } from './service.ts';
+import { isToBegin } from './begin.ts';
+import { setName } from './setName.ts';
+import { answerQuestion, setWays } from './ways.ts';
 import * as sessions from './sessions.ts';
 
 export const peopleRoutes = (on: Serving): void => {
   serve(on, endpoints.setNumbers, ({ context, body, person, seen }) =>
     setNumbers(context, body, { person, seen }),
+  );
+  serve(on, endpoints.setUpNeeded, async ({ context }) => ({ needed: await isToBegin(context) }));
+  serve(on, endpoints.setWays, ({ context, body, person, seen }) =>
+    setWays(context, body, { person, seen }),
+  );
+  serve(on, endpoints.answerQuestion, ({ context, body }) =>
+    answerQuestion(context, body.question),
+  );
+  serve(on, endpoints.setName, ({ context, body, person, request }) =>
+    setName(context, body.name, { person, token: sessionToken(request)! }),
   );
   serve(on, endpoints.setLanguage, ({ context, body, person, request }) =>
     setLanguage(context, body, person, sessionToken(request)!),

@@ -1,4 +1,3 @@
-import { hash } from '@node-rs/argon2';
 import type { Body } from '@zymostat/contract';
 import { LRUCache } from 'lru-cache';
 import type { Context } from '../../platform/context.ts';
@@ -8,16 +7,10 @@ import { sha256 } from '../../platform/sha256.ts';
 import * as store from './store.ts';
 
 export type { Caller as Person } from '../../platform/http/caller.ts';
+export { forgetInvitationsBefore as forgetInvitations } from './invitationStore.ts';
 export { allPeople, forgetSessionsBefore as forgetSessions } from './store.ts';
 
 export const SESSION_MS = 14 * 86_400_000;
-
-/**
- * Argon2id, the library's default kind, at the strength OWASP's password storage advice names
- * (memory).
- */
-export const hashPassword = (password: string): Promise<string> =>
-  hash(password, { memoryCost: 19_456, timeCost: 2, parallelism: 1 });
 
 export const hashToken = sha256;
 
@@ -27,7 +20,7 @@ export const theCompany = async (context: Context): Promise<store.Company> => {
   return company;
 };
 
-type CompanyChange = Partial<Pick<store.Company, 'emergencyNumber' | 'poisonLine' | 'houseRules'>>;
+type CompanyChange = store.CompanyFields;
 
 /** Changes the company as somebody had seen it; gives it as it stood before and stands now. */
 export const changeCompany = async (

@@ -3,7 +3,8 @@ import type { Answer, Body } from '@zymostat/contract';
 import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
 import { append } from '../records/service.ts';
-import { hashPassword, hashToken, type Person } from './service.ts';
+import { hashPassword, refuseCommon } from './passwords.ts';
+import { hashToken, type Person } from './service.ts';
 import * as store from './store.ts';
 
 /** A person's sessions, and which of them asks. */
@@ -59,6 +60,7 @@ export const changePassword = async (
   const known = await store.personById(context, person.id);
   if (!known || !(await verify(known.passwordHash, current)))
     throw problems.badRequest([{ path: 'now', code: 'wrong-password' }]);
+  refuseCommon(next, 'next');
   const passwordHash = await hashPassword(next);
   await within(context, async (inside) => {
     await store.changePerson(inside, person.id, { passwordHash });

@@ -1,8 +1,11 @@
 import { within, type Context } from '../../platform/context.ts';
 import { appendAll, type NewFact } from '../records/service.ts';
-import { addCompany, addPeople, type Company, type Person } from './store.ts';
+import { addCompany, addPeople, type NewCompany, type Person } from './store.ts';
 
-type NewPerson = Pick<Person, 'id' | 'name' | 'login' | 'role' | 'passwordHash' | 'language'>;
+export type NewPerson = Pick<
+  Person,
+  'id' | 'name' | 'login' | 'role' | 'passwordHash' | 'language'
+>;
 
 const enteredBy = (inside: Context, by: NewPerson, { id, role }: NewPerson): NewFact => ({
   kind: 'person-added',
@@ -27,24 +30,31 @@ export const enterPeople = async (
   );
 };
 
+type FirstPeople = readonly [NewPerson, ...NewPerson[]];
+
 /** A company begins, with its first people; the first of them does it. */
+export const setUpInside = async (
+  inside: Context,
+  company: NewCompany,
+  people: FirstPeople,
+): Promise<void> => {
+  await addCompany(inside, company);
+  await appendAll(inside, [
+    {
+      kind: 'company-set-up',
+      factId: inside.newId(),
+      at: inside.now(),
+      home: null,
+      person: people[0],
+      row: { table: 'company', id: company.id },
+      body: {},
+    },
+  ]);
+  await enterPeople(inside, people, people[0]);
+};
+
 export const setUpCompany = (
   context: Context,
-  company: Omit<Company, 'revision'>,
-  people: readonly [NewPerson, ...NewPerson[]],
-): Promise<void> =>
-  within(context, async (inside) => {
-    await addCompany(inside, company);
-    await appendAll(inside, [
-      {
-        kind: 'company-set-up',
-        factId: inside.newId(),
-        at: inside.now(),
-        home: null,
-        person: people[0],
-        row: { table: 'company', id: company.id },
-        body: {},
-      },
-    ]);
-    await enterPeople(inside, people, people[0]);
-  });
+  company: NewCompany,
+  people: FirstPeople,
+): Promise<void> => within(context, (inside) => setUpInside(inside, company, people));

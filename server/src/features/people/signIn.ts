@@ -3,73 +3,22 @@ import { verify } from '@node-rs/argon2';
 import type { SignIn } from '@zymostat/contract';
 import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
-import { append } from '../records/service.ts';
 import { countAttempt, forgetAttempts } from './guessingStore.ts';
-import { hashPassword, hashToken, SESSION_MS } from './service.ts';
+import { newToken, openSession, type Device, type From, type SignedIn } from './openSession.ts';
+import { hashPassword } from './passwords.ts';
+import { hashToken } from './service.ts';
 import * as store from './store.ts';
-
-/** From where somebody signs in. */
-export interface From {
-  address: string;
-  /** What the device keeps since an earlier sign-in, by whomever. */
-  deviceToken: string | undefined;
-  /** What its browser says it is. */
-  userAgent: string;
-}
-
-export interface SignedIn {
-  token: string;
-  deviceToken: string;
-  person: store.Person;
-}
 
 /**
  * An unknown login costs as much time as a wrong password, so that logins cannot be guessed apart.
  */
 const noSuchPerson = hashPassword(randomBytes(16).toString('hex'));
 
-const newToken = (): string => randomBytes(32).toString('base64url');
-
-const MOST_DEVICE = 120;
-
-/** Opens a session and writes down that it was opened. */
-const open = async (
-  inside: Context,
-  person: store.Person,
-  { known, userAgent, deviceToken }: Pick<From, 'userAgent'> & Known,
-): Promise<SignedIn> => {
-  const token = newToken();
-  const now = inside.now();
-  await store.openSession(inside, {
-    tokenHash: hashToken(token),
-    personId: person.id,
-    openedAt: new Date(now),
-    expiresAt: new Date(now + SESSION_MS),
-    device: userAgent.slice(0, MOST_DEVICE),
-  });
-  const at = new Date(now);
-  await store.knowDevice(inside, { tokenHash: hashToken(deviceToken), personId: person.id, at });
-  await append(inside, {
-    kind: 'signed-in',
-    factId: inside.newId(),
-    at: now,
-    home: null,
-    person,
-    body: { newDevice: !known },
-  });
-  return { token, deviceToken, person };
-};
-
-interface Known {
-  known: boolean;
-  deviceToken: string;
-}
-
 const deviceOf = async (
   context: Context,
   person: store.Person | null,
   deviceToken: string | undefined,
-): Promise<Known> => {
+): Promise<Device> => {
   const tokenHash = deviceToken ? hashToken(deviceToken) : null;
   const known =
     tokenHash !== null &&
@@ -97,5 +46,5 @@ export const signIn = async (
   const right = await verify(person?.passwordHash ?? (await noSuchPerson), password);
   if (!person || !right) throw problems.signInFailed();
   await forgetAttempts(context, guesser);
-  return within(context, (inside) => open(inside, person, { ...device, userAgent }));
+  return within(context, (inside) => openSession(inside, person, { ...device, userAgent }));
 };

@@ -24,7 +24,9 @@ export const personNameView: View = {
 /** What is proved of each row: docs/decisions.md says why these columns. */
 export const companyProof: View = {
   name: 'company_proof',
-  select: `SELECT id, jsonb_build_array(id, name, emergency_number, poison_line, house_rules)::text AS text FROM company`,
+  // Companies of before their ways were kept are spoken of without them.
+  select: `SELECT id, (jsonb_build_array(id, name, emergency_number, poison_line, house_rules)
+    || CASE WHEN currency IS NULL THEN '[]'::jsonb ELSE jsonb_build_array(currency, zone, units) END)::text AS text FROM company`,
 };
 
 /** The salt goes when a person leaves: what was hashed of their name can then not be guessed. */
@@ -41,7 +43,7 @@ export const houseRulesView: View = {
 
 const findCompany = prepared<Company>(
   'company',
-  'SELECT id, name, emergency_number AS "emergencyNumber", poison_line AS "poisonLine", house_rules AS "houseRules", revision FROM company LIMIT 1',
+  'SELECT id, name, emergency_number AS "emergencyNumber", poison_line AS "poisonLine", house_rules AS "houseRules", currency, zone, units, answered, revision FROM company LIMIT 1',
 );
 export const companyIn = async ({ db }: Context): Promise<Company | undefined> =>
   (await findCompany(db, []))[0];
@@ -50,17 +52,23 @@ export const companyIn = async ({ db }: Context): Promise<Company | undefined> =
 export const holdCompany = ({ db }: Context): Promise<Company | null> =>
   db.findOne(CompanyEntity, { where: {}, lock: { mode: 'pessimistic_write' } });
 
-type CompanyFields = Partial<Pick<Company, 'emergencyNumber' | 'poisonLine' | 'houseRules'>>;
+export type CompanyFields = Partial<Omit<Company, 'id' | 'revision' | 'answered'>>;
 export const changeCompany = async (
   { db }: Context,
   id: string,
   fields: CompanyFields & Pick<Company, 'revision'>,
 ): Promise<void> => void (await db.getRepository(CompanyEntity).update({ id }, fields));
 
-export const addCompany = async (
+/** Keeps which questions of the house somebody has looked at. */
+export const keepAnswered = async (
   { db }: Context,
-  company: Omit<Company, 'revision'>,
-): Promise<void> => void (await db.getRepository(CompanyEntity).insert(company));
+  id: string,
+  answered: Company['answered'],
+): Promise<void> => void (await db.getRepository(CompanyEntity).update({ id }, { answered }));
+
+export type NewCompany = Omit<Company, 'revision' | 'answered'>;
+export const addCompany = async ({ db }: Context, company: NewCompany): Promise<void> =>
+  void (await db.getRepository(CompanyEntity).insert({ ...company, answered: [] }));
 
 export const addPeople = async ({ db }: Context, people: readonly Person[]): Promise<void> =>
   void (await db.getRepository(PersonEntity).insert([...people]));

@@ -1,4 +1,4 @@
-import type { HouseRules } from '@zymostat/core';
+import type { HouseQuestion, HouseRules } from '@zymostat/core';
 import type { Language } from '@zymostat/contract';
 import { EntitySchema } from 'typeorm';
 
@@ -8,6 +8,11 @@ export interface Company {
   emergencyNumber: string;
   poisonLine: string;
   houseRules: HouseRules;
+  currency: string | null;
+  zone: string | null;
+  units: 'us' | 'metric' | null;
+  /** Questions of the house that somebody has looked at and answered. */
+  answered: HouseQuestion[];
   revision: number;
 }
 export const CompanyEntity = new EntitySchema<Company>({
@@ -18,6 +23,10 @@ export const CompanyEntity = new EntitySchema<Company>({
     emergencyNumber: { type: 'text', name: 'emergency_number' },
     poisonLine: { type: 'text', name: 'poison_line' },
     houseRules: { type: 'jsonb', name: 'house_rules' },
+    currency: { type: 'text', nullable: true },
+    zone: { type: 'text', nullable: true },
+    units: { type: 'text', nullable: true },
+    answered: { type: 'jsonb' },
     revision: { type: 'integer', default: 0 },
   },
 });
@@ -83,5 +92,46 @@ export const KnownDeviceEntity = new EntitySchema<KnownDevice>({
     tokenHash: { type: 'text', primary: true, name: 'token_hash' },
     personId: { type: 'uuid', primary: true, name: 'person_id' },
     at: { type: 'timestamptz' },
+  },
+});
+
+/** Somebody who is asked in, or may choose a new password, by the hash of a code that counts once. */
+export interface Invitation {
+  id: string;
+  codeHash: string;
+  name: string;
+  role: Person['role'];
+  language: Language | null;
+  /** Whose new password it is for. */
+  personId: string | null;
+  madeBy: string;
+  madeAt: Date;
+  expiresAt: Date;
+}
+export const InvitationEntity = new EntitySchema<Invitation>({
+  name: 'invitation',
+  columns: {
+    id: { type: 'uuid', primary: true },
+    codeHash: { type: 'text', name: 'code_hash' },
+    name: { type: 'text' },
+    role: { type: 'text' },
+    language: { type: 'text', nullable: true },
+    personId: { type: 'uuid', name: 'person_id', nullable: true },
+    madeBy: { type: 'uuid', name: 'made_by' },
+    madeAt: { type: 'timestamptz', name: 'made_at' },
+    expiresAt: { type: 'timestamptz', name: 'expires_at' },
+  },
+});
+
+/** By the hash of the code by which a company may begin here. */
+export interface SetUpCode {
+  codeHash: string;
+  madeAt: Date;
+}
+export const SetUpCodeEntity = new EntitySchema<SetUpCode>({
+  name: 'set_up_code',
+  columns: {
+    codeHash: { type: 'text', primary: true, name: 'code_hash' },
+    madeAt: { type: 'timestamptz', name: 'made_at' },
   },
 });

@@ -10,7 +10,7 @@ import { eventsOf } from './events.ts';
 import * as store from './store.ts';
 
 export { isAnyState } from './stateStore.ts';
-export { lastRoundByHome } from './store.ts';
+export { isAnyRound, lastRoundByHome } from './store.ts';
 export { learntOfHome } from './drying.ts';
 export { roundsSince } from './today.ts';
 

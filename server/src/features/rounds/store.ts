@@ -112,6 +112,11 @@ const findLast = prepared<{ homeId: string; at: Date }>(
 export const lastRoundByHome = async ({ db }: Context): Promise<Map<string, number>> =>
   new Map((await findLast(db, [])).map(({ homeId, at }) => [homeId, at.getTime()]));
 
+const findAny = prepared<{ any: boolean }>('any round', 'SELECT EXISTS (SELECT FROM round) AS any');
+/** Whether a round was ever begun. */
+export const isAnyRound = async ({ db }: Context): Promise<boolean> =>
+  (await findAny(db, []))[0]!.any;
+
 const findFinished = prepared<{ at: Date | null }>(
   'last finished',
   'SELECT max(finished_at) AS at FROM round WHERE home_id = $1',
