@@ -17,6 +17,7 @@ export * from './reference/ingredients.ts';
 export * from './reference/materials.ts';
 export * from './reference/neverCombine.ts';
 export * from './reference/products.ts';
+export * from './reference/countries.ts';
 export * from './reference/roomAir.ts';
 export * from './reference/sources.ts';
 export * from './reference/surfaceKinds.ts';

@@ -1,12 +1,15 @@
 import { later, laterOnRound } from '../words/later.ts';
 import { changeLanguage, w } from '../words/words.ts';
-import { lazy, Suspense, useEffect } from 'react';
+import type { Me } from '@zymostat/contract';
+import { lazy, Suspense, useEffect, type ReactNode } from 'react';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { LanguageChoice } from '../features/people/LanguageChoice.tsx';
-import { SignIn } from '../features/people/SignIn.tsx';
+import { Entrance } from '../features/entrance/Entrance.tsx';
 import { Waiting, WentWrong } from '../ui/parts.tsx';
 import { problemOf } from '../api/api.ts';
 import { useMeQuery } from '../api/me.ts';
+import { useAppDispatch } from '../store/store.ts';
+import { units } from '../store/units.ts';
 import { whenTaken } from '../offline/worker.ts';
 import { Shell } from './Shell.tsx';
 import { WayOn } from './WayOn.tsx';
@@ -27,6 +30,11 @@ const TheBook = later(() => import('../features/book/rules/TheBook.tsx'));
 const Records = later(() => import('../features/records/Records.tsx'));
 const Trends = later(() => import('../features/trends/TrendsPage.tsx'));
 const HouseRules = later(() => import('../features/houseRules/HouseRulesPage.tsx'));
+const Beginning = later(() => import('../features/beginning/BeginningPage.tsx'));
+const Team = later(() => import('../features/team/TeamPage.tsx'));
+const Own = later(() => import('../features/team/OwnPage.tsx'));
+const Ways = later(() => import('../features/team/WaysPage.tsx'));
+const JoinPage = later(() => import('../features/entrance/JoinPage.tsx'));
 const Products = later(() => import('../features/stock/Products.tsx'));
 const Sources = later(() => import('../features/sources/Sources.tsx'));
 const Rounds = laterOnRound(() => import('../features/rounds/Rounds.tsx'));
@@ -61,32 +69,50 @@ const supervisors = (
     <Route path="/records/trends" element={<Trends />} />
     <Route path="/house-rules" element={<HouseRules />} />
     <Route path="/products" element={<Products />} />
+    <Route path="/begin" element={<Beginning />} />
+    <Route path="/people" element={<Team />} />
+    <Route path="/company" element={<Ways />} />
   </>
 );
 
-/** What a client sees without an account. */
-const ForClients = () => (
-  <WayOn>
-    <Suspense>
-      <CheckPage />
-    </Suspense>
-  </WayOn>
-);
+/** What is seen without an account: a client’s check, and coming in by a code. */
+const open: Record<string, ReactNode> = { '/check': <CheckPage />, '/join': <JoinPage /> };
 
 export const App = () => {
   const { pathname } = useLocation();
-  return pathname === '/check' ? <ForClients /> : <ForPeople />;
+  if (!(pathname in open)) return <ForPeople />;
+  return (
+    <WayOn>
+      <Suspense>{open[pathname]}</Suspense>
+    </WayOn>
+  );
 };
 
-const ForPeople = () => {
-  const { data: me, error, isLoading } = useMeQuery();
+/** Where somebody begins: on the way to the first round, where there was none. */
+const startOf = ({ person, company }: Me): string => {
+  if (person.role === 'cleaner') return '/rounds';
+  return company.begun ? '/homes' : '/begin';
+};
+
+/** What happens as soon as somebody is known. */
+const useWelcome = (me: Me | undefined): void => {
   // What was done without signal is sent from wherever the application is opened again.
   const personId = me?.person.id;
+  const companyUnits = me?.company.units;
+  const dispatch = useAppDispatch();
+  useEffect(() => {
+    if (companyUnits) dispatch(units.actions.ofCompany(companyUnits));
+  }, [companyUnits, dispatch]);
   useEffect(() => {
     if (!personId) return;
     void resumeKept();
     whenTaken(() => void fetchAtHand());
   }, [personId]);
+};
+
+const ForPeople = () => {
+  const { data: me, error, isLoading } = useMeQuery();
+  useWelcome(me);
   if (isLoading) return null;
   if (error && problemOf(error).status !== 401)
     return (
@@ -94,7 +120,12 @@ const ForPeople = () => {
         <WentWrong error={error} />
       </main>
     );
-  if (!me || error) return <SignIn />;
+  if (!me || error)
+    return (
+      <Suspense>
+        <Entrance />
+      </Suspense>
+    );
   const { language } = me.person;
   if (!language) return <LanguageChoice />;
   if (language !== w.language) {
@@ -110,6 +141,7 @@ const ForPeople = () => {
           <Route path="/emergency" element={<Emergency />} />
           <Route element={<Shell me={me} />}>
             {supervisor && supervisors}
+            <Route path="/me" element={<Own />} />
             <Route path="/sources" element={<Sources />} />
             <Route path="/rounds" element={<Rounds />} />
             <Route path="/bench" element={<Bench />} />
@@ -121,7 +153,7 @@ const ForPeople = () => {
             <Route path="/keep-apart/log" element={<Log />} />
             <Route path="/keep-apart/book" element={<TheBook />} />
             {supervisor && <Route path="/keep-apart/homes" element={<ClientHomes />} />}
-            <Route path="*" element={<Navigate to={supervisor ? '/homes' : '/rounds'} replace />} />
+            <Route path="*" element={<Navigate to={startOf(me)} replace />} />
           </Route>
         </Routes>
       </Suspense>

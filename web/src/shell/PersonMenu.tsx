@@ -1,46 +1,21 @@
-import { languages, type Me } from '@zymostat/contract';
+import type { Me } from '@zymostat/contract';
 import { Link } from 'react-router';
 import { useSignOutMutation } from '../api/me.ts';
 import { signedOut } from '../api/signedOut.ts';
-import { LanguageButtons, useChooseLanguage } from '../features/people/LanguageChoice.tsx';
-import { useAppDispatch, useAppSelector } from '../store/store.ts';
-import { units } from '../store/units.ts';
+import { useAppSelector } from '../store/store.ts';
 import { w } from '../words/words.ts';
 
 const MENU = 'person';
 /** Whatever is chosen in it, the menu closes: each of its items says so itself. */
 const closing = { popoverTarget: MENU, popoverTargetAction: 'hide' } as const;
 
-const UnitsItem = () => {
-  const dispatch = useAppDispatch();
-  const chosen = useAppSelector((state) => state.units);
-  const other = chosen === 'us' ? 'metric' : 'us';
-  return (
-    <button
-      {...closing}
-      className="options__one"
-      onClick={() => dispatch(units.actions.chosen(other))}
-    >
-      {w.say('shell.show', { units: other })}
-    </button>
-  );
-};
-
-const LanguageItems = () => {
-  const { choose } = useChooseLanguage();
-  return (
-    <LanguageButtons
-      of={languages.filter((one) => one !== w.language)}
-      className="options__one"
-      onChoose={(one) => void choose(one)}
-    />
-  );
-};
-
 const Places = ({ supervisor }: { supervisor: boolean }) => {
   const places = [
+    { to: '/me', name: w.name('shell', 'yourPage') },
     ...(supervisor
       ? [
+          { to: '/people', name: w.name('shell', 'people') },
+          { to: '/company', name: w.name('shell', 'company') },
           { to: '/house-rules', name: w.name('shell', 'houseRules2') },
           { to: '/products', name: w.name('shell', 'registeredProducts') },
         ]
@@ -83,8 +58,6 @@ export const PersonMenu = ({ me }: { me: Me }) => (
     </button>
     {/* The browser's own popover: it closes at Escape and at a press beside it, and gives the focus back. */}
     <div id={MENU} popover="auto" className="options options--person">
-      <UnitsItem />
-      <LanguageItems />
       <Places supervisor={me.person.role === 'supervisor'} />
       <SignOutItem />
     </div>

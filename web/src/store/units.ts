@@ -4,7 +4,12 @@ export type UnitSystem = 'us' | 'metric';
 
 const KEY = 'zymostat.units';
 
-/** Which measures a person reads; kept on their device. Everything underneath stays SI. */
+const isKept = (): boolean => localStorage.getItem(KEY) !== null;
+
+/**
+ * Which measures a person reads; kept on their device, else the company’s. Everything underneath
+ * stays SI.
+ */
 export const units = createSlice({
   name: 'units',
   initialState: (): UnitSystem => (localStorage.getItem(KEY) === 'metric' ? 'metric' : 'us'),
@@ -13,5 +18,7 @@ export const units = createSlice({
       localStorage.setItem(KEY, payload);
       return payload;
     },
+    /** The company’s, where nothing was chosen on this device. */
+    ofCompany: (chosen, { payload }: PayloadAction<UnitSystem>) => (isKept() ? chosen : payload),
   },
 });

@@ -9,6 +9,9 @@ import * as problems from './problems.ts';
 import * as recipes from './recipes.ts';
 import * as records from './records.ts';
 import * as apartPage from './pages/apart.ts';
+import * as beginPage from './pages/begin.ts';
+import * as joiningPage from './pages/joining.ts';
+import * as teamPage from './pages/team.ts';
 import * as benchPage from './pages/bench.ts';
 import * as housePagePage from './pages/housePage.ts';
 import * as productsPage from './pages/products.ts';
@@ -33,6 +36,9 @@ export const rest = {
   ...laterNames,
   ...grounds,
   ...apartPage,
+  ...beginPage,
+  ...joiningPage,
+  ...teamPage,
   ...benchPage,
   ...housePagePage,
   ...productsPage,

@@ -33,14 +33,19 @@ export const TextControl = <In extends FieldValues>({
 export const ChoiceControl = <In extends FieldValues, V>({
   of,
   name,
+  onChosen,
   ...rest
-}: Of<In, V> & Omit<ChoiceProps<V>, Fixed>) => {
+}: Of<In, V> & Omit<ChoiceProps<V>, Fixed> & { onChosen?: (value: V) => void }) => {
   const { field, fieldState } = useController({ control: of, name });
+  const choose = (value: V) => {
+    field.onChange(value);
+    onChosen?.(value);
+  };
   return (
     <Choice
       {...rest}
       value={field.value as V}
-      onChange={field.onChange}
+      onChange={choose}
       wrong={fieldState.error?.message}
     />
   );

@@ -8,7 +8,7 @@ import { serverNow } from '../../../api/serverTime.ts';
 import { listOf } from '../../../words/list.ts';
 import { w } from '../../../words/words.ts';
 import { stepIcons } from '../stepIcons.ts';
-import { soundWanted, wantSound } from '../useDueSignal.ts';
+import { soundWanted, wantSound } from '../../../store/sound.ts';
 import { ScreenTitle } from '../ScreenTitle.tsx';
 import { Top } from '../Top.tsx';
 import { carried, toSeeTo, type ToSeeTo } from './asked.ts';

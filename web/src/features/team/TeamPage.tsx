@@ -1,0 +1,127 @@
+import type { Answer, Invitation } from '@zymostat/contract';
+import { useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { useMeQuery } from '../../api/me.ts';
+import { ListRow } from '../../ui/ListRow.tsx';
+import { StandingNote, WentWrong } from '../../ui/parts.tsx';
+import { w } from '../../words/words.ts';
+import { useBookQuery } from '../book/api.ts';
+import { CompanyTabs } from './CompanyTabs.tsx';
+import { useInvitationsQuery, usePeopleQuery } from './api.ts';
+import { Code } from './Code.tsx';
+import { InvitationSheet, invitationLine } from './InvitationSheet.tsx';
+import { Invite } from './Invite.tsx';
+import { PersonSheet, type PersonRow } from './PersonSheet.tsx';
+
+const NEW = 'new';
+
+interface RowProps {
+  name: string;
+  line: string;
+  chosen: boolean;
+  onChoose: () => void;
+}
+
+const Row = ({ name, line, chosen, onChoose }: RowProps) => (
+  <ListRow chosen={chosen} onChoose={onChoose}>
+    <span>
+      <b className="font-semibold">{name}</b>
+      <span className="small soft block">{line}</span>
+    </span>
+  </ListRow>
+);
+
+/** Whether somebody has read the book as it stands. */
+const useReadLine = () => {
+  const { data: book } = useBookQuery();
+  return ({ id, role, leftAt }: PersonRow): string => {
+    if (leftAt !== null) return w.name('team', 'left');
+    const reader = book?.readers.find(({ personId }) => personId === id);
+    const read = reader?.edition === book?.edition ? 'hasRead' : 'hasNotRead';
+    return `${w.name('roleName', role)} · ${w.name('team', read)}`;
+  };
+};
+
+interface SheetProps {
+  of: string | null;
+  people: readonly PersonRow[];
+  invitations: readonly Invitation[];
+  selfId: string | undefined;
+}
+
+const Sheet = ({ of, people, invitations, selfId }: SheetProps) => {
+  const [made, setMade] = useState<Answer<'invite'>>();
+  const [, setSearch] = useSearchParams();
+  const invitation = invitations.find(({ id }) => id === of);
+  if (made && made.id === of) return <Code of={made} />;
+  if (invitation) return <InvitationSheet key={invitation.id} of={invitation} />;
+  if (of === NEW)
+    return (
+      <>
+        <h1 className="mb-3">{w.name('team', 'invite')}</h1>
+        <Invite
+          onMade={(invited) => {
+            setMade(invited);
+            setSearch({ of: invited.id }, { replace: true });
+          }}
+        />
+      </>
+    );
+  const person = people.find(({ id }) => id === of) ?? people.find(({ id }) => id === selfId);
+  return person && <PersonSheet key={person.id} of={person} self={person.id === selfId} />;
+};
+
+/** Who works here, who is invited, and what each may do. */
+const TeamPage = () => {
+  const { data: me } = useMeQuery();
+  const { data: people = [], error } = usePeopleQuery();
+  const { data: invitations = [] } = useInvitationsQuery();
+  const [search, setSearch] = useSearchParams();
+  const readLine = useReadLine();
+  const of = search.get('of');
+  const choose = (id: string) => setSearch({ of: id }, { replace: true });
+  const here = people.filter(({ leftAt }) => leftAt === null);
+  const joining = invitations.filter((one) => one.for === 'joining');
+  return (
+    <main className="leaves">
+      <section className="leaf" aria-label={w.name('shell', 'people')}>
+        <CompanyTabs />
+        <div className="headline">
+          <h1>{w.name('shell', 'people')}</h1>
+          <button className="btn" onClick={() => choose(NEW)}>
+            {w.name('team', 'invite')}
+          </button>
+        </div>
+        <p className="soft mb-3" role="status">
+          {w.say('team.howMany', { here: here.length, invited: joining.length })}
+        </p>
+        <WentWrong error={error} />
+        <ul className="list">
+          {people.map((person) => (
+            <Row
+              key={person.id}
+              name={person.name}
+              line={readLine(person)}
+              chosen={person.id === (of ?? me?.person.id)}
+              onChoose={() => choose(person.id)}
+            />
+          ))}
+          {invitations.map((invitation) => (
+            <Row
+              key={invitation.id}
+              name={invitation.name}
+              line={invitationLine(invitation)}
+              chosen={invitation.id === of}
+              onChoose={() => choose(invitation.id)}
+            />
+          ))}
+        </ul>
+      </section>
+      <section className="sheet" aria-label={w.name('shell', 'people')}>
+        <Sheet of={of} people={people} invitations={invitations} selfId={me?.person.id} />
+        <StandingNote />
+      </section>
+    </main>
+  );
+};
+export default TeamPage;
