@@ -28,6 +28,8 @@ export const routes = {
   stock: 'GET /stock',
   batches: 'GET /batches',
   pourBatch: 'POST /batches',
+  receiveStock: 'POST /stock',
+  tellStock: 'POST /stock/:id/told',
   addProduct: 'POST /products',
   editProduct: 'PUT /products/:id',
   checkBatch: 'POST /batches/:id/check',

@@ -116,6 +116,7 @@ export * from './protocol/steps.ts';
 export * from './protocol/stepParts.ts';
 export * from './protocol/visitMeetings.ts';
 export * from './protocol/workingOrder.ts';
+export * from './stock/stockState.ts';
 export * from './round/cameOf.ts';
 export * from './round/coatHolds.ts';
 export * from './round/comesNext.ts';

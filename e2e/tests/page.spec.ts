@@ -34,7 +34,7 @@ test('keys go to the places and walk the lists', async ({ page }) => {
   await expect(page.locator('.list__row').first()).toHaveAttribute('aria-current', 'true');
   await page.keyboard.press('ArrowDown');
   await expect(page.locator('.list__row').nth(1)).toHaveAttribute('aria-current', 'true');
-  await page.keyboard.press('5');
+  await page.keyboard.press('6');
   await expect(page.getByRole('heading', { name: 'Keep apart' })).toBeVisible();
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog').getByRole('heading', { name: 'Keys' })).toBeVisible();

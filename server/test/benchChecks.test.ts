@@ -325,6 +325,7 @@ describe('labels', () => {
       active: 'hydrogen peroxide',
       strength: 0.08,
       volume: litres(1),
+      left: litres(1),
       expiresAt: new Date(bed.context.now() + 9e8),
       pricePerLitre: null,
     });
@@ -353,6 +354,7 @@ describe('labels', () => {
         active: 'hydrogen peroxide',
         strength: 0.08,
         volume: litres(1),
+        left: litres(1),
         expiresAt: new Date(bed.context.now() + 9e8),
         pricePerLitre: null,
         label: null,

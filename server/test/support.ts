@@ -154,6 +154,7 @@ export const seedCompany = async (context: Context) => {
     active,
     strength,
     volume: litres(5),
+    left: litres(5),
     pricePerLitre: 2,
     expiresAt: new Date(now() + 100 * 86_400_000),
   }));

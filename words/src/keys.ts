@@ -320,6 +320,7 @@ export interface Figures {
   'conflict.no-protocol': { home: string | number };
   'conflict.still-wet': { surfaces: string | number };
   'conflict.air-too-late': { room: string | number };
+  'conflict.stock-gone': { code: string | number };
   'conflict.nothing-learnt': { room: string | number };
   'conflict.other-edition': { edition: string | number };
   'conflict.too-many-open': { most: string | number };
@@ -374,6 +375,8 @@ export interface Figures {
   'poster.edition': { edition: string | number };
   'poster.file-title': { edition: string | number };
   'poster.label-title': { code: string | number };
+  'recordNote.stock-received': { lot: string };
+  'recordNote.stock-told': { had: string | number; why: string };
   'recordNote.approval': { surfaces: number; accepted: string | number };
   'recordNote.batch': { stockCode: string | number };
   'recordNote.bottle': { washedBy: string };
@@ -390,6 +393,13 @@ export interface Figures {
   'recordNote.correction': { because: string };
   'recordNote.drying-taken': { rounds: number; before: string | number };
   'recordNote.late-event': { batchCode: string };
+  'recordWhat.stock-received': {
+    code: string | number;
+    name: string | number;
+    strength: string | number;
+    amount: string | number;
+  };
+  'recordWhat.stock-told': { code: string | number; did: string; amount: string | number };
   'recordWhat.approval': { number: string | number };
   'recordWhat.batch': { code: string | number; strength: string | number; active: string | number };
   'recordWhat.check': { batchCode: string | number; inStrength: string };
@@ -591,6 +601,18 @@ export interface Figures {
   'joining.newPassword': { name: string | number };
   'joining.youSignInAs': { b: unknown; login: string | number };
   'joining.until': { until: string | number };
+  'shelf.howMany': { count: number; expired: number };
+  'shelf.strength': { basis: string | number };
+  'shelf.price': { currency: string | number };
+  'shelf.received': { count: number; codes: string | number };
+  'shelf.left': { left: string | number; volume: string | number };
+  'shelf.goodUntil': { day: string | number };
+  'shelf.expired': { day: string | number };
+  'shelf.openedOn': { day: string | number };
+  'shelf.emptied': { day: string | number };
+  'shelf.discarded': { day: string | number };
+  'shelf.gone': { count: number };
+  'shelf.pricePerLitre': { price: string | number };
   'own.signInAs': { company: string | number; role: string | number };
   'own.readBook': { edition: string | number };
   'own.bookUnread': { edition: string | number };

@@ -33,6 +33,8 @@ const workedOut: Partial<Record<RecordKind, string[]>> = {
   refusal: ['refused'],
   'rule-added': ['one', 'other'],
   'rule-withdrawn': ['one', 'other'],
+  'stock-received': ['amount'],
+  'stock-told': ['amount', 'had'],
   'name-changed': ['subject'],
   'person-added': ['subject'],
   'role-changed': ['subject'],

@@ -1,10 +1,22 @@
 import * as v from 'valibot';
-import { productFields, stock } from '../messages/stock.ts';
+import { productFields, receivedStock, stock, toldOfStock } from '../messages/stock.ts';
 import { routes } from '../routes.ts';
 import { byId, endpoint } from './endpoint.ts';
 
 export const stockEndpoints = {
   stock: endpoint(routes.stock, 'person', 'Stock containers at hand', { answer: v.array(stock) }),
+  receiveStock: endpoint(
+    routes.receiveStock,
+    'supervisor',
+    'Write down what has come in: each container gets a code of its own',
+    { body: receivedStock, answer: v.array(stock) },
+  ),
+  tellStock: endpoint(
+    routes.tellStock,
+    'person',
+    'Tell of a container that it was opened, counted, emptied or discarded',
+    { params: byId, body: toldOfStock, answer: stock },
+  ),
   addProduct: endpoint(
     routes.addProduct,
     'supervisor',

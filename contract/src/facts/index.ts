@@ -34,12 +34,15 @@ import { roundStarted } from './roundStarted.ts';
 import { ruleAdded } from './ruleAdded.ts';
 import { ruleWithdrawn } from './ruleWithdrawn.ts';
 import { sourceChecked } from './sourceChecked.ts';
+import { stockReceived, stockTold } from './stock.ts';
 import { surfaceEvent } from './surfaceEvent.ts';
 import { wetTime } from './wetTime.ts';
 
 /** Every kind of fact that the ledger holds, in the order that people look for them. */
 const facts = [
   approval,
+  stockReceived,
+  stockTold,
   batch,
   check,
   bottle,

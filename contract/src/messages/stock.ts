@@ -1,6 +1,6 @@
-import { groups, materialIds, threats } from '@zymostat/core';
+import { genericActives, groups, materialIds, stockActs, threats, waysOff } from '@zymostat/core';
 import * as v from 'valibot';
-import { listOf, written, name, id, instant } from '../parts/text.ts';
+import { listOf, written, name, id, instant, sentence } from '../parts/text.ts';
 import { strength, volume, active } from '../parts/trade.ts';
 
 /**
@@ -67,6 +67,45 @@ export const stock = v.strictObject({
   pricePerLitre: v.nullable(v.number()),
   label: v.nullable(productLabel),
   revision: v.number(),
+  /** What is left in it by the record, m³. */
+  left: v.number(),
+  openedAt: v.nullable(instant),
+  /** When and how it left the shelf. */
+  goneAt: v.nullable(instant),
+  gone: v.nullable(v.picklist(waysOff)),
+  lot: v.nullable(v.string()),
+  supplier: v.nullable(v.string()),
+});
+
+const MOST_AT_ONCE = 50;
+
+/** What has come in: so many containers of the same, as it says on them. */
+export const receivedStock = v.strictObject({
+  name,
+  active: v.picklist(genericActives),
+  strength,
+  volume,
+  count: v.pipe(
+    v.number(),
+    v.integer('whole-number-allowed'),
+    v.minValue(1, 'at-least'),
+    v.maxValue(MOST_AT_ONCE, 'at-most'),
+  ),
+  expiresAt: instant,
+  pricePerLitre: v.nullable(
+    v.pipe(v.number(), v.minValue(0, 'price-0-or-more'), v.maxValue(10_000)),
+  ),
+  lot: v.nullable(written(60)),
+  supplier: v.nullable(written(80)),
+});
+
+/** `volume`: what was counted, m³, none left is 0. `why`: where a count differs, or where it went. */
+export const toldOfStock = v.strictObject({
+  did: v.picklist(stockActs),
+  volume: v.nullable(
+    v.pipe(v.number(), v.minValue(0, 'over-zero-amount'), v.maxValue(0.1, 'most-amount')),
+  ),
+  why: v.nullable(sentence),
 });
 
 export const productFields = v.strictObject({

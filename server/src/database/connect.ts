@@ -45,6 +45,7 @@ import { LearntDrying1768521600000 } from './migrations/1768521600000-learnt-dry
 import { Reports1768435200000 } from './migrations/1768435200000-reports.ts';
 import { RoomAir1768608000000 } from './migrations/1768608000000-room-air.ts';
 import { CompaniesBegin1768694400000 } from './migrations/1768694400000-companies-begin.ts';
+import { TrueStock1768780800000 } from './migrations/1768780800000-true-stock.ts';
 import { JoinedRounds1768262400000 } from './migrations/1768262400000-joined-rounds.ts';
 import { TakenOnce1767744000000 } from './migrations/1767744000000-taken-once.ts';
 import { Verified1768003200000 } from './migrations/1768003200000-verified.ts';
@@ -110,6 +111,7 @@ const migrations = [
   LearntDrying1768521600000,
   RoomAir1768608000000,
   CompaniesBegin1768694400000,
+  TrueStock1768780800000,
 ];
 
 const opened = (url: string, poolSize: number): Promise<DataSource> =>

@@ -49,6 +49,7 @@ const seedStock = async (): Promise<Map<string, string>> => {
     ...stock,
     id: context.newId(),
     volume: litres(volume),
+    left: litres(volume),
     expiresAt: new Date(today + days * DAY),
   }));
   await context.db.getRepository(StockEntity).insert(rows);

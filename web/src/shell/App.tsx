@@ -21,6 +21,7 @@ const HomePage = later(() => import('../features/board/HomePage.tsx'));
 const Bench = later(() => import('../features/batches/Bench.tsx'));
 const Analyse = later(() => import('../features/recipes/Analyse.tsx'));
 const Bottles = later(() => import('../features/bottles/Bottles.tsx'));
+const Shelf = later(() => import('../features/shelf/ShelfPage.tsx'));
 const KeepApart = later(() => import('../features/keepApart/KeepApart.tsx'));
 const MayI = later(() => import('../features/keepApart/MayI.tsx'));
 const Shelves = later(() => import('../features/places/Shelves.tsx'));
@@ -147,6 +148,7 @@ const ForPeople = () => {
             <Route path="/bench" element={<Bench />} />
             <Route path="/bench/analyse" element={<Analyse />} />
             <Route path="/bench/bottles" element={<Bottles />} />
+            <Route path="/shelf" element={<Shelf />} />
             <Route path="/keep-apart" element={<KeepApart />} />
             <Route path="/keep-apart/may-i" element={<MayI />} />
             <Route path="/keep-apart/shelves" element={<Shelves />} />

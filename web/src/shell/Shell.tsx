@@ -25,10 +25,9 @@ const Top = ({ me, places }: { me: Me; places: Place[] }) => (
       {w.name('shell', 'zymostat')}
     </NavLink>
     <nav className="places" aria-label={w.name('shell', 'places')}>
-      {places.map(({ name, path }, i) => (
+      {places.map(({ name, path }) => (
         <NavLink key={path} to={path}>
           {name}
-          <span aria-hidden="true">{i + 1}</span>
         </NavLink>
       ))}
     </nav>

@@ -1,5 +1,7 @@
 /** What a kind of fact is called. */
 export const record = {
+  'stock-received': 'Stock received',
+  'stock-told': 'Stock',
   approval: 'Approval',
   batch: 'Batch',
   check: 'Check',
@@ -38,6 +40,9 @@ export const record = {
 
 /** What a row of the ledger says in one line. */
 export const recordWhat = {
+  'stock-received': '{code}: {name}, {strength}, {amount}',
+  'stock-told':
+    '{code}: {did, select, opened {opened} counted {counted, {amount} left} emptied {emptied} other {discarded}}',
   approval: 'Version {number} approved',
   batch: '{code}: {strength} {active}',
   check: '{batchCode} {inStrength, select, yes {verified} other {set aside}}',
@@ -81,6 +86,8 @@ export const recordWhat = {
 } as const;
 
 export const recordNote = {
+  'stock-received': '{lot, select, no {} other {lot {lot}}}',
+  'stock-told': 'before: {had}{why, select, no {} other {, {why}}}',
   'air-measured': 'the wet clocks there go by it',
   approval:
     '{surfaces, plural, one {# surface} other {# surfaces}}, {accepted} accepted with a reason',

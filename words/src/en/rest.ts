@@ -11,6 +11,7 @@ import * as records from './records.ts';
 import * as apartPage from './pages/apart.ts';
 import * as beginPage from './pages/begin.ts';
 import * as joiningPage from './pages/joining.ts';
+import * as shelfPage from './pages/shelf.ts';
 import * as teamPage from './pages/team.ts';
 import * as benchPage from './pages/bench.ts';
 import * as housePagePage from './pages/housePage.ts';
@@ -38,6 +39,7 @@ export const rest = {
   ...apartPage,
   ...beginPage,
   ...joiningPage,
+  ...shelfPage,
   ...teamPage,
   ...benchPage,
   ...housePagePage,

@@ -1,4 +1,6 @@
 export const record = {
+  'stock-received': 'Existencias recibidas',
+  'stock-told': 'Existencias',
   approval: 'Aprobación',
   batch: 'Lote',
   check: 'Control',
@@ -37,6 +39,9 @@ export const record = {
 
 /** Lo que dice una fila del registro en una línea. */
 export const recordWhat = {
+  'stock-received': '{code}: {name}, {strength}, {amount}',
+  'stock-told':
+    '{code}: {did, select, opened {abierto} counted {contado, quedan {amount}} emptied {vaciado} other {desechado}}',
   approval: 'Versión {number} aprobada',
   batch: '{code}: {strength} de {active}',
   check: '{batchCode} {inStrength, select, yes {comprobado} other {apartado}}',
@@ -80,6 +85,8 @@ export const recordWhat = {
 };
 
 export const recordNote = {
+  'stock-received': '{lot, select, no {} other {lote {lot}}}',
+  'stock-told': 'antes: {had}{why, select, no {} other {, {why}}}',
   'air-measured': 'los relojes de allí se guían por él',
   approval:
     '{surfaces, plural, one {# superficie} other {# superficies}}, {accepted} con motivo aceptado',

@@ -6,7 +6,7 @@ import {
   type Refused,
 } from '@zymostat/contract';
 import { cames, type Active, type HouseQuestion } from '@zymostat/core';
-import { clock, lower, number, strengthOf, upper } from '../figures.ts';
+import { clock, lower, millilitres, number, strengthOf, upper } from '../figures.ts';
 import type { KeyOf, Words } from '../words.ts';
 import { checkInWords } from './bench.ts';
 import { thing } from './bites.ts';
@@ -118,6 +118,15 @@ const more: { [K in RecordKind]?: (words: Words, body: FactBody<K>) => Figures }
   refusal: (words, body) => ({
     what: words.name('refusedWhat', body.what),
     refused: refusedInWords(words, body),
+  }),
+  'stock-received': (words, { volume, lot }) => ({
+    amount: millilitres(words, volume),
+    lot: lot ?? 'no',
+  }),
+  'stock-told': (words, { volume, before, why }) => ({
+    amount: millilitres(words, volume ?? 0),
+    had: millilitres(words, before),
+    why: why ?? 'no',
   }),
   invitation: (words, { role }) => ({ role: words.name('roleName', role) }),
   'person-added': (words, { role }) => ({ role: words.name('roleName', role) }),

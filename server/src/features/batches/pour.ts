@@ -14,7 +14,7 @@ import { problems } from '../../platform/http/problems.ts';
 import { theBook } from '../book/service.ts';
 import { theCompany, type Person } from '../people/service.ts';
 import { append, appendRefusal } from '../records/service.ts';
-import { stockById } from '../stock/service.ts';
+import { draw, stockById } from '../stock/service.ts';
 import { asBatch, factsOf } from './service.ts';
 import * as store from './store.ts';
 import type { BatchRecord } from './store.ts';
@@ -68,6 +68,7 @@ const recordBatch = async (
   row: Omit<BatchRecord, 'number'>,
   person: Person,
 ): Promise<BatchRow> => {
+  await draw(inside, { stockId: stock.id, volume: row.stockVolume, at: row.madeAt.getTime() });
   const made = await store.addBatch(inside, row);
   // Whoever wrote the fact made it: the ledger holds no names.
   const { madeBy: _, ...facts } = factsOf(made, stock.code, person.name);

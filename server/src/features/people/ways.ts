@@ -1,8 +1,9 @@
 import type { Body } from '@zymostat/contract';
 import type { HouseQuestion } from '@zymostat/core';
 import { within, type Context } from '../../platform/context.ts';
+import { problems } from '../../platform/http/problems.ts';
 import { append } from '../records/service.ts';
-import { changeCompany, theCompany, type Person } from './service.ts';
+import { changeCompany, type Person } from './service.ts';
 import * as store from './store.ts';
 
 type Ways = Body<'setWays'>;
@@ -34,7 +35,11 @@ export const setWays = async (
 
 /** Keeps that somebody has looked at a question of the house, whatever they answered. */
 export const answerQuestion = async (context: Context, question: HouseQuestion): Promise<null> => {
-  const { id, answered } = await theCompany(context);
-  await store.keepAnswered(context, id, [...new Set([...answered, question])]);
+  await within(context, async (inside) => {
+    const company = await store.holdCompany(inside);
+    if (!company) throw problems.notFound('company');
+    const answered = [...new Set([...company.answered, question])];
+    await store.keepAnswered(inside, company.id, answered);
+  });
   return null;
 };

@@ -1,9 +1,16 @@
 import { endpoints } from '@zymostat/contract';
 import { serve, type Serving } from '../../platform/http/serve.ts';
+import { receiveStock, tellStock } from './shelf.ts';
 import * as stock from './service.ts';
 
 export const stockRoutes = (on: Serving): void => {
   serve(on, endpoints.stock, ({ context }) => stock.stocksAtHand(context));
+  serve(on, endpoints.receiveStock, ({ context, body, person }) =>
+    receiveStock(context, body, person),
+  );
+  serve(on, endpoints.tellStock, ({ context, params, body, person }) =>
+    tellStock(context, params.id, body, person),
+  );
   serve(on, endpoints.addProduct, ({ context, body }) => stock.addProduct(context, body));
   serve(on, endpoints.editProduct, ({ context, params, body, seen }) =>
     stock.editProduct(context, params.id, body, seen),

@@ -3,6 +3,7 @@ import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
 import * as store from './store.ts';
 
+export { draw } from './shelf.ts';
 export { stockById, stocksAtHand } from './store.ts';
 
 const productCode = (n: number): string => `P-${String(n).padStart(4, '0')}`;
@@ -22,6 +23,7 @@ export const addProduct = async (
       active: 'registered product',
       strength: 1,
       ...fields,
+      left: fields.volume,
       expiresAt: new Date(expiresAt),
     } as Parameters<typeof store.addStock>[1]);
   });

@@ -1,4 +1,4 @@
-import type { Active, ProductLabel } from '@zymostat/core';
+import type { Active, ProductLabel, WayOff } from '@zymostat/core';
 import { EntitySchema } from 'typeorm';
 
 export interface StockContainer {
@@ -12,6 +12,12 @@ export interface StockContainer {
   pricePerLitre: number | null;
   label?: ProductLabel | null;
   revision?: number;
+  left: number;
+  openedAt?: Date | null;
+  goneAt?: Date | null;
+  gone?: WayOff | null;
+  lot?: string | null;
+  supplier?: string | null;
 }
 export const StockEntity = new EntitySchema<StockContainer>({
   name: 'stock',
@@ -26,5 +32,11 @@ export const StockEntity = new EntitySchema<StockContainer>({
     pricePerLitre: { type: 'float8', name: 'price_per_litre', nullable: true },
     label: { type: 'jsonb', nullable: true },
     revision: { type: 'integer' },
+    left: { type: 'float8' },
+    openedAt: { type: 'timestamptz', name: 'opened_at', nullable: true },
+    goneAt: { type: 'timestamptz', name: 'gone_at', nullable: true },
+    gone: { type: 'text', nullable: true },
+    lot: { type: 'text', nullable: true },
+    supplier: { type: 'text', nullable: true },
   },
 });

@@ -15,7 +15,7 @@ import {
   type ProductId,
 } from '@zymostat/core';
 import { useMemo } from 'react';
-import { useStockQuery } from '../stock/api.ts';
+import { useShelf } from '../stock/useShelf.ts';
 
 /**
  * Something that can be picked: our own stock by its container, a kind of thing met in homes, or a
@@ -120,7 +120,7 @@ export const linesOf = (own: readonly Pickable[]): Pickable[] => {
 };
 
 export const usePickables = () => {
-  const { data: stocks } = useStockQuery();
+  const stocks = useShelf();
   return useMemo(() => {
     const own = (stocks ?? []).map(ofStock);
     const all = [...own, ...kinds, ...wholeGroups];

@@ -2,7 +2,7 @@ import type { PlaceItem, PlacedThing } from '@zymostat/contract';
 import { productIds, type Product, type ProductId } from '@zymostat/core';
 import { w } from '../../words/words.ts';
 import { useBottlesQuery } from '../batches/api.ts';
-import { useStockQuery } from '../stock/api.ts';
+import { useShelf } from '../stock/useShelf.ts';
 
 /** What stands somewhere, as the book judges it. */
 export const asProduct = ({ groups, strength }: PlaceItem): Product => ({
@@ -36,7 +36,7 @@ const nowhere = new Set<ProductId>(['water', 'urine', 'cistern-tablet']);
 
 /** What could be put somewhere: our stock, bottles, and the kinds of things that have no code. */
 export const useThings = (): Choosable[] => {
-  const { data: stocks = [] } = useStockQuery();
+  const stocks = useShelf() ?? [];
   const { data: bottles = [] } = useBottlesQuery();
   return [
     ...stocks.map(({ id, name, code }) => ({ value: `stock ${id}`, name: `${name}, ${code}` })),

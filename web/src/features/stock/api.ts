@@ -7,6 +7,14 @@ export const stockApi = api.injectEndpoints({
       query: () => call('stock'),
       providesTags: ['Stock'],
     }),
+    receiveStock: build.mutation<Answer<'receiveStock'>, Body<'receiveStock'>>({
+      query: (body) => call('receiveStock', { body }),
+      invalidatesTags: ['Stock', 'Beginning'],
+    }),
+    tellStock: build.mutation<Answer<'tellStock'>, WithBody<'tellStock'>>({
+      query: ({ id, body }) => call('tellStock', { id, body }),
+      invalidatesTags: ['Stock'],
+    }),
     addProduct: build.mutation<Answer<'addProduct'>, Body<'addProduct'>>({
       query: (body) => call('addProduct', { body }),
       invalidatesTags: ['Stock'],
@@ -17,4 +25,10 @@ export const stockApi = api.injectEndpoints({
     }),
   }),
 });
-export const { useStockQuery, useAddProductMutation, useEditProductMutation } = stockApi;
+export const {
+  useStockQuery,
+  useAddProductMutation,
+  useEditProductMutation,
+  useReceiveStockMutation,
+  useTellStockMutation,
+} = stockApi;

@@ -4,7 +4,7 @@ import { momentOf } from '../../ui/times.ts';
 import { w } from '../../words/words.ts';
 import { useBatchesQuery } from '../batches/api.ts';
 import { useBookQuery } from '../book/api.ts';
-import { useStockQuery } from '../stock/api.ts';
+import { useShelf } from '../stock/useShelf.ts';
 import { listOf } from '../../words/list.ts';
 
 interface Ends {
@@ -17,7 +17,7 @@ interface Ends {
 /** Mixtures and stock that run out before the day is over, soonest first. */
 const useRunsOut = (from: number, to: number): Ends[] => {
   const { data: batches = [] } = useBatchesQuery();
-  const { data: stock } = useStockQuery();
+  const stock = useShelf();
   const mixed = batches.map(({ id, code, active, strength, discardAfter: at }) => ({
     id,
     code,

@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import type { FieldValues, UseFormReturn } from 'react-hook-form';
 
-const keyOf = (name: string): string => `draft:${name}`;
+const keyOf = (name: string): string => `draft/${name}`;
 
 /** What was typed into a form before it was left, over what it begins with. */
 export const draftOf = <In extends FieldValues>(name: string, begins: In): In => {

@@ -33,6 +33,7 @@ export const shell = {
   rounds: 'Rounds',
   records: 'Records',
   bench: 'Bench',
+  shelf: 'Shelf',
   keepApart: 'Keep apart',
   noAnswer: 'No answer',
   serverSilent: 'The server does not answer. Nothing you wrote is lost; try again in a moment.',

@@ -33,6 +33,7 @@ export const shell = {
   rounds: 'Rondas',
   records: 'Registros',
   bench: 'Mezclas',
+  shelf: 'Estante',
   keepApart: 'No mezclar',
   noAnswer: 'Sin respuesta',
   serverSilent:

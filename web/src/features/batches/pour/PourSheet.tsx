@@ -6,7 +6,7 @@ import { useMeQuery } from '../../../api/me.ts';
 import { useBook } from '../../../api/useBook.ts';
 import { Severity, Waiting, WentWrong } from '../../../ui/parts.tsx';
 import { w } from '../../../words/words.ts';
-import { useStockQuery } from '../../stock/api.ts';
+import { useShelf } from '../../stock/useShelf.ts';
 import { BatchRule } from '../BatchRule.tsx';
 import { PourFields } from './PourFields.tsx';
 import { PourSteps, type How } from './PourSteps.tsx';
@@ -149,7 +149,7 @@ interface Props {
 
 export const PourSheet = ({ from, onPoured }: Props) => {
   const { data: me } = useMeQuery();
-  const { data: stocks } = useStockQuery();
+  const stocks = useShelf();
   if (!stocks || !me) return <Waiting what={w.name('bench', 'theStock')} />;
   if (stocks.length === 0)
     return <p className="soft py-6">{w.name('bench', 'thereIsNoStockTo')}</p>;

@@ -146,7 +146,7 @@ const SetUpPage = () => {
   return (
     <Bare>
       <main className="leaves">
-        <section className="leaf" aria-label={w.name('begin', 'beforeTheFirstRound')}>
+        <section className="leaf" tabIndex={0} aria-label={w.name('begin', 'beforeTheFirstRound')}>
           <Fall at="company" full={{}} />
         </section>
         <section className="sheet" aria-label={w.name('begin', 'theCompany')}>

@@ -1,0 +1,36 @@
+import { genericActives, stockActs } from '@zymostat/core';
+import * as v from 'valibot';
+import { id, instant, name } from '../parts/text.ts';
+import { strength } from '../parts/trade.ts';
+import { factOf } from './fact.ts';
+
+/** A container came in, as it says on it. Volumes m³. */
+export const stockReceived = factOf(
+  'stock-received',
+  ['Stock', 'Beginning'],
+  v.strictObject({
+    stockId: id,
+    code: v.string(),
+    name,
+    active: v.picklist(genericActives),
+    strength,
+    volume: v.number(),
+    expiresAt: instant,
+    lot: v.nullable(v.string()),
+    supplier: v.nullable(v.string()),
+  }),
+);
+
+/** Something was told of a container; `before`: what was left in it by the record until then. */
+export const stockTold = factOf(
+  'stock-told',
+  ['Stock'],
+  v.strictObject({
+    stockId: id,
+    code: v.string(),
+    did: v.picklist(stockActs),
+    volume: v.nullable(v.number()),
+    before: v.number(),
+    why: v.nullable(v.string()),
+  }),
+);
