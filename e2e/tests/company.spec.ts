@@ -96,6 +96,16 @@ const survey = async (page: Page): Promise<void> => {
   await expect(page.getByRole('heading', { name: 'Version 1 stands as approved' })).toBeVisible();
 };
 
+const wayIn = async (page: Page): Promise<void> => {
+  await goTo(page, 'Homes');
+  await page.getByRole('button', { name: 'Change the way in' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Door, keys and codes').fill('key box 4711');
+  await dialog.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('region', { name: 'The way in' })).toContainText('key box 4711');
+  await expectAccessible(page);
+};
+
 const pourAndFill = async (page: Page): Promise<void> => {
   await goTo(page, 'Bench');
   await choose(page, /^Stock/, 'Peroxide 3 %');
@@ -115,6 +125,7 @@ const pourAndFill = async (page: Page): Promise<void> => {
 const round = async (phone: Page): Promise<void> => {
   await phone.reload();
   await phone.getByRole('button', { name: 'Start Rufus’s round' }).click();
+  await expect(phone.getByText('key box 4711')).toBeVisible();
   await arrive(phone);
   const cleaned = phone.getByRole('button', {
     name: /^(Washed and rinsed|Wiped with a damp cloth|Dusted)/,
@@ -154,6 +165,7 @@ test('a company begins with nothing: set-up, people, shelf, a home, a round, a r
   await page.getByRole('link', { name: 'Bottles' }).click();
   await addBottle(page);
   await survey(page);
+  await wayIn(page);
   await pourAndFill(page);
 
   await goTo(page, 'Keep apart');

@@ -32,12 +32,14 @@ import { verificationRoutes } from './features/verification/routes.ts';
 import { pageFolder, trustedProxies } from './platform/config.ts';
 import type { Notices } from './platform/database/notices.ts';
 import { answerProblem } from './platform/http/answerProblem.ts';
+import { health } from './platform/http/health.ts';
 import { identify } from './platform/http/caller.ts';
 import { OpenStreams } from './platform/http/openStreams.ts';
 import { problems } from './platform/http/problems.ts';
 import { numberRequests } from './platform/http/requestId.ts';
 import { sameOrigin } from './platform/http/sameOrigin.ts';
 import type { Serving } from './platform/http/serve.ts';
+import { measured } from './platform/metrics.ts';
 import { makeLog, type Logger } from './platform/log.ts';
 
 /**
@@ -141,6 +143,8 @@ export const createApp = (
   // Answers are not stored by anybody: a tag to compare them by would be for nothing.
   app.set('etag', false);
   app.use(numberRequests(log));
+  app.use(measured);
+  app.get('/healthz', health(contexts.read));
   app.use(helmet({ contentSecurityPolicy: contentSecurity, strictTransportSecurity: false }));
   app.use(
     compression({

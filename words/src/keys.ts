@@ -231,6 +231,8 @@ export interface Figures {
   'shell.lookIn': { soft: unknown; left: string | number };
   'shell.signOut': { unsent: number };
   'shell.goTo': { name: string | number };
+  'wayIn.archived': { day: string | number };
+  'wayIn.archivedHomes': { count: number };
   'response.shut-and-call': { emergency: string | number };
   'response.still-call': { poison: string | number };
   'response.fire': { emergency: string | number; poison: string | number };
@@ -321,6 +323,7 @@ export interface Figures {
   'conflict.still-wet': { surfaces: string | number };
   'conflict.air-too-late': { room: string | number };
   'conflict.stock-gone': { code: string | number };
+  'conflict.home-archived': { home: string | number };
   'conflict.nothing-learnt': { room: string | number };
   'conflict.other-edition': { edition: string | number };
   'conflict.too-many-open': { most: string | number };

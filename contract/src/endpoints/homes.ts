@@ -2,7 +2,7 @@ import * as v from 'valibot';
 import { homeFields } from '../fields/home.ts';
 import { roomFields } from '../fields/room.ts';
 import { surfaceFields } from '../fields/surface.ts';
-import { home, homeRow, importRooms, revised, setMany, setting } from '../messages/homes.ts';
+import { home, homeRow, importRooms, revised, setMany, setting, wayIn } from '../messages/homes.ts';
 import { routes } from '../routes.ts';
 import { byId, endpoint } from './endpoint.ts';
 
@@ -16,6 +16,22 @@ export const homesEndpoints = {
   editHome: endpoint(routes.editHome, 'supervisor', 'Change a home', {
     params: byId,
     body: homeFields,
+    answer: revised,
+    seen: true,
+  }),
+  wayIn: endpoint(routes.wayIn, 'supervisor', 'How somebody gets into a home', {
+    params: byId,
+    answer: wayIn,
+  }),
+  setWayIn: endpoint(routes.setWayIn, 'supervisor', 'Change how somebody gets into a home', {
+    params: byId,
+    body: wayIn,
+    answer: revised,
+    seen: true,
+  }),
+  setArchived: endpoint(routes.setArchived, 'supervisor', 'Archive a home, or bring it back', {
+    params: byId,
+    body: v.strictObject({ archived: v.boolean() }),
     answer: revised,
     seen: true,
   }),

@@ -67,7 +67,20 @@ export const homeRow = v.strictObject({
   surfaces: v.number(),
   version: v.nullable(v.number()),
   lastRoundAt: v.nullable(instant),
+  /** When it was archived: it is not worked in. */
+  archivedAt: v.nullable(instant),
 });
+
+const maybe = v.nullable(sentence);
+
+/** How somebody gets in, and whom they find: for who is on a round there, and supervisors. */
+export const wayIn = v.strictObject({
+  address: maybe,
+  door: maybe,
+  contact: maybe,
+  notes: maybe,
+});
+export type WayIn = v.InferOutput<typeof wayIn>;
 
 export const setMany = v.strictObject({
   settings: listOf(v.strictObject({ surfaceId: id, setting }), 2000),

@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { clientKeeps } from '../fields/home.ts';
+import { wayIn } from './homes.ts';
 import { problem } from './problem.ts';
 import { version } from './protocols.ts';
 import { listOf, name, id, instant, sentence } from '../parts/text.ts';
@@ -99,6 +100,8 @@ export const round = v.strictObject({
   version,
   clientKeeps,
   holds: coatHolds,
+  /** For who works in it, while they do. */
+  wayIn: v.nullable(wayIn),
   airs: v.array(v.strictObject({ roomId: id, ...measuredAir.entries, at: instant })),
   events: v.array(roundEvent),
 });

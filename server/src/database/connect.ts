@@ -6,7 +6,7 @@ import { CompanyRuleEntity } from '../features/book/tables.ts';
 import { bottleProof, fillingView } from '../features/bottles/store.ts';
 import { BottleEntity, BottleEventEntity } from '../features/bottles/tables.ts';
 import { homeHeadView, surveyView } from '../features/homes/store.ts';
-import { HomeEntity, RoomEntity, SurfaceEntity } from '../features/homes/tables.ts';
+import { HomeEntity, RoomEntity, SurfaceEntity, WayInEntity } from '../features/homes/tables.ts';
 import {
   companyProof,
   houseRulesView,
@@ -46,6 +46,7 @@ import { Reports1768435200000 } from './migrations/1768435200000-reports.ts';
 import { RoomAir1768608000000 } from './migrations/1768608000000-room-air.ts';
 import { CompaniesBegin1768694400000 } from './migrations/1768694400000-companies-begin.ts';
 import { TrueStock1768780800000 } from './migrations/1768780800000-true-stock.ts';
+import { WayIn1768867200000 } from './migrations/1768867200000-way-in.ts';
 import { JoinedRounds1768262400000 } from './migrations/1768262400000-joined-rounds.ts';
 import { TakenOnce1767744000000 } from './migrations/1767744000000-taken-once.ts';
 import { Verified1768003200000 } from './migrations/1768003200000-verified.ts';
@@ -77,6 +78,7 @@ const entities = [
   InvitationEntity,
   SetUpCodeEntity,
   HomeEntity,
+  WayInEntity,
   RoomEntity,
   SurfaceEntity,
   StockEntity,
@@ -112,6 +114,7 @@ const migrations = [
   RoomAir1768608000000,
   CompaniesBegin1768694400000,
   TrueStock1768780800000,
+  WayIn1768867200000,
 ];
 
 const opened = (url: string, poolSize: number): Promise<DataSource> =>

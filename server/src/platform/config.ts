@@ -22,6 +22,10 @@ export const processes = (): number => {
   return Number(given);
 };
 
+/** Where figures are served on loopback, where they are. */
+export const metricsPort = (): number | undefined =>
+  process.env.METRICS_PORT === undefined ? undefined : Number(process.env.METRICS_PORT);
+
 export const port = (): number => Number(process.env.PORT ?? 4600);
 
 /** Instruments of the bench, as host:port; one that is not set is not there. */

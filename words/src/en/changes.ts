@@ -13,6 +13,8 @@ export const field = {
   name: 'the name',
   place: 'the place',
   situations: 'who lives there',
+  wayIn: 'how somebody gets in',
+  archived: 'whether it is archived',
   clientKeeps: 'what the client keeps',
   floorArea: 'the floor area',
   height: 'the height',

@@ -91,6 +91,7 @@ export const conflict = {
   'air-too-late':
     'Something was put on in {room} in this round already. Measure before the first coat.',
   'stock-gone': '{code} is no longer on the shelf.',
+  'home-archived': '{home} is archived. Bring it back first.',
   'nothing-learnt': 'Nothing has been learnt of {room} yet.',
   'nothing-surveyed': 'There is no surface in this home yet. Survey it first.',
   'other-edition': 'The book is at edition {edition} now. Read it as it is now.',

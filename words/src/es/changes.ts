@@ -13,6 +13,8 @@ export const field = {
   name: 'el nombre',
   place: 'el lugar',
   situations: 'quién vive ahí',
+  wayIn: 'cómo se entra',
+  archived: 'si está archivada',
   clientKeeps: 'lo que tiene el cliente',
   floorArea: 'el área del piso',
   height: 'la altura',

@@ -88,6 +88,7 @@ export const conflict = {
   'still-wet': 'Todavía mojado: {surfaces}. Primero pase el paño en cada uno.',
   'air-too-late': 'En {room} ya se puso algo en esta ronda. Mida antes de la primera capa.',
   'stock-gone': '{code} ya no está en el estante.',
+  'home-archived': '{home} está archivada. Tráigala de vuelta primero.',
   'nothing-learnt': 'De {room} todavía no se ha aprendido nada.',
   'nothing-surveyed': 'En esta casa todavía no hay superficies. Primero haga la inspección.',
   'other-edition': 'El libro está ahora en la edición {edition}. Léalo como está ahora.',

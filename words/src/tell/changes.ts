@@ -8,6 +8,8 @@ const fields: readonly string[] = [
   'place',
   'situations',
   'clientKeeps',
+  'wayIn',
+  'archived',
   'floorArea',
   'height',
   'ventilation',

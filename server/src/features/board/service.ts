@@ -24,7 +24,7 @@ export const homeRows = async (context: Context): Promise<Answer<'homes'>> => {
     lastRoundByHome(context),
     newestNumbers(context),
   ]);
-  return homes.map(({ id, name, place, situations, clientKeeps }) => ({
+  return homes.map(({ id, name, place, situations, clientKeeps, archivedAt }) => ({
     id,
     name,
     place,
@@ -33,5 +33,6 @@ export const homeRows = async (context: Context): Promise<Answer<'homes'>> => {
     ...(counts.get(id) ?? { rooms: 0, surfaces: 0 }),
     version: newest.get(id) ?? null,
     lastRoundAt: rounds.get(id) ?? null,
+    archivedAt: archivedAt?.getTime() ?? null,
   }));
 };

@@ -2,9 +2,18 @@ import { endpoints } from '@zymostat/contract';
 import { serve, type Serving } from '../../platform/http/serve.ts';
 import { importRooms } from './importRooms.ts';
 import * as homes from './service.ts';
+import { setArchived, setWayIn } from './standing.ts';
+import { wayInOf } from './wayInStore.ts';
 
 export const homeRoutes = (on: Serving): void => {
   serve(on, endpoints.addHome, ({ context, body }) => homes.addHome(context, body));
+  serve(on, endpoints.wayIn, ({ context, params }) => wayInOf(context, params.id));
+  serve(on, endpoints.setWayIn, ({ context, params, body, person, seen }) =>
+    setWayIn(context, params.id, body, { person, seen }),
+  );
+  serve(on, endpoints.setArchived, ({ context, params, body, person, seen }) =>
+    setArchived(context, params.id, body.archived, { person, seen }),
+  );
   serve(on, endpoints.addRoom, ({ context, params, body, person }) =>
     homes.addRoom(context, params.id, body, person),
   );

@@ -7,6 +7,7 @@ import { changing, differing, UNSEEN, type Change, type Doer } from './changes.t
 import * as store from './store.ts';
 
 export type { Doer } from './changes.ts';
+export { wayInOf } from './wayInStore.ts';
 
 export {
   allHomes,

@@ -53,7 +53,10 @@ export const inWorkingOrder = (home: Survey): Survey => ({
 });
 
 const findSurvey = prepared<Survey>('survey', `${SURVEY} WHERE id = $1`);
-const findSurveys = prepared<Survey>('surveys', `${SURVEY} ORDER BY position`);
+const findSurveys = prepared<Survey>(
+  'surveys',
+  `${SURVEY} WHERE id NOT IN (SELECT id FROM home WHERE archived_at IS NOT NULL) ORDER BY position`,
+);
 
 /** A home with its rooms and surfaces, as it stands, surfaces in working order. */
 export const surveyOf = async ({ db }: Context, homeId: string): Promise<Survey> => {
@@ -62,6 +65,7 @@ export const surveyOf = async ({ db }: Context, homeId: string): Promise<Survey>
   return inWorkingOrder(home);
 };
 
+/** Every home that is worked in. */
 export const allSurveys = async ({ db }: Context): Promise<Survey[]> =>
   (await findSurveys(db, [])).map(inWorkingOrder);
 

@@ -4,6 +4,7 @@ import {
   type FieldKind,
   type SurfaceField,
   type SurfaceFields,
+  type WayIn,
 } from '@zymostat/contract';
 import type {
   Application,
@@ -23,7 +24,9 @@ export interface HomeRow {
   place: string;
   situations: Situation[];
   clientKeeps: ProductId[];
+  archivedAt?: Date | null;
 }
+
 export const HomeEntity = new EntitySchema<HomeRow>({
   name: 'home',
   columns: {
@@ -33,6 +36,22 @@ export const HomeEntity = new EntitySchema<HomeRow>({
     place: { type: 'text' },
     situations: { type: 'jsonb' },
     clientKeeps: { type: 'jsonb', name: 'client_keeps' },
+    archivedAt: { type: 'timestamptz', name: 'archived_at', nullable: true },
+  },
+});
+
+/** How somebody gets in: for who is on a round there, and for supervisors. */
+export interface WayInRow extends WayIn {
+  homeId: string;
+}
+export const WayInEntity = new EntitySchema<WayInRow>({
+  name: 'home_way_in',
+  columns: {
+    homeId: { type: 'uuid', primary: true, name: 'home_id' },
+    address: { type: 'text', nullable: true },
+    door: { type: 'text', nullable: true },
+    contact: { type: 'text', nullable: true },
+    notes: { type: 'text', nullable: true },
   },
 });
 

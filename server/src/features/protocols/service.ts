@@ -66,7 +66,7 @@ export const versionById = async (context: Context, id: string): Promise<Version
 export const approvedHomes = async (context: Context): Promise<Answer<'roundHomes'>> => {
   const [homes, approved] = await Promise.all([allHomes(context), store.newestNumbers(context)]);
   return homes
-    .filter(({ id }) => approved.has(id))
+    .filter(({ id, archivedAt }) => approved.has(id) && !archivedAt)
     .map(({ id, name, place }) => ({ id, name, place }));
 };
 

@@ -1,6 +1,7 @@
 import type { Round, RoundRow } from '@zymostat/contract';
 import type { Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
+import { wayInOf } from '../homes/service.ts';
 import { personNames, type Person } from '../people/service.ts';
 import { versionById } from '../protocols/service.ts';
 import { factsOfRounds } from '../records/service.ts';
@@ -35,11 +36,14 @@ export const workedBy = (row: store.RoundAtHome | undefined, person: Person): st
 
 export const roundById = async (context: Context, id: string, person: Person): Promise<Round> => {
   const row = seenBy(await store.roundById(context, id), person);
-  const [head, version, facts, names] = await Promise.all([
-    asRow(context, row, person),
+  const head = await asRow(context, row, person);
+  // Keys and doors are for who works there, while they do.
+  const getsIn = head.joined && head.finishedAt === null;
+  const [version, facts, names, wayIn] = await Promise.all([
     versionById(context, row.versionId),
     factsOfRounds(context, [id]),
     personNames(context),
+    getsIn ? wayInOf(context, row.homeId) : null,
   ]);
   return {
     ...head,
@@ -47,6 +51,7 @@ export const roundById = async (context: Context, id: string, person: Person): P
     clientKeeps: row.clientKeeps,
     holds: row.holds ?? {},
     airs: airsOf(facts),
+    wayIn,
     events: eventsOf(facts, names),
   };
 };

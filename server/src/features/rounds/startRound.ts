@@ -19,6 +19,7 @@ type Begun = Body<'startRound'>;
 const versionFor = async (inside: Context, { homeId, begun }: Begun): Promise<Version> => {
   const home = await homeById(inside, homeId);
   if (!home) throw problems.notFound('home');
+  if (home.archivedAt) throw problems.conflict('home-archived', { home: home.name });
   const versionId = begun?.versionId ?? (await newestVersion(inside, homeId))?.id;
   if (!versionId) throw problems.conflict('no-protocol', { home: home.name });
   const version = await versionById(inside, versionId);

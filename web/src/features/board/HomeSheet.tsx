@@ -11,6 +11,7 @@ import { Flags } from '../protocols/Flags.tsx';
 import { HeldUp } from '../protocols/HeldUp.tsx';
 import { HomeForm } from './homeFormLater.ts';
 import { RoomTable } from './RoomTable.tsx';
+import { WayIn } from './WayIn.tsx';
 import { standingOf, useHomeStanding } from './useHomeStanding.ts';
 
 const ToItsWork = ({ home }: { home: HomeDetail }) => {
@@ -56,7 +57,13 @@ const ChangeHome = ({ home }: { home: HomeDetail }) => {
 };
 
 /** How a home stands, and the way to what is to be done in it. */
-export const HomeSheet = ({ homeId }: { homeId: string }) => {
+export const HomeSheet = ({
+  homeId,
+  archivedAt,
+}: {
+  homeId: string;
+  archivedAt: number | null;
+}) => {
   const { home, objections, error } = useHomeStanding(homeId);
   if (error) return <WentWrong error={error} />;
   if (!home) return <Waiting what={w.name('homes', 'theHome')} />;
@@ -73,6 +80,7 @@ export const HomeSheet = ({ homeId }: { homeId: string }) => {
       <Flags home={home} />
       <RoomTable rooms={home.rooms} />
       <ChangeHome home={home} />
+      <WayIn key={home.id} home={home} archivedAt={archivedAt} />
       {keeps.length > 0 && (
         <p className="small soft mb-3">{w.say('homes.theClientKeeps', { keeps: listOf(keeps) })}</p>
       )}

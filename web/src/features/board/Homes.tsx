@@ -27,9 +27,11 @@ const useToReview = (): Set<string> => {
 const useHomes = () => {
   const { data: homes = [], isSuccess, error } = useHomesQuery();
   const [search, setSearch] = useSearchParams();
-  const chosen = search.get('home') ?? homes[0]?.id;
+  const there = homes.filter(({ archivedAt }) => archivedAt === null);
+  const archived = homes.filter(({ archivedAt }) => archivedAt !== null);
+  const chosen = search.get('home') ?? there[0]?.id;
   const choose = (id: string) => setSearch({ home: id }, { replace: true });
-  return { homes, none: isSuccess && homes.length === 0, error, chosen, choose };
+  return { homes, there, archived, none: isSuccess && homes.length === 0, error, chosen, choose };
 };
 
 const AddHome = ({ open, onDone }: { open: boolean; onDone: (id?: string) => void }) => (
@@ -41,7 +43,7 @@ const AddHome = ({ open, onDone }: { open: boolean; onDone: (id?: string) => voi
 );
 
 const Homes = () => {
-  const { homes, none, error, chosen, choose } = useHomes();
+  const { homes, there, archived, none, error, chosen, choose } = useHomes();
   const toReview = useToReview();
   const [adding, add] = useState(false);
   const navigate = useNavigate();
@@ -50,7 +52,7 @@ const Homes = () => {
     add(false);
     if (id) goOn(`/homes/${id}/survey`);
   };
-  const ids = homes.map((home) => home.id);
+  const ids = there.map((home) => home.id);
   useKeys({
     n: () => add(true),
     Enter: chosen ? () => void navigate(`/homes/${chosen}/protocol`) : undefined,
@@ -67,12 +69,23 @@ const Homes = () => {
         </div>
         <WentWrong error={error} />
         {none && <p className="soft">{w.name('homes', 'noHomeYetAddThe')}</p>}
-        <HomeList homes={homes} chosen={chosen} toReview={toReview} onChoose={choose} />
+        <HomeList homes={there} chosen={chosen} toReview={toReview} onChoose={choose} />
+        {archived.length > 0 && (
+          <details className="mt-3" open={archived.some(({ id }) => id === chosen)}>
+            <summary className="soft min-h-8 cursor-pointer">
+              {w.say('wayIn.archivedHomes', { count: archived.length })}
+            </summary>
+            <HomeList homes={archived} chosen={chosen} toReview={toReview} onChoose={choose} />
+          </details>
+        )}
         <AddHome open={adding} onDone={added} />
       </section>
       <section className="sheet" aria-label={w.name('homes', 'theHome2')}>
         {chosen ? (
-          <HomeSheet homeId={chosen} />
+          <HomeSheet
+            homeId={chosen}
+            archivedAt={homes.find(({ id }) => id === chosen)?.archivedAt ?? null}
+          />
         ) : (
           <p className="soft py-6">{w.name('homes', 'aHomeSProtocolBegins')}</p>
         )}

@@ -11,7 +11,7 @@ const asBegun = (id: string, { ahead, at }: Begin, me: Me): Round => {
   const { homeId, homeName, place, version, clientKeeps, holds } = ahead;
   const head = { id, homeId, homeName, place, by: me.person.name, joined: true };
   const since = { startedAt: at, finishedAt: null };
-  return { ...head, ...since, version, clientKeeps, holds, airs: [], events: [] };
+  return { ...head, ...since, version, clientKeeps, holds, airs: [], wayIn: null, events: [] };
 };
 
 /** A round as far as this phone knows it: as the server says it, or as it was begun here. */

@@ -146,7 +146,13 @@ const SetUpPage = () => {
   return (
     <Bare>
       <main className="leaves">
-        <section className="leaf" tabIndex={0} aria-label={w.name('begin', 'beforeTheFirstRound')}>
+        <section
+          className="leaf"
+          // It scrolls, and nothing in it takes the focus: the keyboard must reach it.
+          // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex
+          tabIndex={0}
+          aria-label={w.name('begin', 'beforeTheFirstRound')}
+        >
           <Fall at="company" full={{}} />
         </section>
         <section className="sheet" aria-label={w.name('begin', 'theCompany')}>

@@ -83,6 +83,26 @@ const Lives = ({ round }: { round: Round }) => {
   );
 };
 
+const lines = ['address', 'door', 'contact', 'notes'] as const;
+
+/** How one gets in, and whom one finds: for who is on the round. */
+const WayIn = ({ of }: { of: Round['wayIn'] }) => {
+  const said = of ? lines.filter((line) => of[line] !== null) : [];
+  if (!of || said.length === 0) return null;
+  return (
+    <ul className="lines" aria-label={w.name('wayIn', 'wayIn')}>
+      {said.map((line) => (
+        <li key={line} className="lines__row">
+          <span>
+            <small>{w.name('wayIn', line)}</small>
+            <b>{of[line]}</b>
+          </span>
+        </li>
+      ))}
+    </ul>
+  );
+};
+
 const Caddy = ({ round }: { round: Round }) => {
   const all = carried(round.version.protocol);
   if (all.length === 0) return null;
@@ -116,6 +136,7 @@ export const Arrive = ({ round, onBegin }: { round: Round; onBegin: () => void }
       <section className="phone__surface">
         <ScreenTitle>{w.name('round', 'beforeYouBegin')}</ScreenTitle>
       </section>
+      <WayIn of={round.wayIn} />
       <Lives round={round} />
       {asked.length > 0 && (
         <>

@@ -1,0 +1,45 @@
+import type { Revised, WayIn } from '@zymostat/contract';
+import type { Context } from '../../platform/context.ts';
+import { problems } from '../../platform/http/problems.ts';
+import { changing, differing, type Doer } from './changes.ts';
+import * as store from './store.ts';
+import { keepWayIn, wayInOf } from './wayInStore.ts';
+
+const homeOr404 = async (context: Context, id: string): Promise<store.HomeRow> => {
+  const home = await store.homeById(context, id);
+  if (!home) throw problems.notFound('home');
+  return home;
+};
+
+/** Changes how somebody gets in; of the change it is kept that it was made, not what it says. */
+export const setWayIn = async (
+  context: Context,
+  homeId: string,
+  wayIn: WayIn,
+  as: Doer,
+): Promise<Revised> => {
+  const { name } = await homeOr404(context, homeId);
+  const change = { homeId, subjects: [{ id: homeId, name }], what: 'home' as const };
+  return changing(context, change, as, async (inside) => {
+    const differs = differing(await wayInOf(inside, homeId), wayIn).length > 0;
+    if (differs) await keepWayIn(inside, homeId, wayIn);
+    return differs ? ['wayIn'] : [];
+  });
+};
+
+/** A home that is not worked in any more, or is again: all that was done there stays. */
+export const setArchived = async (
+  context: Context,
+  homeId: string,
+  archived: boolean,
+  as: Doer,
+): Promise<Revised> => {
+  const { name, archivedAt } = await homeOr404(context, homeId);
+  const change = { homeId, subjects: [{ id: homeId, name }], what: 'home' as const };
+  return changing(context, change, as, async (inside) => {
+    if (archived === Boolean(archivedAt)) return [];
+    const to = { archivedAt: archived ? new Date(inside.now()) : null };
+    await store.changePart(inside, store.HomeEntity, homeId, to);
+    return ['archived'];
+  });
+};

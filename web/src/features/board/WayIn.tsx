@@ -1,0 +1,67 @@
+import type { HomeDetail, WayIn as WayInLines } from '@zymostat/contract';
+import { Suspense, useState } from 'react';
+import { WentWrong } from '../../ui/parts.tsx';
+import { dayOf } from '../../ui/times.ts';
+import { Window } from '../../ui/Window.tsx';
+import { later } from '../../words/later.ts';
+import { w } from '../../words/words.ts';
+import { useSetArchivedMutation, useWayInQuery } from '../homes/surveyApi.ts';
+
+const WayInForm = later(() => import('../homes/forms/WayInForm.tsx'));
+
+const lines = ['address', 'door', 'contact', 'notes'] as const;
+
+const Written = ({ of }: { of: WayInLines }) => {
+  const said = lines.filter((line) => of[line] !== null);
+  if (said.length === 0) return <p className="soft">{w.name('wayIn', 'none')}</p>;
+  return (
+    <dl className="grid grid-cols-[140px_1fr] gap-x-3">
+      {said.map((line) => (
+        <div key={line} className="contents">
+          <dt className="small soft">{w.name('wayIn', line)}</dt>
+          <dd>{of[line]}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+};
+
+/** How somebody gets into a home, and taking it off the list or back onto it. */
+export const WayIn = ({ home, archivedAt }: { home: HomeDetail; archivedAt: number | null }) => {
+  const { id, revision: seen } = home;
+  const { data } = useWayInQuery(id);
+  const [editing, edit] = useState(false);
+  const [archive, { error, isLoading }] = useSetArchivedMutation();
+  const to = (archived: boolean) => void archive({ id, homeId: id, seen, body: { archived } });
+  return (
+    <section className="my-4" aria-label={w.name('wayIn', 'wayIn')}>
+      <h2 className="mb-1">{w.name('wayIn', 'wayIn')}</h2>
+      {data && <Written of={data} />}
+      <p className="my-3 flex gap-5">
+        <button className="btn btn--quiet" onClick={() => edit(true)}>
+          {w.name('wayIn', 'change')}
+        </button>
+        <button
+          className="btn btn--quiet"
+          disabled={isLoading}
+          onClick={() => to(archivedAt === null)}
+        >
+          {w.name('wayIn', archivedAt === null ? 'archive' : 'bringBack')}
+        </button>
+      </p>
+      {archivedAt !== null && (
+        <p className="notice" role="status">
+          {w.say('wayIn.archived', { day: dayOf(archivedAt) })}
+        </p>
+      )}
+      <WentWrong error={error} />
+      <Window open={editing} title={w.name('wayIn', 'wayIn')} onClose={() => edit(false)}>
+        {editing && data && (
+          <Suspense>
+            <WayInForm home={home} stands={data} onDone={() => edit(false)} />
+          </Suspense>
+        )}
+      </Window>
+    </section>
+  );
+};

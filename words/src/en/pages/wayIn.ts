@@ -1,0 +1,16 @@
+/** How somebody gets into a home. */
+export const wayIn = {
+  wayIn: 'The way in',
+  address: 'Address',
+  door: 'Door, keys and codes',
+  contact: 'Whom to ask, with a number',
+  notes: 'What else to know',
+  whoSees: 'Seen by supervisors, and by whoever is on a round here, while they are.',
+  save: 'Save',
+  none: 'Nothing is written down of how to get in.',
+  change: 'Change the way in',
+  archive: 'Archive this home',
+  bringBack: 'Bring it back',
+  archived: 'Archived {day}. It is not worked in; all that was done here stays on record.',
+  archivedHomes: '{count, plural, one {One archived home} other {# archived homes}}',
+} as const;
