@@ -41,7 +41,7 @@ export default defineConfig({
     },
     {
       name: 'phone',
-      testIgnore: /(board|company|steps|twoBrowsers)\.spec/,
+      testIgnore: /(board|company|protocol|steps|supervisor|twoBrowsers)\.spec/,
       use: { viewport: { width: 390, height: 844 }, hasTouch: true },
     },
   ],

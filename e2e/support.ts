@@ -171,3 +171,17 @@ export const act = async (
   ).text();
   expect(said).toBe('ok');
 };
+
+/** Begins a company on a server with nothing in it. */
+export const beginCompany = async (page: Page, code: string): Promise<void> => {
+  await page.goto('/');
+  await page.getByLabel('Code that the server has printed').fill(code);
+  await page.getByLabel('Name of the company').fill('Fennel Care');
+  await choose(page, /^Country/, 'Spain');
+  await page.getByLabel('I have checked both numbers').check();
+  await page.getByLabel('Your name, as others read it').fill('Ilse');
+  await page.getByLabel('Name you sign in with').fill('ilse');
+  await page.getByLabel('Password').fill('three blue kettles');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('heading', { name: 'Before the first round' }).waitFor();
+};

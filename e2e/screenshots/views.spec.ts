@@ -1,5 +1,15 @@
 import { test, type Page } from '@playwright/test';
-import { another, arrive, choose, goTo, signIn, takeBottle, takeWhatIsSet } from '../support.ts';
+import { emptyServer } from '../emptyServer.ts';
+import {
+  another,
+  arrive,
+  beginCompany,
+  choose,
+  goTo,
+  signIn,
+  takeBottle,
+  takeWhatIsSet,
+} from '../support.ts';
 
 const shoot = async (page: Page, name: string) => {
   await page.evaluate(() => document.fonts.ready);
@@ -98,18 +108,12 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await page.getByRole('button', { name: 'How sure, as people measure?' }).click();
   await page.getByText(/times in 100/).waitFor();
   await shoot(page, 'analyse');
-  await bench.getByRole('link', { name: 'Bottles' }).click();
-  await page.getByRole('button', { name: /F-002/ }).click();
-  await choose(page, /^From the batch/, /peroxide 3 %/);
-  await shoot(page, 'bottles');
+  await goTo(page, 'Shelf');
+  await page.locator('.list__row').nth(1).click();
+  await shoot(page, 'shelf');
   await goTo(page, 'Keep apart');
   await page.getByRole('img', { name: /over an hour/ }).waitFor();
   await shoot(page, 'keep-apart');
-  const keepApart = page.getByRole('navigation', { name: 'Keep apart' });
-  await keepApart.getByRole('link', { name: 'Log' }).click();
-  await page.getByRole('heading', { name: 'How often' }).waitFor();
-  await page.locator('canvas').first().waitFor();
-  await shoot(page, 'log');
   await goTo(page, 'Records');
   await choose(page, /^Kind/, 'Wet time');
   await page.locator('.list__row', { hasText: 'not met' }).first().click();
@@ -135,4 +139,21 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await takeBottle(phone, /Vinegar/);
   await phone.locator('.stop__bar').waitFor();
   await shoot(phone, 'phone-stop');
+});
+
+test('a company that begins', async ({ browser }) => {
+  const server = await emptyServer('screenshots');
+  const page = await (
+    await browser.newContext({
+      baseURL: server.url,
+      locale: 'en-GB',
+      viewport: { width: 1280, height: 800 },
+    })
+  ).newPage();
+  await beginCompany(page, server.code);
+  await page.getByRole('button', { name: 'Keep this answer, next' }).click();
+  await page.getByText('10 questions are left.').waitFor();
+  await shoot(page, 'set-up');
+  await page.context().close();
+  server.stop();
 });

@@ -117,11 +117,15 @@ test('a supervisor surveys a home and approves its protocol in Spanish', async (
   const english = page.getByRole('navigation', { name: 'Places' });
   const places = page.getByRole('navigation', { name: 'Lugares' });
   await english.or(places).waitFor();
-  // Her own choice is English: it comes before that of the device, and is changed under her name.
+  // Her own choice is English: it comes before that of the device, and is changed on her own page.
   await page.getByRole('button', { name: 'Maren' }).click();
-  await page.getByRole('button', { name: 'Español' }).click();
+  await page.getByRole('link', { name: 'Your page' }).click();
+  await expectGood(page);
+  await page.getByRole('radio', { name: 'Español' }).click();
   await expect(places).toBeVisible();
+  await expectGood(page);
   try {
+    await page.goto('/homes');
     await page.getByRole('button', { name: /^Agregar una casa/ }).click();
     await page.getByLabel('Cliente, por su nombre').fill(name);
     await page.getByLabel('Lugar', { exact: true }).fill('Calle Uno 1');

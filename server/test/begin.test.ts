@@ -85,8 +85,8 @@ describe('once begun', () => {
       ...{ answered: [], people: 1, invited: 0, stock: 0, bottles: 0, homes: 0, surfaces: 0 },
       ...{ approved: 0, batches: 0, read: 0, rounds: 0 },
     });
-    for (const question of ['vinegar', 'vinegar', 'scents'])
-      await ilse.call('POST /company/answered', { question });
+    for (const questions of [['vinegar'], ['vinegar', 'scents']])
+      await ilse.call('POST /company/answered', { questions });
     await ilse.call('POST /book/read', { edition: 1 });
     const { answered, read } = (await ilse.call('GET /company/beginning')).body;
     expect([answered, read]).toEqual([['vinegar', 'scents'], 1]);

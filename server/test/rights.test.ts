@@ -35,6 +35,7 @@ const columnOf: Record<(typeof appendOnly)[number], string> = {
   home_change: 'what',
   verification: 'rows',
   report: 'signed',
+  stock_reading: 'by',
 };
 const forbidden: [string, string][] = [
   ...appendOnly.flatMap((table): [string, string][] => [

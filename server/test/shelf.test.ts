@@ -81,6 +81,27 @@ test('a batch draws it down, a count stands, and what is gone is not poured from
   expect(await breaksIn(bed.context)).toEqual([]);
 });
 
+test('what is read of a container is on record, and moves what it probably is by now', async () => {
+  const id = (await receive())[0]!.id;
+  const byNow = async () => (await tobias.call(`GET /stock/${id}/strength`)).body;
+  const before = await byNow();
+  expect(before).toMatchObject({ readings: 0, doubtful: [] });
+  expect(before.floor).toBeCloseTo(0.025, 9);
+  bed.pass(90 * DAY);
+  // Nobody is signed in for so long.
+  maren = await bed.as('maren');
+  tobias = await bed.as('tobias');
+  await tobias.call(`POST /stock/${id}/read`, { by: 'strip', step: 0.02 });
+  const after = await byNow();
+  expect(after.readings).toBe(1);
+  expect(after.middle).toBeLessThan(before.middle);
+  expect(after.crosses.likely).toBeLessThan(before.crosses.likely);
+  const [row] = (await maren.call('GET /records?kind=stock-read')).body.rows;
+  expect(row.body).toMatchObject({ by: 'strip', low: 0.02, high: 0.03 });
+  const density = { by: 'density', density: 880, temperature: 20 };
+  expect((await tobias.call(`POST /stock/${id}/read`, density)).status).toBe(409);
+});
+
 test('what is on the shelf is the fold of its facts, after random acts by two at once', async () => {
   const ids = (await receive({ count: 4 })).map(({ id }) => id);
   const chance = seeded(31);

@@ -49,7 +49,7 @@ const withoutTime = ({ body, status, statusText, headers }: Response): Response 
 
 /** What goes on for ever, and what is a file to be taken along, is not kept. */
 const isKept = ({ pathname }: URL): boolean =>
-  pathname.startsWith('/api/') && !/^\/api\/(live|openapi\.json|records)/.test(pathname);
+  pathname.startsWith('/api/') && !/^\/api\/(live|openapi\.json|records|set-up)/.test(pathname);
 
 registerRoute(
   ({ url, request }) =>

@@ -402,6 +402,7 @@ export interface Figures {
     strength: string | number;
     amount: string | number;
   };
+  'recordWhat.stock-read': { code: string | number; low: string | number; high: string | number };
   'recordWhat.stock-told': { code: string | number; did: string; amount: string | number };
   'recordWhat.approval': { number: string | number };
   'recordWhat.batch': { code: string | number; strength: string | number; active: string | number };
@@ -615,6 +616,15 @@ export interface Figures {
   'shelf.emptied': { day: string | number };
   'shelf.discarded': { day: string | number };
   'shelf.gone': { count: number };
+  'shelf.between': { low: string | number; high: string | number };
+  'shelf.holdsUntil': {
+    floor: string | number;
+    earliest: string | number;
+    likely: string | number;
+  };
+  'shelf.holds': { floor: string | number };
+  'shelf.under': { floor: string | number };
+  'shelf.fromReadings': { count: number };
   'shelf.pricePerLitre': { price: string | number };
   'own.signInAs': { company: string | number; role: string | number };
   'own.readBook': { edition: string | number };

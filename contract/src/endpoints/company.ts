@@ -19,10 +19,10 @@ export const companyEndpoints = {
     'Change what the company is called, pays in, measures in and lives by',
     { body: companyWays, seen: true },
   ),
-  answerQuestion: endpoint(
-    routes.answerQuestion,
+  answerQuestions: endpoint(
+    routes.answerQuestions,
     'supervisor',
-    'A question of the house was looked at and answered',
+    'Questions of the house were looked at and answered',
     { body: answered },
   ),
   beginning: endpoint(routes.beginning, 'supervisor', 'How far it is to the first round', {

@@ -1,5 +1,12 @@
 import * as v from 'valibot';
-import { productFields, receivedStock, stock, toldOfStock } from '../messages/stock.ts';
+import { reading } from '../messages/batches.ts';
+import {
+  productFields,
+  receivedStock,
+  stock,
+  stockStrength,
+  toldOfStock,
+} from '../messages/stock.ts';
 import { routes } from '../routes.ts';
 import { byId, endpoint } from './endpoint.ts';
 
@@ -16,6 +23,16 @@ export const stockEndpoints = {
     'person',
     'Tell of a container that it was opened, counted, emptied or discarded',
     { params: byId, body: toldOfStock, answer: stock },
+  ),
+  readStock: endpoint(routes.readStock, 'person', 'Read how strong a container is by now', {
+    params: byId,
+    body: reading,
+  }),
+  stockStrength: endpoint(
+    routes.stockStrength,
+    'person',
+    'How strong a container probably is by now, and when it falls under its floor',
+    { params: byId, answer: stockStrength },
   ),
   addProduct: endpoint(
     routes.addProduct,

@@ -34,7 +34,7 @@ import { roundStarted } from './roundStarted.ts';
 import { ruleAdded } from './ruleAdded.ts';
 import { ruleWithdrawn } from './ruleWithdrawn.ts';
 import { sourceChecked } from './sourceChecked.ts';
-import { stockReceived, stockTold } from './stock.ts';
+import { stockRead, stockReceived, stockTold } from './stock.ts';
 import { surfaceEvent } from './surfaceEvent.ts';
 import { wetTime } from './wetTime.ts';
 
@@ -43,6 +43,7 @@ const facts = [
   approval,
   stockReceived,
   stockTold,
+  stockRead,
   batch,
   check,
   bottle,

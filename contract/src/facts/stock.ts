@@ -34,3 +34,17 @@ export const stockTold = factOf(
     why: v.nullable(v.string()),
   }),
 );
+
+/** What was read of a container, as an interval of its strength. */
+export const stockRead = factOf(
+  'stock-read',
+  ['Stock'],
+  v.strictObject({
+    stockId: id,
+    code: v.string(),
+    active: v.picklist(genericActives),
+    by: v.picklist(['density', 'strip']),
+    low: v.number(),
+    high: v.number(),
+  }),
+);

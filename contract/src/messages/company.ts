@@ -2,7 +2,7 @@ import { houseQuestions } from '@zymostat/core';
 import * as v from 'valibot';
 import { languages } from '../languages.ts';
 import { companyNumbers, newPassword } from './people.ts';
-import { name, plain, zone } from '../parts/text.ts';
+import { listOf, name, plain, zone } from '../parts/text.ts';
 import { currency, units } from '../parts/trade.ts';
 
 /** What a company is called, pays in, lives by and measures in. */
@@ -40,8 +40,10 @@ export const setUp = v.strictObject({
 
 export const setUpNeeded = v.strictObject({ needed: v.boolean() });
 
-/** A question of the house that somebody has looked at and answered. */
-export const answered = v.strictObject({ question: v.picklist(houseQuestions) });
+/** Questions of the house that somebody has looked at and answered. */
+export const answered = v.strictObject({
+  questions: listOf(v.picklist(houseQuestions), houseQuestions.length),
+});
 
 /** How far a company is on its way to the first round: how many there are of each. */
 export const beginning = v.strictObject({

@@ -108,6 +108,19 @@ export const toldOfStock = v.strictObject({
   why: v.nullable(sentence),
 });
 
+/** Strengths as fractions: in nine cases of ten between `low` and `high`. A forecast, no check. */
+export const stockStrength = v.strictObject({
+  low: v.number(),
+  middle: v.number(),
+  high: v.number(),
+  floor: v.number(),
+  /** Not before the first, probably by the second; nothing where it never does. */
+  crosses: v.nullable(v.strictObject({ earliest: instant, likely: instant })),
+  readings: v.number(),
+  /** Which readings, from 0, the others speak against. */
+  doubtful: v.array(v.number()),
+});
+
 export const productFields = v.strictObject({
   name,
   volume,

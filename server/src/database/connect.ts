@@ -47,6 +47,7 @@ import { RoomAir1768608000000 } from './migrations/1768608000000-room-air.ts';
 import { CompaniesBegin1768694400000 } from './migrations/1768694400000-companies-begin.ts';
 import { TrueStock1768780800000 } from './migrations/1768780800000-true-stock.ts';
 import { WayIn1768867200000 } from './migrations/1768867200000-way-in.ts';
+import { StockRead1768953600000 } from './migrations/1768953600000-stock-read.ts';
 import { JoinedRounds1768262400000 } from './migrations/1768262400000-joined-rounds.ts';
 import { TakenOnce1767744000000 } from './migrations/1767744000000-taken-once.ts';
 import { Verified1768003200000 } from './migrations/1768003200000-verified.ts';
@@ -115,6 +116,7 @@ const migrations = [
   CompaniesBegin1768694400000,
   TrueStock1768780800000,
   WayIn1768867200000,
+  StockRead1768953600000,
 ];
 
 const opened = (url: string, poolSize: number): Promise<DataSource> =>

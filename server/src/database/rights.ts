@@ -12,6 +12,7 @@ export const appendOnly = [
   'home_change',
   'verification',
   'report',
+  'stock_reading',
 ] as const;
 
 /** What is about the database itself. */

@@ -1,6 +1,7 @@
 /** What a kind of fact is called. */
 export const record = {
   'stock-received': 'Stock received',
+  'stock-read': 'Stock read',
   'stock-told': 'Stock',
   approval: 'Approval',
   batch: 'Batch',
@@ -41,6 +42,7 @@ export const record = {
 /** What a row of the ledger says in one line. */
 export const recordWhat = {
   'stock-received': '{code}: {name}, {strength}, {amount}',
+  'stock-read': '{code}: between {low} and {high}',
   'stock-told':
     '{code}: {did, select, opened {opened} counted {counted, {amount} left} emptied {emptied} other {discarded}}',
   approval: 'Version {number} approved',

@@ -1,5 +1,6 @@
 export const record = {
   'stock-received': 'Existencias recibidas',
+  'stock-read': 'Existencias medidas',
   'stock-told': 'Existencias',
   approval: 'Aprobación',
   batch: 'Lote',
@@ -40,6 +41,7 @@ export const record = {
 /** Lo que dice una fila del registro en una línea. */
 export const recordWhat = {
   'stock-received': '{code}: {name}, {strength}, {amount}',
+  'stock-read': '{code}: entre {low} y {high}',
   'stock-told':
     '{code}: {did, select, opened {abierto} counted {contado, quedan {amount}} emptied {vaciado} other {desechado}}',
   approval: 'Versión {number} aprobada',

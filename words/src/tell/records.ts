@@ -123,6 +123,10 @@ const more: { [K in RecordKind]?: (words: Words, body: FactBody<K>) => Figures }
     amount: millilitres(words, volume),
     lot: lot ?? 'no',
   }),
+  'stock-read': (words, { active, low, high }) => ({
+    low: strengthOf(words, active, low),
+    high: strengthOf(words, active, high),
+  }),
   'stock-told': (words, { volume, before, why }) => ({
     amount: millilitres(words, volume ?? 0),
     had: millilitres(words, before),

@@ -13,7 +13,7 @@ import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
 import { theBook } from '../book/service.ts';
 import { theCompany, type Person } from '../people/service.ts';
-import { append, appendRefusal } from '../records/service.ts';
+import { append, appendRefusal, turnToAppend } from '../records/service.ts';
 import { draw, stockById } from '../stock/service.ts';
 import { asBatch, factsOf } from './service.ts';
 import * as store from './store.ts';
@@ -68,6 +68,8 @@ const recordBatch = async (
   row: Omit<BatchRecord, 'number'>,
   person: Person,
 ): Promise<BatchRow> => {
+  // In one order everywhere: the turn first, then the container.
+  await turnToAppend(inside);
   await draw(inside, { stockId: stock.id, volume: row.stockVolume, at: row.madeAt.getTime() });
   const made = await store.addBatch(inside, row);
   // Whoever wrote the fact made it: the ledger holds no names.

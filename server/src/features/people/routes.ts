@@ -6,7 +6,7 @@ import * as rights from './rights.ts';
 import { setLanguage } from './service.ts';
 import { isToBegin } from './begin.ts';
 import { setName } from './setName.ts';
-import { answerQuestion, setWays } from './ways.ts';
+import { answerQuestions, setWays } from './ways.ts';
 import * as sessions from './sessions.ts';
 
 export const peopleRoutes = (on: Serving): void => {
@@ -17,8 +17,8 @@ export const peopleRoutes = (on: Serving): void => {
   serve(on, endpoints.setWays, ({ context, body, person, seen }) =>
     setWays(context, body, { person, seen }),
   );
-  serve(on, endpoints.answerQuestion, ({ context, body }) =>
-    answerQuestion(context, body.question),
+  serve(on, endpoints.answerQuestions, ({ context, body }) =>
+    answerQuestions(context, body.questions),
   );
   serve(on, endpoints.setName, ({ context, body, person, request }) =>
     setName(context, body.name, { person, token: sessionToken(request)! }),

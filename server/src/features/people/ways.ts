@@ -33,12 +33,15 @@ export const setWays = async (
   return null;
 };
 
-/** Keeps that somebody has looked at a question of the house, whatever they answered. */
-export const answerQuestion = async (context: Context, question: HouseQuestion): Promise<null> => {
+/** Keeps that somebody has looked at questions of the house, whatever they answered. */
+export const answerQuestions = async (
+  context: Context,
+  questions: readonly HouseQuestion[],
+): Promise<null> => {
   await within(context, async (inside) => {
     const company = await store.holdCompany(inside);
     if (!company) throw problems.notFound('company');
-    const answered = [...new Set([...company.answered, question])];
+    const answered = [...new Set([...company.answered, ...questions])];
     await store.keepAnswered(inside, company.id, answered);
   });
   return null;

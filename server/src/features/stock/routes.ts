@@ -1,6 +1,7 @@
 import { endpoints } from '@zymostat/contract';
 import { serve, type Serving } from '../../platform/http/serve.ts';
 import { receiveStock, tellStock } from './shelf.ts';
+import { readStock, strengthOfStock } from './strength.ts';
 import * as stock from './service.ts';
 
 export const stockRoutes = (on: Serving): void => {
@@ -11,6 +12,10 @@ export const stockRoutes = (on: Serving): void => {
   serve(on, endpoints.tellStock, ({ context, params, body, person }) =>
     tellStock(context, params.id, body, person),
   );
+  serve(on, endpoints.readStock, ({ context, params, body, person }) =>
+    readStock(context, params.id, body, person),
+  );
+  serve(on, endpoints.stockStrength, ({ context, params }) => strengthOfStock(context, params.id));
   serve(on, endpoints.addProduct, ({ context, body }) => stock.addProduct(context, body));
   serve(on, endpoints.editProduct, ({ context, params, body, seen }) =>
     stock.editProduct(context, params.id, body, seen),

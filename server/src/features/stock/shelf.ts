@@ -26,7 +26,8 @@ const receiveOne = async (
   const code = codeOf((await store.lastNumber(inside)) + 1);
   const { left } = receivedState(fields.volume);
   const container = { id, code, ...fields, left, expiresAt: new Date(expiresAt) };
-  await store.addStock(inside, container);
+  const receivedAt = new Date(inside.now());
+  await store.addStock(inside, { ...container, receivedAt });
   const { pricePerLitre: __, ...said } = fields;
   await append(inside, {
     kind: 'stock-received',

@@ -28,6 +28,7 @@ const asStock = ({
   gone = null,
   lot = null,
   supplier = null,
+  receivedAt: _,
   ...rest
 }: StockContainer): StockRow => ({
   ...rest,

@@ -18,6 +18,7 @@ export interface StockContainer {
   gone?: WayOff | null;
   lot?: string | null;
   supplier?: string | null;
+  receivedAt?: Date;
 }
 export const StockEntity = new EntitySchema<StockContainer>({
   name: 'stock',
@@ -38,5 +39,6 @@ export const StockEntity = new EntitySchema<StockContainer>({
     gone: { type: 'text', nullable: true },
     lot: { type: 'text', nullable: true },
     supplier: { type: 'text', nullable: true },
+    receivedAt: { type: 'timestamptz', name: 'received_at' },
   },
 });

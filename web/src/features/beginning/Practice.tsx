@@ -6,7 +6,7 @@ import { Verdict, WentWrong } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
 import { Question, schoolOf } from '../houseRules/Question.tsx';
 import { useSetHouseRulesMutation } from '../protocols/api.ts';
-import { useAnswerQuestionMutation } from './api.ts';
+import { useAnswerQuestionsMutation } from './api.ts';
 
 interface Props {
   me: Me;
@@ -38,7 +38,7 @@ const AnsweredRow = ({
 /** Answers one question: the rule where it is another one, and that it was looked at. */
 const useAnswering = ({ company: { houseRules, revision } }: Me) => {
   const [save, saving] = useSetHouseRulesMutation();
-  const [answer, answering] = useAnswerQuestionMutation();
+  const [answer, answering] = useAnswerQuestionsMutation();
   return {
     busy: saving.isLoading || answering.isLoading,
     error: saving.error ?? answering.error,
@@ -46,12 +46,10 @@ const useAnswering = ({ company: { houseRules, revision } }: Me) => {
       const changed = houseRules[question] !== school;
       const body = { ...houseRules, [question]: school };
       if (changed && (await save({ body, seen: revision })).error) return false;
-      return !(await answer({ question })).error;
+      return !(await answer({ questions: [question] })).error;
     },
     /** The careful one is what stands until somebody has chosen. */
-    keepAll: async (questions: readonly HouseQuestion[]): Promise<void> => {
-      for (const question of questions) if ((await answer({ question })).error) return;
-    },
+    keepAll: (questions: readonly HouseQuestion[]) => void answer({ questions: [...questions] }),
   };
 };
 
@@ -135,7 +133,7 @@ export const Practice = ({ me, answered }: Props) => {
           left={left}
           asked={asked}
           busy={busy}
-          onCareful={() => void keepAll(left.filter((one) => stands[one] === schools[one][0]))}
+          onCareful={() => keepAll(left.filter((one) => stands[one] === schools[one][0]))}
         />
       )}
     </>

@@ -7,10 +7,10 @@ export const beginningApi = api.injectEndpoints({
       query: () => call('beginning'),
       providesTags: ['Beginning'],
     }),
-    answerQuestion: build.mutation<null, Body<'answerQuestion'>>({
-      query: (body) => call('answerQuestion', { body }),
+    answerQuestions: build.mutation<null, Body<'answerQuestions'>>({
+      query: (body) => call('answerQuestions', { body }),
       invalidatesTags: ['Beginning'],
     }),
   }),
 });
-export const { useBeginningQuery, useAnswerQuestionMutation } = beginningApi;
+export const { useBeginningQuery, useAnswerQuestionsMutation } = beginningApi;

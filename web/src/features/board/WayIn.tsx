@@ -5,7 +5,7 @@ import { dayOf } from '../../ui/times.ts';
 import { Window } from '../../ui/Window.tsx';
 import { later } from '../../words/later.ts';
 import { w } from '../../words/words.ts';
-import { useSetArchivedMutation, useWayInQuery } from '../homes/surveyApi.ts';
+import { useSetArchivedMutation, useWayInQuery } from '../homes/wayInApi.ts';
 
 const WayInForm = later(() => import('../homes/forms/WayInForm.tsx'));
 

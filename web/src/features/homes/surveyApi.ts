@@ -10,18 +10,6 @@ export const surveyApi = homesApi.injectEndpoints({
       queryFn: change('editHome'),
       invalidatesTags: ['Homes', 'Home'],
     }),
-    wayIn: build.query<Answer<'wayIn'>, string>({
-      query: (id) => call('wayIn', { id }),
-      providesTags: ['Home'],
-    }),
-    setWayIn: build.mutation<Revised, OfHome & WithBody<'setWayIn'>>({
-      queryFn: change('setWayIn'),
-      invalidatesTags: ['Home', 'Round'],
-    }),
-    setArchived: build.mutation<Revised, OfHome & WithBody<'setArchived'>>({
-      queryFn: change('setArchived'),
-      invalidatesTags: ['Homes', 'Home'],
-    }),
     addRoom: build.mutation<Answer<'addRoom'>, WithBody<'addRoom'>>({
       query: ({ id, body }) => call('addRoom', { id, body }),
       invalidatesTags: ['Homes', 'Home'],
@@ -82,7 +70,4 @@ export const {
   useRemoveSurfaceMutation,
   useSetSurfaceMutation,
   useSetManyMutation,
-  useWayInQuery,
-  useSetWayInMutation,
-  useSetArchivedMutation,
 } = surveyApi;

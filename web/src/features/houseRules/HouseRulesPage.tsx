@@ -4,6 +4,7 @@ import { houseQuestions } from '@zymostat/core';
 import { useMeQuery } from '../../api/me.ts';
 import { StandingNote, Waiting } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
+import { CompanyTabs } from '../people/CompanyTabs.tsx';
 import { Numbers } from './Numbers.tsx';
 import { Question } from './Question.tsx';
 import { useHouseRules } from './useHouseRules.ts';
@@ -15,6 +16,7 @@ const Shown = ({ me }: { me: Me }) => {
   return (
     <main className="leaves">
       <section className="leaf" aria-label={w.name('housePage', 'houseRules')}>
+        <CompanyTabs />
         <div className="headline">
           <h1>{w.name('housePage', 'houseRules')}</h1>
         </div>

@@ -11,6 +11,7 @@ import { dayOf } from '../../ui/times.ts';
 import { listOf } from '../../words/list.ts';
 import { w } from '../../words/words.ts';
 import { useStockQuery } from '../stock/api.ts';
+import { ByNow } from './ByNow.tsx';
 import { Receive } from './Receive.tsx';
 import { Tell } from './Tell.tsx';
 
@@ -65,6 +66,7 @@ const Sheet = ({ of }: { of: StockRow }) => (
     </p>
     <Verdict say={`${of.name}: ${leftOf(of)}`} why={`${dayLine(of)} · ${standing(of)}`} />
     {of.gone === null && <Tell key={of.id} of={of} />}
+    {of.gone === null && of.active !== 'registered product' && <ByNow of={of} />}
   </>
 );
 

@@ -5,6 +5,7 @@ import { useMeQuery } from '../../api/me.ts';
 import { StandingNote, WentWrong } from '../../ui/parts.tsx';
 import { rich } from '../../words/rich.tsx';
 import { w } from '../../words/words.ts';
+import { CompanyTabs } from '../people/CompanyTabs.tsx';
 import { useSourcesQuery } from './api.ts';
 import { SourceSheet } from './SourceSheet.tsx';
 import { ListRow } from '../../ui/ListRow.tsx';
@@ -47,6 +48,7 @@ const Sources = () => {
   return (
     <main className="leaves">
       <section className="leaf" aria-label={w.name('sources', 'publications')}>
+        <CompanyTabs />
         <p className="crumb">{rich('sources.companyWhatOurFiguresRest', { b })}</p>
         <h1>{w.name('sources', 'sources')}</h1>
         <WentWrong error={error} />

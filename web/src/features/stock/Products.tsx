@@ -7,6 +7,7 @@ import { useKeys } from '../../ui/useKeys.ts';
 import { walkKeys } from '../../ui/walk.ts';
 import { rich } from '../../words/rich.tsx';
 import { w } from '../../words/words.ts';
+import { CompanyTabs } from '../people/CompanyTabs.tsx';
 import { useStockQuery } from './api.ts';
 import { ProductForm } from './label/ProductForm.tsx';
 import { ListRow } from '../../ui/ListRow.tsx';
@@ -104,6 +105,7 @@ const Products = () => {
   return (
     <main className="leaves">
       <section className="leaf" aria-label={w.name('products', 'registeredProducts')}>
+        <CompanyTabs />
         <div className="headline">
           <h1>{w.name('products', 'registeredProducts')}</h1>
           <button className="btn" onClick={enter}>

@@ -15,6 +15,14 @@ export const stockApi = api.injectEndpoints({
       query: ({ id, body }) => call('tellStock', { id, body }),
       invalidatesTags: ['Stock'],
     }),
+    stockStrength: build.query<Answer<'stockStrength'>, string>({
+      query: (id) => call('stockStrength', { id }),
+      providesTags: ['Stock'],
+    }),
+    readStock: build.mutation<null, WithBody<'readStock'>>({
+      query: ({ id, body }) => call('readStock', { id, body }),
+      invalidatesTags: ['Stock'],
+    }),
     addProduct: build.mutation<Answer<'addProduct'>, Body<'addProduct'>>({
       query: (body) => call('addProduct', { body }),
       invalidatesTags: ['Stock'],
@@ -30,5 +38,7 @@ export const {
   useAddProductMutation,
   useEditProductMutation,
   useReceiveStockMutation,
+  useStockStrengthQuery,
+  useReadStockMutation,
   useTellStockMutation,
 } = stockApi;

@@ -17,7 +17,7 @@ import { StandingNote, WentWrong } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
 import { useChooseLanguage } from '../people/LanguageChoice.tsx';
 import { useSessionsQuery, useSetNameMutation } from './api.ts';
-import { CompanyTabs } from './CompanyTabs.tsx';
+import { CompanyTabs } from '../people/CompanyTabs.tsx';
 import { Password } from './Password.tsx';
 import { Sessions } from './Sessions.tsx';
 

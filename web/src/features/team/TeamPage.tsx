@@ -6,7 +6,7 @@ import { ListRow } from '../../ui/ListRow.tsx';
 import { StandingNote, WentWrong } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
 import { useBookQuery } from '../book/api.ts';
-import { CompanyTabs } from './CompanyTabs.tsx';
+import { CompanyTabs } from '../people/CompanyTabs.tsx';
 import { useInvitationsQuery, usePeopleQuery } from './api.ts';
 import { Code } from './Code.tsx';
 import { InvitationSheet, invitationLine } from './InvitationSheet.tsx';

@@ -10,7 +10,7 @@ import { StandingNote, WentWrong } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
 import { Numbers } from '../houseRules/Numbers.tsx';
 import { useSetWaysMutation } from '../people/api.ts';
-import { CompanyTabs } from './CompanyTabs.tsx';
+import { CompanyTabs } from '../people/CompanyTabs.tsx';
 
 type Ways = Body<'setWays'>;
 const waysForm = v.object({

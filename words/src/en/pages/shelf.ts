@@ -38,5 +38,15 @@ export const shelf = {
   discard: 'Discard it',
   putOnRecord: 'Put it on record',
   leaveIt: 'Leave it',
+  strengthByNow: 'Strength by now',
+  between: 'Between {low} and {high}, nine times in ten: a forecast, no check.',
+  holdsUntil: 'It may fall under {floor} from {earliest}, and probably has by {likely}.',
+  holds: 'It keeps above {floor}.',
+  under: 'It is probably under {floor} already: measure it, or discard it.',
+  fromReadings:
+    '{count, plural, =0 {Nothing was read yet: it rests on the label alone.} one {It rests on one reading.} other {It rests on # readings.}}',
+  readAgain: 'One reading does not fit the others. Read it a second time.',
+  readStrip: 'Read a strip now',
+  readMeter: 'Read the density meter now',
   pricePerLitre: '{price} a litre',
 } as const;

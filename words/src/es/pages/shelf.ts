@@ -38,5 +38,16 @@ export const shelf = {
   discard: 'Desecharlo',
   putOnRecord: 'Anotarlo',
   leaveIt: 'Dejarlo',
+  strengthByNow: 'Fuerza a estas alturas',
+  between: 'Entre {low} y {high}, nueve veces de diez: un pronóstico, no una comprobación.',
+  holdsUntil:
+    'Puede bajar de {floor} desde {earliest}, y lo más probable es que haya bajado para {likely}.',
+  holds: 'Se mantiene por encima de {floor}.',
+  under: 'Es probable que ya esté por debajo de {floor}: mídalo, o deséchelo.',
+  fromReadings:
+    '{count, plural, =0 {Aún no se ha medido: se apoya solo en la etiqueta.} one {Se apoya en una medida.} other {Se apoya en # medidas.}}',
+  readAgain: 'Una medida no cuadra con las otras. Mídalo otra vez.',
+  readStrip: 'Leer una tira ahora',
+  readMeter: 'Leer el densímetro ahora',
   pricePerLitre: '{price} el litro',
 };

@@ -6,7 +6,7 @@ import { optionalLine } from '../../../ui/form/lines.ts';
 import { useFormOf } from '../../../ui/form/useFormOf.ts';
 import { WentWrong } from '../../../ui/parts.tsx';
 import { w } from '../../../words/words.ts';
-import { useSetWayInMutation } from '../surveyApi.ts';
+import { useSetWayInMutation } from '../wayInApi.ts';
 
 const maybe = optionalLine(
   () => null,
