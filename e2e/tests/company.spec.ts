@@ -98,6 +98,7 @@ const survey = async (page: Page): Promise<void> => {
 
 const wayIn = async (page: Page): Promise<void> => {
   await goTo(page, 'Homes');
+  await page.getByText('The way in, and archiving').click();
   await page.getByRole('button', { name: 'Change the way in' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Door, keys and codes').fill('key box 4711');

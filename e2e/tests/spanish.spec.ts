@@ -120,7 +120,6 @@ test('a supervisor surveys a home and approves its protocol in Spanish', async (
   // Her own choice is English: it comes before that of the device, and is changed on her own page.
   await page.getByRole('button', { name: 'Maren' }).click();
   await page.getByRole('link', { name: 'Your page' }).click();
-  await expectGood(page);
   await page.getByRole('radio', { name: 'Español' }).click();
   await expect(places).toBeVisible();
   await expectGood(page);

@@ -8,7 +8,7 @@ type Issue = v.BaseIssue<unknown>;
 export const misfits = (issues: readonly Issue[]): string =>
   issues
     .map((issue) => {
-      const path = v.getDotPath(issue as never) ?? w.name('homes', 'theFile');
+      const path = v.getDotPath(issue as never) ?? w.name('survey', 'theFile');
       return w.say('problemDetail.field', { path, message: misfitInWords(w, issue) });
     })
     .join(' ');

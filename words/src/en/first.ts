@@ -9,7 +9,6 @@ import * as commonPage from './pages/common.ts';
 import * as homesPage from './pages/homes.ts';
 import * as peoplePage from './pages/people.ts';
 import * as reviewPage from './pages/review.ts';
-import * as wayInPage from './pages/wayIn.ts';
 import * as shellPage from './pages/shell.ts';
 
 /** What the first page says, in English. */
@@ -26,5 +25,4 @@ export const first = {
   ...peoplePage,
   ...reviewPage,
   ...shellPage,
-  ...wayInPage,
 };

@@ -5,13 +5,13 @@ import { Verdict, Waiting, WentWrong } from '../../ui/parts.tsx';
 import { dayOf } from '../../ui/times.ts';
 import { Window } from '../../ui/Window.tsx';
 import { listOf } from '../../words/list.ts';
+import { later } from '../../words/later.ts';
 import { w } from '../../words/words.ts';
 import { Whose } from '../homes/Whose.tsx';
 import { Flags } from '../protocols/Flags.tsx';
 import { HeldUp } from '../protocols/HeldUp.tsx';
 import { HomeForm } from './homeFormLater.ts';
 import { RoomTable } from './RoomTable.tsx';
-import { WayIn } from './WayIn.tsx';
 import { standingOf, useHomeStanding } from './useHomeStanding.ts';
 
 const ToItsWork = ({ home }: { home: HomeDetail }) => {
@@ -56,6 +56,29 @@ const ChangeHome = ({ home }: { home: HomeDetail }) => {
   );
 };
 
+const WayIn = later(() => import('./WayIn.tsx'));
+
+/** How one gets in is nobody's business until it is asked for. */
+const WayInOnAsking = (props: { home: HomeDetail; archivedAt: number | null }) => {
+  const [open, setOpen] = useState(props.archivedAt !== null);
+  return (
+    <details
+      className="my-3"
+      open={open}
+      onToggle={({ currentTarget }) => setOpen(currentTarget.open)}
+    >
+      <summary className="soft min-h-8 cursor-pointer">
+        {w.name('homes', 'wayInAndArchive')}
+      </summary>
+      {open && (
+        <Suspense>
+          <WayIn {...props} />
+        </Suspense>
+      )}
+    </details>
+  );
+};
+
 /** How a home stands, and the way to what is to be done in it. */
 export const HomeSheet = ({
   homeId,
@@ -80,7 +103,7 @@ export const HomeSheet = ({
       <Flags home={home} />
       <RoomTable rooms={home.rooms} />
       <ChangeHome home={home} />
-      <WayIn key={home.id} home={home} archivedAt={archivedAt} />
+      <WayInOnAsking key={home.id} home={home} archivedAt={archivedAt} />
       {keeps.length > 0 && (
         <p className="small soft mb-3">{w.say('homes.theClientKeeps', { keeps: listOf(keeps) })}</p>
       )}

@@ -73,7 +73,7 @@ const Homes = () => {
         {archived.length > 0 && (
           <details className="mt-3" open={archived.some(({ id }) => id === chosen)}>
             <summary className="soft min-h-8 cursor-pointer">
-              {w.say('wayIn.archivedHomes', { count: archived.length })}
+              {w.say('homes.archivedHomes', { count: archived.length })}
             </summary>
             <HomeList homes={archived} chosen={chosen} toReview={toReview} onChoose={choose} />
           </details>

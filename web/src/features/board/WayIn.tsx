@@ -1,13 +1,12 @@
 import type { HomeDetail, WayIn as WayInLines } from '@zymostat/contract';
-import { Suspense, useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { WentWrong } from '../../ui/parts.tsx';
 import { dayOf } from '../../ui/times.ts';
 import { Window } from '../../ui/Window.tsx';
-import { later } from '../../words/later.ts';
 import { w } from '../../words/words.ts';
 import { useSetArchivedMutation, useWayInQuery } from '../homes/wayInApi.ts';
 
-const WayInForm = later(() => import('../homes/forms/WayInForm.tsx'));
+const WayInForm = lazy(() => import('../homes/forms/WayInForm.tsx'));
 
 const lines = ['address', 'door', 'contact', 'notes'] as const;
 
@@ -27,7 +26,7 @@ const Written = ({ of }: { of: WayInLines }) => {
 };
 
 /** How somebody gets into a home, and taking it off the list or back onto it. */
-export const WayIn = ({ home, archivedAt }: { home: HomeDetail; archivedAt: number | null }) => {
+const WayIn = ({ home, archivedAt }: { home: HomeDetail; archivedAt: number | null }) => {
   const { id, revision: seen } = home;
   const { data } = useWayInQuery(id);
   const [editing, edit] = useState(false);
@@ -35,7 +34,6 @@ export const WayIn = ({ home, archivedAt }: { home: HomeDetail; archivedAt: numb
   const to = (archived: boolean) => void archive({ id, homeId: id, seen, body: { archived } });
   return (
     <section className="my-4" aria-label={w.name('wayIn', 'wayIn')}>
-      <h2 className="mb-1">{w.name('wayIn', 'wayIn')}</h2>
       {data && <Written of={data} />}
       <p className="my-3 flex gap-5">
         <button className="btn btn--quiet" onClick={() => edit(true)}>
@@ -65,3 +63,4 @@ export const WayIn = ({ home, archivedAt }: { home: HomeDetail; archivedAt: numb
     </section>
   );
 };
+export default WayIn;

@@ -26,7 +26,7 @@ const useImport = (homeId: string) => {
     const result = await importRooms({ id: homeId, body: { rooms } });
     if (result.error) return;
     const surfaces = rooms.reduce((sum, room) => sum + room.surfaces.length, 0);
-    setBrought(w.say('homes.withSurfacesCameIn', { rooms: rooms.length, surfaces }));
+    setBrought(w.say('survey.withSurfacesCameIn', { rooms: rooms.length, surfaces }));
     goOn(`/homes/${homeId}/survey`, { replace: true });
   };
   return { take, problems, brought, error: importing.error };
@@ -35,13 +35,13 @@ const useImport = (homeId: string) => {
 const Problems = ({ of }: { of: string[] }) =>
   of.length > 0 && (
     <div role="alert" className="notice mt-2">
-      <b>{w.name('homes', 'nothingWasImported')}</b>
+      <b>{w.name('survey', 'nothingWasImported')}</b>
       <ul>
         {of.slice(0, SHOWN).map((problem) => (
           <li key={problem}>{problem}</li>
         ))}
         {of.length > SHOWN && (
-          <li>{w.say('homes.andMore', { problemsCount: of.length - SHOWN })}</li>
+          <li>{w.say('survey.andMore', { problemsCount: of.length - SHOWN })}</li>
         )}
       </ul>
     </div>
@@ -54,14 +54,14 @@ export const HomeFiles = ({ home }: { home: HomeDetail }) => {
     <div className="mt-4">
       <p className="flex flex-wrap gap-x-4 gap-y-2">
         <button className="btn btn--quiet" onClick={() => exportHome(home)}>
-          {w.name('homes', 'exportTheHomeJson')}
+          {w.name('survey', 'exportTheHomeJson')}
         </button>
         <button className="btn btn--quiet" onClick={() => exportSurfaces(home)}>
-          {w.name('homes', 'exportSurfacesCsv')}
+          {w.name('survey', 'exportSurfacesCsv')}
         </button>
         <FileButton
           name={w.name('homes', 'importRooms')}
-          label={w.name('homes', 'aHomeOrAList')}
+          label={w.name('survey', 'aHomeOrAList')}
           accept=".json,.csv,application/json,text/csv"
           onFile={(file) => void take(file)}
         />

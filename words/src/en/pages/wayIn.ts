@@ -12,5 +12,4 @@ export const wayIn = {
   archive: 'Archive this home',
   bringBack: 'Bring it back',
   archived: 'Archived {day}. It is not worked in; all that was done here stays on record.',
-  archivedHomes: '{count, plural, one {One archived home} other {# archived homes}}',
 } as const;

@@ -12,5 +12,4 @@ export const wayIn = {
   archive: 'Archivar esta casa',
   bringBack: 'Traerla de vuelta',
   archived: 'Archivada {day}. No se trabaja en ella; todo lo hecho aquí queda en el registro.',
-  archivedHomes: '{count, plural, one {Una casa archivada} other {# casas archivadas}}',
 };

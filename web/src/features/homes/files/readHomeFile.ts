@@ -11,7 +11,7 @@ const readJson = (text: string): Brought<HomeFile> => {
   try {
     found = JSON.parse(text);
   } catch {
-    return { ok: false, problems: [w.name('homes', 'foundTextThatBeginsLike')] };
+    return { ok: false, problems: [w.name('survey', 'foundTextThatBeginsLike')] };
   }
   const read = v.safeParse(homeFile, found);
   return read.success
@@ -26,13 +26,13 @@ const readJson = (text: string): Brought<HomeFile> => {
 export const readHomeFile = async (file: File): Promise<Brought<HomeFile>> => {
   if (file.size > MOST_BYTES) {
     const round = Math.round(file.size / 1000);
-    return { ok: false, problems: [w.say('homes.foundAFileOfKb', { round })] };
+    return { ok: false, problems: [w.say('survey.foundAFileOfKb', { round })] };
   }
   const text = await file.text();
   try {
     return text.trimStart().startsWith('{') ? readJson(text) : readTable(text);
   } catch (error) {
-    const why = error instanceof Error ? error.message : w.name('homes', 'unknown');
-    return { ok: false, problems: [w.say('homes.theFileCannotBeRead', { error: why })] };
+    const why = error instanceof Error ? error.message : w.name('survey', 'unknown');
+    return { ok: false, problems: [w.say('survey.theFileCannotBeRead', { error: why })] };
   }
 };

@@ -62,9 +62,9 @@ const FEW = 8;
 
 const notReadable = (field: SurfaceField, found: string): string => {
   const named = { field: w.name('fieldHead', field), found };
-  if (kindOfSurfaceField(field) === 'number') return w.say('homes.foundNoNumber', named);
+  if (kindOfSurfaceField(field) === 'number') return w.say('survey.foundNoNumber', named);
   const allowed = choicesOf(field);
-  return w.say('homes.foundChoice', {
+  return w.say('survey.foundChoice', {
     ...named,
     few: allowed.length <= FEW ? 'yes' : 'no',
     allowed: allowed.join(', '),
@@ -98,7 +98,7 @@ const wrongRooms = (rooms: Iterable<SurveyedRoom>): string[] =>
     const read = v.safeParse(roomFields, fields);
     return read.success
       ? []
-      : [w.say('homes.room2', { fields: fields.name, issues: misfits(read.issues) })];
+      : [w.say('survey.room2', { fields: fields.name, issues: misfits(read.issues) })];
   });
 
 /** Surfaces from a table with a head; or what is wrong, line by line. */
@@ -108,7 +108,7 @@ export const readTable = (text: string): Brought<never> => {
   const at = columns.map((column) => heads.indexOf(column));
   if (at[0]! < 0 || at[1]! < 0) {
     const figures = { record: head?.record.join(',') ?? '', columns: columns.join(', ') };
-    return { ok: false, problems: [w.say('homes.line1FoundExpectedAt', figures)] };
+    return { ok: false, problems: [w.say('survey.line1FoundExpectedAt', figures)] };
   }
   const problems: string[] = [];
   const rooms = new Map<string, SurveyedRoom>();
@@ -117,10 +117,10 @@ export const readTable = (text: string): Brought<never> => {
     const read: ReadLine =
       room && cells.name
         ? surfaceIn(cells)
-        : { wrong: [w.say('homes.foundARoomAndA', { record: record.join(',') })] };
+        : { wrong: [w.say('survey.foundARoomAndA', { record: record.join(',') })] };
     if ('wrong' in read) {
       for (const what of read.wrong)
-        problems.push(w.say('homes.line', { lines: info.lines, what }));
+        problems.push(w.say('survey.line', { lines: info.lines, what }));
       continue;
     }
     const into = rooms.get(room) ?? { ...usualRoom, name: room, surfaces: [] };
@@ -128,6 +128,6 @@ export const readTable = (text: string): Brought<never> => {
   }
   problems.push(...wrongRooms(rooms.values()));
   if (problems.length === 0 && rooms.size === 0)
-    problems.push(w.name('homes', 'foundNoSurfaceAfterThe'));
+    problems.push(w.name('survey', 'foundNoSurfaceAfterThe'));
   return problems.length > 0 ? { ok: false, problems } : { ok: true, rooms: [...rooms.values()] };
 };

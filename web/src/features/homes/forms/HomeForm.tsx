@@ -38,7 +38,7 @@ const WhatTheClientKeeps = ({ form }: { form: FormOf<HomeLines, HomeBody> }) => 
   return (
     <details open={count > 0}>
       <summary className="field__label cursor-pointer">
-        {w.say('homes.whatTheClientKeepsOr', { count })}
+        {w.say('survey.whatTheClientKeepsOr', { count })}
       </summary>
       <TicksControl
         of={form.control}
@@ -59,17 +59,17 @@ export const HomeForm = (props: Props) => {
       <TextControl
         of={form.control}
         name="name"
-        label={w.name('homes', 'clientByFirstName')}
+        label={w.name('survey', 'clientByFirstName')}
         autoFocus
       />
       <TextControl
         of={form.control}
         name="place"
         label={w.name('homes', 'place')}
-        hint={w.name('homes', 'streetOrHouseAsThe')}
+        hint={w.name('survey', 'streetOrHouseAsThe')}
       />
       <fieldset>
-        <legend className="field__label">{w.name('homes', 'whoLivesHere')}</legend>
+        <legend className="field__label">{w.name('survey', 'whoLivesHere')}</legend>
         <TicksControl
           of={form.control}
           name="situations"
@@ -88,7 +88,7 @@ export const HomeForm = (props: Props) => {
         }}
       />
       <button className="btn btn--main">
-        {home ? w.name('homes', 'save') : w.name('homes', 'addAndSurvey')}
+        {home ? w.name('survey', 'save') : w.name('survey', 'addAndSurvey')}
       </button>
     </Form>
   );

@@ -30,7 +30,7 @@ const Fitting = ({ query }: { query: string }) => {
         </ComboboxOption>
       ))}
       {fitting.length === 0 && (
-        <p className="options__one soft">{w.name('homes', 'noSuchMaterialInThe')}</p>
+        <p className="options__one soft">{w.name('survey', 'noSuchMaterialInThe')}</p>
       )}
     </ComboboxOptions>
   );
@@ -58,7 +58,7 @@ export const MaterialControl = ({ of }: { of: FormOf<SurfaceLines, never>['contr
             className="input"
             displayValue={nameOf}
             onChange={(event) => setQuery(event.target.value)}
-            placeholder={w.name('homes', 'typeToFindTileChrome')}
+            placeholder={w.name('survey', 'typeToFindTileChrome')}
             autoComplete="off"
             aria-invalid={tried && fieldState.invalid}
           />
@@ -67,7 +67,7 @@ export const MaterialControl = ({ of }: { of: FormOf<SurfaceLines, never>['contr
         <FieldNote
           wrong={tried ? fieldState.error?.message : undefined}
           hint={
-            value ? w.name('materialWhy', value) : w.name('homes', 'theMakerSInstructionsPrevail')
+            value ? w.name('materialWhy', value) : w.name('survey', 'theMakerSInstructionsPrevail')
           }
         />
       </Field>

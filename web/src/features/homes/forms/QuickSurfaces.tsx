@@ -9,9 +9,9 @@ import { useQuickList } from './useQuickList.ts';
 
 /** How large it is, and what nobody has said of it. */
 const sizeOf = ({ sure, area, guessed }: Noted): string => {
-  if (!sure) return w.name('homes', 'notKnownSayWhatIt');
-  if (guessed.length === 0) return w.say('homes.measured', { area });
-  return w.say('homes.guessed', { area, guessed: guessed.length > 1 ? 'both' : guessed[0]! });
+  if (!sure) return w.name('survey', 'notKnownSayWhatIt');
+  if (guessed.length === 0) return w.say('survey.measured', { area });
+  return w.say('survey.guessed', { area, guessed: guessed.length > 1 ? 'both' : guessed[0]! });
 };
 
 interface ReadAsProps {
@@ -28,11 +28,11 @@ const ReadAs = ({ noted, isThere, material, onMaterial }: ReadAsProps) => (
       <b className="font-semibold">{noted.name}</b>
       <span className="small soft block">
         {sizeOf(noted)}
-        {isThere && <b className="block">{w.say('homes.thereIsAInThis', { name: noted.name })}</b>}
+        {isThere && <b className="block">{w.say('survey.thereIsAInThis', { name: noted.name })}</b>}
       </span>
     </span>
     <Choice
-      label={w.say('homes.materialOf', { name: noted.name })}
+      label={w.say('survey.materialOf', { name: noted.name })}
       value={material}
       onChange={(id) => id && onMaterial(id)}
       options={materialIds.map((id) => ({ value: id, name: w.name('material', id) }))}
@@ -53,17 +53,17 @@ export const QuickSurfaces = ({ room, onDone }: { room: RoomRow; onDone: () => v
   return (
     <Form onSubmit={add}>
       <TextField
-        label={w.say('homes.whatIsIn', { room: room.name })}
+        label={w.say('survey.whatIsIn', { room: room.name })}
         value={text}
         onChange={setText}
         lines={3}
         autoFocus
-        hint={w.name('homes', 'asYouWalkThroughIt')}
+        hint={w.name('survey', 'asYouWalkThroughIt')}
       />
       {noted.length > 0 && (
         <ul
           className="grid max-h-[44vh] gap-2 overflow-auto"
-          aria-label={w.name('homes', 'readAs')}
+          aria-label={w.name('survey', 'readAs')}
         >
           {noted.map((one, i) => (
             <ReadAs
@@ -82,7 +82,7 @@ export const QuickSurfaces = ({ room, onDone }: { room: RoomRow; onDone: () => v
           {w.say('homes.add', { count: noted.length })}
         </button>
         <button type="button" className="btn" onClick={onDone}>
-          {w.name('homes', 'leaveIt')}
+          {w.name('survey', 'leaveIt')}
         </button>
       </p>
     </Form>

@@ -15,7 +15,7 @@ const Templates = ({ form }: OfForm) => {
   const chosen = useWatch({ control: form.control, name: 'withSurfaces' });
   return (
     <p className="flex flex-wrap items-center gap-x-4 gap-y-1">
-      <span className="small soft">{w.name('homes', 'beginWith')}</span>
+      <span className="small soft">{w.name('survey', 'beginWith')}</span>
       {(Object.keys(roomTemplates) as RoomTemplate[]).map((template) => (
         <button
           key={template}
@@ -37,7 +37,7 @@ const UsualSurfaces = ({ form }: OfForm) => {
   const { surfaces } = roomToBeginWith(template, w.language);
   return (
     <Tick
-      label={w.say('homes.withItsUsualSurfaces', { surfaces })}
+      label={w.say('survey.withItsUsualSurfaces', { surfaces })}
       checked
       onChange={() => form.setValue('withSurfaces', null)}
     />
@@ -46,8 +46,8 @@ const UsualSurfaces = ({ form }: OfForm) => {
 
 const Size = ({ form: { control } }: OfForm) => (
   <div className="grid grid-cols-2 gap-4">
-    <TextControl of={control} name="floorArea" label={w.name('homes', 'floorAreaM')} figure />
-    <TextControl of={control} name="height" label={w.name('homes', 'heightM')} figure />
+    <TextControl of={control} name="floorArea" label={w.name('survey', 'floorAreaM')} figure />
+    <TextControl of={control} name="height" label={w.name('survey', 'heightM')} figure />
   </div>
 );
 
@@ -64,10 +64,10 @@ const Air = ({ form: { control } }: OfForm) => {
       <ChoiceControl
         of={control}
         name="flame"
-        label={w.name('homes', 'canAnythingInThisRoom')}
+        label={w.name('survey', 'canAnythingInThisRoom')}
         options={optionsOf(w.table('flame'))}
       />
-      {flame === 'unknown' && <p className="field__hint">{w.name('homes', 'askItUntilThenIt')}</p>}
+      {flame === 'unknown' && <p className="field__hint">{w.name('survey', 'askItUntilThenIt')}</p>}
     </>
   );
 };
@@ -95,7 +95,7 @@ export const RoomForm = (props: RoomFormProps) => {
         }}
       />
       <button className="btn btn--main">
-        {room ? w.name('homes', 'save') : w.name('homes', 'addTheRoom')}
+        {room ? w.name('survey', 'save') : w.name('survey', 'addTheRoom')}
       </button>
     </Form>
   );

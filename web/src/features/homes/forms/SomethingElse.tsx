@@ -21,7 +21,7 @@ export const SomethingElse = ({ onChange }: { onChange: (id: MaterialId) => void
       value={answers[key]}
       onChange={(value) => answer({ [key]: value })}
       options={[
-        { value: null, name: w.name('homes', 'notKnown') },
+        { value: null, name: w.name('survey', 'notKnown') },
         { value: true, name: w.name('homes', 'yes') },
         { value: false, name: w.name('homes', 'no') },
       ]}
@@ -29,9 +29,9 @@ export const SomethingElse = ({ onChange }: { onChange: (id: MaterialId) => void
   );
   return (
     <div className="grid gap-3 border-l-2 border-rule pl-3">
-      {ask(w.name('homes', 'doesItSoakUpA'), 'soaksUp')}
-      {ask(w.name('homes', 'isItPaintedLacqueredOr'), 'finished')}
-      {ask(w.name('homes', 'doesItsMakerAllowAcid'), 'bearsAcidOrSolvent')}
+      {ask(w.name('survey', 'doesItSoakUpA'), 'soaksUp')}
+      {ask(w.name('survey', 'isItPaintedLacqueredOr'), 'finished')}
+      {ask(w.name('survey', 'doesItsMakerAllowAcid'), 'bearsAcidOrSolvent')}
     </div>
   );
 };

@@ -27,7 +27,7 @@ const ownWay: Partial<Record<SurfaceField, (props: Pick<Props, 'of'>) => React.R
       of={of}
       name="touched"
       label={w.name('fieldLabel', 'touched')}
-      options={touches.map((one) => ({ value: one, name: w.name('homes', one) }))}
+      options={touches.map((one) => ({ value: one, name: w.name('survey', one) }))}
     />
   ),
 };

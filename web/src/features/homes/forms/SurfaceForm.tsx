@@ -44,7 +44,7 @@ const NameControl = ({ form, isNew }: OfForm & { isNew: boolean }) => {
       label={w.name('fieldLabel', 'name')}
       autoFocus={isNew}
       onTyped={guessFrom}
-      hint={guessed ? w.name('homes', 'materialAndAreaAreGuessed') : undefined}
+      hint={guessed ? w.name('survey', 'materialAndAreaAreGuessed') : undefined}
     />
   );
 };
@@ -58,8 +58,8 @@ const TakeSurfaceOut = ({ homeId, surface, onDone }: SurfaceFormProps) => {
   };
   return (
     <TakeOut
-      label={w.name('homes', 'takeItOutOfThe')}
-      title={w.say('homes.takeOut', { surface: surface.name })}
+      label={w.name('survey', 'takeItOutOfThe')}
+      title={w.say('survey.takeOut', { surface: surface.name })}
       onTakeOut={takeOut}
     />
   );
@@ -76,8 +76,8 @@ export const SurfaceForm = (props: SurfaceFormProps) => {
         <b>{roomName}</b>
       </p>
       <Verdict
-        say={surface ? surface.name : w.say('homes.aNewSurfaceIn', { roomName })}
-        why={surface ? undefined : w.name('homes', 'itStartsAsCleanedOnly')}
+        say={surface ? surface.name : w.say('survey.aNewSurfaceIn', { roomName })}
+        why={surface ? undefined : w.name('survey', 'itStartsAsCleanedOnly')}
       />
       <Form onSubmit={form.handleSubmit((read) => save(read))} className="grid max-w-[560px] gap-4">
         <NameControl form={form} isNew={!surface} />
@@ -100,7 +100,7 @@ export const SurfaceForm = (props: SurfaceFormProps) => {
         />
         <p className="flex items-center gap-5">
           <button className="btn btn--main">
-            {surface ? w.name('homes', 'save') : w.name('homes', 'addTheSurface')}
+            {surface ? w.name('survey', 'save') : w.name('survey', 'addTheSurface')}
           </button>
           <TakeSurfaceOut {...props} />
         </p>

@@ -21,10 +21,10 @@ export const TakeOut = ({ label, title, children, onTakeOut }: Props) => {
         {label}
       </button>
       <Window open={asking} title={title} onClose={keep}>
-        <p className="mb-4">{children ?? w.name('homes', 'approvedVersionsAndRecordsStay')}</p>
+        <p className="mb-4">{children ?? w.name('survey', 'approvedVersionsAndRecordsStay')}</p>
         <p className="flex gap-3">
           <button type="button" className="btn btn--main" onClick={keep}>
-            {w.name('homes', 'keepIt')}
+            {w.name('survey', 'keepIt')}
           </button>
           <button
             type="button"
@@ -34,7 +34,7 @@ export const TakeOut = ({ label, title, children, onTakeOut }: Props) => {
               void onTakeOut();
             }}
           >
-            {w.name('homes', 'takeItOut')}
+            {w.name('survey', 'takeItOut')}
           </button>
         </p>
       </Window>

@@ -36,7 +36,7 @@ const lineOf = (field: SurfaceField): v.GenericSchema<unknown> => {
         units[field] ?? '',
       ) as v.GenericSchema<unknown>;
     case 'choice':
-      return v.picklist(choicesOf(field), () => w.name('homes', 'chooseAMaterialFromThe'));
+      return v.picklist(choicesOf(field), () => w.name('survey', 'chooseAMaterialFromThe'));
     case 'yes-no':
       return v.boolean() as v.GenericSchema<unknown>;
   }

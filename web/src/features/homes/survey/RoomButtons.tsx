@@ -12,13 +12,13 @@ interface Props {
 const OfRoom = ({ room, onAddSurface, onDialog }: Props & { room: RoomRow }) => (
   <>
     <button className="btn" onClick={onAddSurface}>
-      {rich('homes.addASurfaceToN', {
+      {rich('survey.addASurfaceToN', {
         room: room.name,
         soft: (text) => <span className="key">{text}</span>,
       })}
     </button>
     <button className="btn" onClick={() => onDialog('several')}>
-      {w.name('homes', 'severalAtOnce')}
+      {w.name('survey', 'severalAtOnce')}
     </button>
   </>
 );
@@ -30,11 +30,11 @@ export const RoomButtons = (props: Props) => {
     <p className="mt-4 flex flex-wrap gap-3">
       {room && <OfRoom {...props} room={room} />}
       <button className="btn" onClick={() => onDialog('new-room')}>
-        {w.name('homes', 'addARoom')}
+        {w.name('survey', 'addARoom')}
       </button>
       {room && (
         <button className="btn btn--quiet" onClick={() => onDialog('room')}>
-          {w.say('homes.change2', { room: room.name })}
+          {w.say('survey.change2', { room: room.name })}
         </button>
       )}
     </p>
@@ -43,7 +43,7 @@ export const RoomButtons = (props: Props) => {
 
 export const RoomLine = ({ room }: { room: RoomRow }) => (
   <p className="small soft mt-3">
-    {w.say('homes.mByMFlame', {
+    {w.say('survey.mByMFlame', {
       room: room.name,
       floorArea: room.floorArea,
       height: room.height,

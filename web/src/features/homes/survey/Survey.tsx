@@ -53,7 +53,7 @@ export const Survey = (standing: Standing) => {
           onChoose={choose}
         />
         {room?.surfaces.length === 0 && (
-          <p className="soft py-4">{w.name('homes', 'noSurfaceInThisRoom')}</p>
+          <p className="soft py-4">{w.name('survey', 'noSurfaceInThisRoom')}</p>
         )}
         <RoomButtons room={room} onAddSurface={startAdding} onDialog={setDialog} />
         {room && <RoomLine room={room} />}

@@ -29,11 +29,11 @@ const ChangeRoom = ({ home, room, onClose, onTakenOut }: OfRoom) => {
       <RoomForm homeId={home.id} revision={home.revision} room={room} onDone={onClose} />
       <p className="mt-4">
         <TakeOut
-          label={w.name('homes', 'takeThisRoomOutOf')}
-          title={w.say('homes.takeOut2', { room: room.name })}
+          label={w.name('survey', 'takeThisRoomOutOf')}
+          title={w.say('survey.takeOut2', { room: room.name })}
           onTakeOut={takeOut}
         >
-          {w.say('homes.itsSurfacesGoWithIt', { count: room.surfaces.length })}
+          {w.say('survey.itsSurfacesGoWithIt', { count: room.surfaces.length })}
         </TakeOut>
       </p>
     </>
@@ -50,19 +50,19 @@ export const SurveyDialogs = (props: Props) => {
   const name = room?.name ?? '';
   return (
     <>
-      <Window open={open === 'new-room'} title={w.name('homes', 'addARoom')} onClose={onClose}>
+      <Window open={open === 'new-room'} title={w.name('survey', 'addARoom')} onClose={onClose}>
         <RoomForm homeId={home.id} revision={home.revision} onDone={added} />
       </Window>
       <Window
         open={open === 'several'}
-        title={w.say('homes.severalSurfacesIn', { room: name })}
+        title={w.say('survey.severalSurfacesIn', { room: name })}
         onClose={onClose}
       >
         {room && <QuickSurfaces room={room} onDone={onClose} />}
       </Window>
       <Window
         open={open === 'room'}
-        title={w.say('homes.change2', { room: name })}
+        title={w.say('survey.change2', { room: name })}
         onClose={onClose}
       >
         {room && <ChangeRoom {...props} room={room} />}

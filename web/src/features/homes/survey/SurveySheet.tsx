@@ -18,15 +18,15 @@ interface Props {
 /** Nothing is chosen: what to do next. */
 const Nothing = ({ room, onAddSurface, onAddRoom }: Props) =>
   room ? (
-    <Verdict say={w.name('homes', 'chooseASurfaceOrAdd')}>
+    <Verdict say={w.name('survey', 'chooseASurfaceOrAdd')}>
       <button className="btn btn--main" onClick={onAddSurface}>
-        {w.name('homes', 'addASurface')}
+        {w.name('survey', 'addASurface')}
       </button>
     </Verdict>
   ) : (
-    <Verdict say={w.name('homes', 'beginWithARoomIts')}>
+    <Verdict say={w.name('survey', 'beginWithARoomIts')}>
       <button className="btn btn--main" onClick={onAddRoom}>
-        {w.name('homes', 'addARoom')}
+        {w.name('survey', 'addARoom')}
       </button>
     </Verdict>
   );
@@ -58,7 +58,7 @@ export const SurveySheet = (props: Props) => {
           className="btn btn--quiet"
           to={`/homes/${home.id}/protocol${surface ? `/${surface.id}` : ''}`}
         >
-          {w.name('homes', 'toTheProtocol')}
+          {w.name('survey', 'toTheProtocol')}
         </Link>
       </p>
       <StandingNote />

@@ -4,13 +4,13 @@ import { w } from '../../../words/words.ts';
 import type { Standing } from '../HomeHead.tsx';
 
 const Size = ({ area, food }: SurfaceRow) => (
-  <span className="small soft">{w.say('homes.m2', { area, food: food ? 'yes' : 'no' })}</span>
+  <span className="small soft">{w.say('survey.m2', { area, food: food ? 'yes' : 'no' })}</span>
 );
 
 const MaterialAndUse = ({ material, touched }: SurfaceRow) => (
   <span className="descent__set">
     <span className="truncate">
-      {w.say('homes.materialAndUse', {
+      {w.say('survey.materialAndUse', {
         material: w.name('material', material),
         touched: w.name('touched', touched),
       })}
