@@ -146,6 +146,9 @@ start fourth serve --port "$four"
 fourth=$started
 both() { wait_for third 'processes; its log' && wait_for fourth 'processes; its log' && answers "$three" && answers "$four"; }
 check 'two that start at once on an empty database both answer' both
+check 'where no company has begun it prints a code to begin with' wait_for fourth 'begin with this code: '
+well() { node -e "fetch('http://127.0.0.1:$three/healthz').then(async r=>process.exit((await r.json()).well?0:1),()=>process.exit(1))"; }
+check 'and says that it is well' well
 end "$third" TERM
 end "$fourth" TERM
 check 'and leave nothing running' not database_runs company
