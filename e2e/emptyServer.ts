@@ -31,7 +31,12 @@ export const emptyServer = async (name: string) => {
   const run = (program: string) =>
     execFileSync(process.execPath, [`server/dist/${program}.js`], { cwd: root, env }).toString();
   run('migrate');
-  const server = spawn(process.execPath, ['server/dist/main.js'], { cwd: root, env });
+  // Nobody reads what it logs: a pipe would fill up and hold it.
+  const server = spawn(process.execPath, ['server/dist/main.js'], {
+    cwd: root,
+    env,
+    stdio: 'ignore',
+  });
   const url = `http://127.0.0.1:${port}`;
   while (!(await answers(url))) await new Promise((done) => setTimeout(done, 100));
   return { url, code: run('setUpCode').trim(), stop: () => server.kill() };
