@@ -46,6 +46,16 @@ test('keys go to the places and walk the lists', async ({ page }) => {
   ).toBeVisible();
 });
 
+test('by keyboard one comes past the places at once', async ({ page }) => {
+  await signIn(page, 'maren');
+  await expect(page.locator('.list__row').first()).toBeVisible();
+  await page.locator('body').press('Tab');
+  const skip = page.getByRole('button', { name: 'Go to the page itself' });
+  await expect(skip).toBeFocused();
+  await skip.press('Enter');
+  await expect(page.locator('main')).toBeFocused();
+});
+
 test('Enter presses what has the focus, and opens the chosen home otherwise', async ({ page }) => {
   await signIn(page, 'maren');
   await expect(page.locator('.list__row').first()).toHaveAttribute('aria-current', 'true');

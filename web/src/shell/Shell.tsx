@@ -49,6 +49,14 @@ const Coming = () => (
   </main>
 );
 
+/** Past what is the same on every page, for whoever goes by keyboard. */
+const skip = () => {
+  const main = document.querySelector('main');
+  if (!main) return;
+  main.tabIndex = -1;
+  main.focus();
+};
+
 /** The frame of every place: the top line, what is wet now, and the place itself. */
 export const Shell = ({ me }: { me: Me }) => {
   const places = placesOf(me.person.role);
@@ -62,6 +70,9 @@ export const Shell = ({ me }: { me: Me }) => {
   });
   return (
     <div className="desk">
+      <button className="btn skip" onClick={skip}>
+        {w.name('shell', 'toThePage')}
+      </button>
       <Top me={me} places={places} />
       <NowStrip />
       <Suspense fallback={<Coming />}>

@@ -1,4 +1,5 @@
 export const shell = {
+  toThePage: 'Go to the page itself',
   thePage: 'the page',
   wetRightNowSoonestFirst: 'Wet right now, soonest first',
   wetNow: 'Wet now <soft>{now}</soft>',

@@ -1,4 +1,5 @@
 export const shell = {
+  toThePage: 'Ir a la página misma',
   thePage: 'la página',
   wetRightNowSoonestFirst: 'Mojado ahora, primero lo que vence antes',
   wetNow: 'Mojado ahora <soft>{now}</soft>',
