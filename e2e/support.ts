@@ -183,5 +183,25 @@ export const beginCompany = async (page: Page, code: string): Promise<void> => {
   await page.getByLabel('Name you sign in with').fill('ilse');
   await page.getByLabel('Password').fill('three blue kettles');
   await page.getByRole('button', { name: 'Begin' }).click();
-  await page.getByRole('heading', { name: 'Before the first round' }).waitFor();
+  await page.getByText('11 questions are left.').waitFor();
+};
+
+/**
+ * In the page: no camera here, and no reader of codes in this browser. A picture that moves, and a
+ * reader that sees the code once it has looked so often.
+ */
+export const fakeCamera = ({ code, looks }: { code: string; looks: number }): void => {
+  let looked = 0;
+  const detect = () => Promise.resolve((looked += 1) < looks ? [] : [{ rawValue: code }]);
+  Object.assign(window, {
+    BarcodeDetector: class {
+      detect = detect;
+    },
+  });
+  navigator.mediaDevices.getUserMedia = () => {
+    const canvas = document.createElement('canvas');
+    const paint = canvas.getContext('2d')!;
+    setInterval(() => paint.fillRect(0, 0, 10, 10), 50);
+    return Promise.resolve(canvas.captureStream(10));
+  };
 };

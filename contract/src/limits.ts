@@ -3,3 +3,22 @@
  * carrying the schemas.
  */
 export const LEAST_REASON = 10;
+
+/** Characters of a new password at least: length is what counts. Source: common practice. */
+export const LEAST_PASSWORD = 12;
+
+/** A name somebody signs in with. */
+export const LOGIN = /^[\p{L}\d][\p{L}\d._-]{1,39}$/u;
+
+/** Whether there is money with that code in ISO 4217. */
+export const isCurrency = (code: string): boolean =>
+  Intl.supportedValuesOf('currency').includes(code);
+
+/** Whether there is a time zone of that name in the IANA database. */
+export const isZone = (text: string): boolean => {
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone: text }).resolvedOptions().timeZone !== '';
+  } catch {
+    return false;
+  }
+};

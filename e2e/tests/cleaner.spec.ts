@@ -8,6 +8,7 @@ import {
   goTo,
   signIn,
   takeBottle,
+  fakeCamera,
 } from '../support.ts';
 
 /** Desk and phone each work another home of the demo. */
@@ -77,21 +78,7 @@ test.describe.serial('a cleaner on the phone', () => {
     await page.getByLabel('code on the label').fill(`b ${typed}`);
     await page.getByRole('button', { name: 'Find' }).click();
     await page.getByRole('button', { name: 'Applied' }).click();
-    // By the camera: a picture that moves, and a reader that sees the code.
-    await page.evaluate((rawValue) => {
-      const detect = () => Promise.resolve([{ rawValue }]);
-      Object.assign(window, {
-        BarcodeDetector: class {
-          detect = detect;
-        },
-      });
-      navigator.mediaDevices.getUserMedia = () => {
-        const canvas = document.createElement('canvas');
-        const paint = canvas.getContext('2d')!;
-        setInterval(() => paint.fillRect(0, 0, 10, 10), 50);
-        return Promise.resolve(canvas.captureStream(10));
-      };
-    }, `B-${typed}`);
+    await page.evaluate(fakeCamera, { code: `B-${typed}`, looks: 1 });
     await page.locator('button.phone__set').click();
     await page.getByRole('button', { name: 'Scan its code' }).click();
     await expect(page.locator('button.phone__set')).toContainText('Alcohol 70 %');

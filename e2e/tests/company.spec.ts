@@ -20,6 +20,7 @@ test.afterAll(() => server.stop());
 const begin = async (page: Page): Promise<void> => {
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'A company begins here.' })).toBeVisible();
+  await expect(page.getByLabel('Time zone')).toBeInViewport();
   await expectAccessible(page);
   await page.getByLabel('Name of the company').fill('Fennel');
   await choose(page, /^Country/, 'Spain');

@@ -1,6 +1,15 @@
 import { expect, test, type Page } from '@playwright/test';
 import { extractText, getDocumentProxy } from 'unpdf';
-import { addSurface, another, arrive, choose, expectAccessible, goTo, signIn } from '../support.ts';
+import {
+  addSurface,
+  another,
+  arrive,
+  choose,
+  expectAccessible,
+  goTo,
+  signIn,
+  fakeCamera,
+} from '../support.ts';
 
 /** Desk and phone each have a home, a caddy and a near miss of their own. */
 const width = (page: Page) => page.viewportSize()!.width;
@@ -71,23 +80,7 @@ test.describe.serial('keep apart', () => {
         locale: 'en-GB',
       })
     ).newPage();
-    // No camera here, and no reader of codes in this browser: a picture that moves, and a reader
-    // that sees nothing at first.
-    await phone.addInitScript(() => {
-      let looks = 0;
-      const detect = () => Promise.resolve((looks += 1) < 3 ? [] : [{ rawValue: 'S-0106' }]);
-      Object.assign(window, {
-        BarcodeDetector: class {
-          detect = detect;
-        },
-      });
-      navigator.mediaDevices.getUserMedia = () => {
-        const canvas = document.createElement('canvas');
-        const paint = canvas.getContext('2d')!;
-        setInterval(() => paint.fillRect(0, 0, 10, 10), 50);
-        return Promise.resolve(canvas.captureStream(10));
-      };
-    });
+    await phone.addInitScript(fakeCamera, { code: 'S-0106', looks: 3 });
     await signIn(phone, 'tobias');
     await phone.goto('/keep-apart/may-i');
     await phone.getByLabel('Or its code').first().fill('S-0101');

@@ -1,6 +1,6 @@
+import { inFours } from '@zymostat/words';
 import { connectWriters } from './database/connect.ts';
 import { newSetUpCode } from './features/people/begin.ts';
-import { inFours } from './features/people/codes.ts';
 import { databaseUrl } from './platform/config.ts';
 import { liveContext } from './platform/context.ts';
 

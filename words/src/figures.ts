@@ -87,3 +87,6 @@ export const listed = (
   items.length < 2
     ? (items[0] ?? '')
     : words.tell('list', last, { before: items.slice(0, -1).join(', '), last: items.at(-1)! });
+
+/** A code as it is printed and read out: in fours. */
+export const inFours = (code: string): string => code.replace(/(.{4})(?=.)/g, '$1 ');

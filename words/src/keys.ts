@@ -560,7 +560,6 @@ export interface Figures {
   'begin.aZone': { found: string | number };
   'begin.more': { b: unknown; minutes: string | number };
   'begin.minutes': { minutes: string | number };
-  'begin.answeredOf': { answered: string | number; all: string | number };
   'begin.questionsLeft': { left: number };
   'joining.comeIn': { name: string | number };
   'joining.youAreInvited': { company: string | number; role: string | number };
@@ -625,7 +624,6 @@ export interface Figures {
   'shelf.holds': { floor: string | number };
   'shelf.under': { floor: string | number };
   'shelf.fromReadings': { count: number };
-  'shelf.pricePerLitre': { price: string | number };
   'own.signInAs': { company: string | number; role: string | number };
   'own.readBook': { edition: string | number };
   'own.bookUnread': { edition: string | number };

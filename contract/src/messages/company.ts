@@ -1,6 +1,7 @@
 import { houseQuestions } from '@zymostat/core';
 import * as v from 'valibot';
 import { languages } from '../languages.ts';
+import { LOGIN } from '../limits.ts';
 import { companyNumbers, newPassword } from './people.ts';
 import { listOf, name, plain, zone } from '../parts/text.ts';
 import { currency, units } from '../parts/trade.ts';
@@ -10,13 +11,7 @@ const ways = { name, currency, zone, units };
 export const companyWays = v.strictObject(ways);
 
 /** The name somebody signs in with: however it is written, kept in lower case. */
-export const login = v.pipe(
-  v.string(),
-  v.trim(),
-  v.toLowerCase(),
-  plain,
-  v.regex(/^[\p{L}\d][\p{L}\d._-]{1,39}$/u, 'login'),
-);
+export const login = v.pipe(v.string(), v.trim(), v.toLowerCase(), plain, v.regex(LOGIN, 'login'));
 
 /** A code as it is printed or typed: spaces, hyphens and capitals do not matter. */
 export const codeTyped = v.pipe(

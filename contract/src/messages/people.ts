@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { languages } from '../languages.ts';
+import { LEAST_PASSWORD } from '../limits.ts';
 import { companyRule } from './book.ts';
 import { houseRules } from './houseRules.ts';
 import { name, id, instant } from '../parts/text.ts';
@@ -43,10 +44,10 @@ export const me = v.strictObject({
 
 export const chosenLanguage = v.strictObject({ language: v.picklist(languages) });
 
-/** At least 12 characters: length is what counts, no riddles. Source: common practice, no source. */
+/** Length is what counts, no riddles. Source: common practice, no source. */
 export const newPassword = v.pipe(
   v.string(),
-  v.minLength(12, 'longer-password'),
+  v.minLength(LEAST_PASSWORD, 'longer-password'),
   v.maxLength(200, 'too-long'),
 );
 

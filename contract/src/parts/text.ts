@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { isZone } from '../limits.ts';
 
 /**
  * A list of at most `most`: counted before anything in it is looked at, so that a long one costs
@@ -82,14 +83,6 @@ export const wholeText = v.pipe(
   v.regex(/^\d{1,15}$/, 'whole-number-allowed'),
   v.transform(Number),
 );
-
-const isZone = (text: string): boolean => {
-  try {
-    return new Intl.DateTimeFormat('en', { timeZone: text }).resolvedOptions().timeZone !== '';
-  } catch {
-    return false;
-  }
-};
 
 /** A time zone by its IANA name. */
 export const zone = v.pipe(v.string(), v.maxLength(60, 'too-long'), v.check(isZone, 'time-zone'));

@@ -15,6 +15,7 @@ import {
   threats,
 } from '@zymostat/core';
 import * as v from 'valibot';
+import { isCurrency } from '../limits.ts';
 import { id } from './text.ts';
 
 /** A fraction over 0 and at most 1, in the active's own basis. */
@@ -32,10 +33,7 @@ export const volume = v.pipe(
 );
 
 /** Money by its code in ISO 4217. */
-export const currency = v.pipe(
-  v.string(),
-  v.check((code) => Intl.supportedValuesOf('currency').includes(code), 'currency'),
-);
+export const currency = v.pipe(v.string(), v.check(isCurrency, 'currency'));
 
 /** US measures of the kitchen, or metric ones. */
 export const units = v.picklist(['us', 'metric']);

@@ -53,3 +53,7 @@ export const untouched: SurfaceClock = {
   skipped: false,
   lastAt: null,
 };
+
+/** Whether anything was put on, wet still or over. */
+export const wasCoated = ({ wetSince, stretches }: SurfaceClock): boolean =>
+  wetSince !== null || stretches.length > 0;

@@ -2,6 +2,7 @@ import type { Me } from '@zymostat/contract';
 import { Link } from 'react-router';
 import { useSignOutMutation } from '../api/me.ts';
 import { signedOut } from '../api/signedOut.ts';
+import { companyPlaces } from '../features/people/companyPlaces.ts';
 import { useAppSelector } from '../store/store.ts';
 import { w } from '../words/words.ts';
 
@@ -9,21 +10,9 @@ const MENU = 'person';
 /** Whatever is chosen in it, the menu closes: each of its items says so itself. */
 const closing = { popoverTarget: MENU, popoverTargetAction: 'hide' } as const;
 
-const Places = ({ supervisor }: { supervisor: boolean }) => {
-  const places = [
-    { to: '/me', name: w.name('shell', 'yourPage') },
-    ...(supervisor
-      ? [
-          { to: '/people', name: w.name('shell', 'people') },
-          { to: '/company', name: w.name('shell', 'company') },
-          { to: '/house-rules', name: w.name('shell', 'houseRules2') },
-          { to: '/products', name: w.name('shell', 'registeredProducts') },
-        ]
-      : []),
-    { to: '/sources', name: w.name('shell', 'sources2') },
-  ];
+const Places = ({ role }: Pick<Me['person'], 'role'>) => {
   const close = () => document.getElementById(MENU)?.hidePopover();
-  return places.map(({ to, name }) => (
+  return companyPlaces(role).map(({ to, name }) => (
     <Link key={to} className="options__one" to={to} onClick={close}>
       {name}
     </Link>
@@ -58,7 +47,7 @@ export const PersonMenu = ({ me }: { me: Me }) => (
     </button>
     {/* The browser's own popover: it closes at Escape and at a press beside it, and gives the focus back. */}
     <div id={MENU} popover="auto" className="options options--person">
-      <Places supervisor={me.person.role === 'supervisor'} />
+      <Places role={me.person.role} />
       <SignOutItem />
     </div>
   </>

@@ -1,12 +1,10 @@
+import { isCurrency } from '@zymostat/contract';
 import { countries, type Country } from '@zymostat/core';
 import { w } from '../words/words.ts';
 
-export const currencies: ReadonlySet<string> = new Set(Intl.supportedValuesOf('currency'));
-export const zones: ReadonlySet<string> = new Set([...Intl.supportedValuesOf('timeZone'), 'UTC']);
-
 /** What a currency is called in the language of the page; nothing where there is none. */
 export const currencyName = (code: string): string | undefined =>
-  currencies.has(code) ? new Intl.DisplayNames(w.locale, { type: 'currency' }).of(code) : undefined;
+  isCurrency(code) ? new Intl.DisplayNames(w.locale, { type: 'currency' }).of(code) : undefined;
 
 /** Every country that something is proposed for, by its name. */
 export const countryOptions = (): { value: Country; name: string }[] => {

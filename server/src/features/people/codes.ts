@@ -11,6 +11,3 @@ export const newCode = (): string =>
   Array.from({ length: LENGTH }, () => LETTERS[randomInt(LETTERS.length)]).join('');
 
 export const hashCode = (code: string): string => sha256(`code ${code}`);
-
-/** As it is printed: in fours. */
-export const inFours = (code: string): string => code.replace(/(.{4})(?=.)/g, '$1 ');

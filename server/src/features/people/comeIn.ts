@@ -2,7 +2,7 @@ import type { Answer, Body } from '@zymostat/contract';
 import { within, type Context } from '../../platform/context.ts';
 import { isDouble } from '../../platform/database/failures.ts';
 import { problems } from '../../platform/http/problems.ts';
-import { append, turnToAppend } from '../records/service.ts';
+import { turnToAppend } from '../records/service.ts';
 import { hashCode } from './codes.ts';
 import { countAttempt, forgetAttempts } from './guessingStore.ts';
 import { seenOf, tellInvitation } from './invitations.ts';
@@ -10,7 +10,7 @@ import * as invitations from './invitationStore.ts';
 import { openFirst, type From, type SignedIn } from './openSession.ts';
 import { hashPassword, refuseCommon } from './passwords.ts';
 import { theCompany } from './service.ts';
-import { endAll } from './sessions.ts';
+import { endAll, keepPassword } from './sessions.ts';
 import { enterPeople, type NewPerson } from './setUp.ts';
 import * as store from './store.ts';
 
@@ -60,19 +60,12 @@ const join = async (
 const choose = async (
   inside: Context,
   personId: string,
-  { language, passwordHash }: Pick<NewPerson, 'passwordHash' | 'language'>,
+  { language, passwordHash }: Pick<NewPerson, 'passwordHash'> & Pick<Accepted, 'language'>,
 ): Promise<store.Person> => {
   const person = await store.holdPerson(inside, personId);
   if (!person || person.leftAt) throw problems.notFound('code');
-  await store.changePerson(inside, personId, { passwordHash, language });
-  await append(inside, {
-    kind: 'password-changed',
-    factId: inside.newId(),
-    at: inside.now(),
-    home: null,
-    person,
-    body: {},
-  });
+  await store.keepLanguage(inside, personId, language);
+  await keepPassword(inside, person, passwordHash);
   await endAll(inside, personId, person);
   return { ...person, language };
 };

@@ -51,6 +51,23 @@ export const endSession = async (context: Context, id: string, person: Person): 
   return null;
 };
 
+/** Keeps somebody's new password, with the fact of it. */
+export const keepPassword = async (
+  inside: Context,
+  person: Person,
+  passwordHash: string,
+): Promise<void> => {
+  await store.changePerson(inside, person.id, { passwordHash });
+  await append(inside, {
+    kind: 'password-changed',
+    factId: inside.newId(),
+    at: inside.now(),
+    home: null,
+    person,
+    body: {},
+  });
+};
+
 /** Chooses a new password: whoever else has signed in by the old one is signed out. */
 export const changePassword = async (
   context: Context,
@@ -63,15 +80,7 @@ export const changePassword = async (
   refuseCommon(next, 'next');
   const passwordHash = await hashPassword(next);
   await within(context, async (inside) => {
-    await store.changePerson(inside, person.id, { passwordHash });
-    await append(inside, {
-      kind: 'password-changed',
-      factId: inside.newId(),
-      at: inside.now(),
-      home: null,
-      person,
-      body: {},
-    });
+    await keepPassword(inside, person, passwordHash);
     const all = await store.sessionsOf(inside, person.id, new Date(0));
     const others = all.filter(({ tokenHash }) => tokenHash !== hashToken(token));
     await endThem(inside, others, { personId: person.id, person });

@@ -1,6 +1,6 @@
 import { colours, type Paper } from '@zymostat/contract';
 import { countReport, type ReportRoom } from '@zymostat/core';
-import { clock, type Words } from '@zymostat/words';
+import { clock, inFours, type Words } from '@zymostat/words';
 import type { Content } from 'pdfmake/interfaces.js';
 import { createPdf } from '../../platform/pdf.ts';
 import type { ReportSays } from './reportSays.ts';
@@ -80,9 +80,6 @@ const notes = ({ name, say }: Words, { batches, corrections }: ReportSays): Cont
   };
 };
 
-/** Groups of four, as people read codes. */
-const inGroups = (code: string): string => code.replace(/(.{4})(?=.)/g, '$1 ');
-
 const seal = ({ say }: Words, { proof }: ReportSays, times: Times): Content => ({
   margin: [0, 10, 0, 0],
   unbreakable: true,
@@ -91,7 +88,7 @@ const seal = ({ say }: Words, { proof }: ReportSays, times: Times): Content => (
     {
       stack: [
         { text: say('report.checkAt', { address: proof.address }), bold: true },
-        { text: inGroups(proof.code), fontSize: 15, bold: true, characterSpacing: 1 },
+        { text: inFours(proof.code), fontSize: 15, bold: true, characterSpacing: 1 },
         {
           text: say('report.signed', {
             at: times.exact(proof.at),

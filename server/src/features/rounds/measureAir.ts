@@ -1,5 +1,5 @@
 import type { NewAir, Protocol } from '@zymostat/contract';
-import { clockOfRound, coatHoldsIn } from '@zymostat/core';
+import { clockOfRound, coatHoldsIn, wasCoated } from '@zymostat/core';
 import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
 import { homeById, surveyOf } from '../homes/service.ts';
@@ -22,10 +22,7 @@ const isBegun = async (
     inside,
     room.surfaces.map((surface) => ({ homeId, surfaceId: surface.id })),
   );
-  return states.some(({ state }) => {
-    const { wetSince, stretches } = clockOfRound(state, id);
-    return wetSince !== null || stretches.length > 0;
-  });
+  return states.some(({ state }) => wasCoated(clockOfRound(state, id)));
 };
 
 /** For how long coats hold in a room by the air that was measured there. */

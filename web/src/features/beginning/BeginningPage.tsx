@@ -1,4 +1,5 @@
 import type { Beginning, Me } from '@zymostat/contract';
+import { useEffect, useRef } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useMeQuery } from '../../api/me.ts';
 import { Fall, stops, type Full, type Stop } from '../../ui/Fall.tsx';
@@ -20,18 +21,25 @@ const placeOf: Record<Exclude<Stop, 'practice'>, string> = {
   book: '/keep-apart/book',
 };
 
-const Elsewhere = ({ at }: { at: Exclude<Stop, 'practice'> }) => (
-  <>
-    <p className="crumb">
-      <b>{w.name('stop', at)}</b>
-    </p>
-    <Verdict say={w.name('stopAsks', at)}>
-      <Link className="btn btn--main" to={placeOf[at]}>
-        {w.name('begin', 'goThere')}
-      </Link>
-    </Verdict>
-  </>
-);
+const Elsewhere = ({ at }: { at: Exclude<Stop, 'practice'> }) => {
+  const link = useRef<HTMLAnchorElement>(null);
+  useEffect(() => {
+    // What was pressed last is gone from the page: the keyboard goes on here.
+    if (document.activeElement === document.body) link.current?.focus();
+  }, [at]);
+  return (
+    <>
+      <p className="crumb">
+        <b>{w.name('stop', at)}</b>
+      </p>
+      <Verdict say={w.name('stopAsks', at)}>
+        <Link ref={link} className="btn btn--main" to={placeOf[at]}>
+          {w.name('begin', 'goThere')}
+        </Link>
+      </Verdict>
+    </>
+  );
+};
 
 const firstOpen = (full: Full): Stop => stops.find((stop) => (full[stop] ?? 0) < 1) ?? 'book';
 

@@ -1,8 +1,8 @@
 import type { BottleRow } from '@zymostat/contract';
 import { strengthShort } from '@zymostat/words';
 import { rich } from '../../words/rich.tsx';
+import { QrCode } from '../../ui/QrCode.tsx';
 import { w } from '../../words/words.ts';
-import { BottleCode } from './BottleCode.tsx';
 import { BottleHistory } from './BottleHistory.tsx';
 import { FillBottle } from './FillBottle.tsx';
 import { vesselOf } from './holds.ts';
@@ -45,7 +45,7 @@ export const BottleSheet = ({ bottle }: { bottle: BottleRow }) => (
         </p>
         <Held bottle={bottle} />
       </div>
-      <BottleCode code={bottle.code} />
+      <QrCode text={bottle.code} size={110} alt={w.say('bench.qrCode', { code: bottle.code })} />
     </div>
     <FillBottle key={bottle.id} bottle={bottle} />
     <BottleHistory history={bottle.history} />

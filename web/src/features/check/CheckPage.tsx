@@ -5,9 +5,9 @@ import { useSearchParams } from 'react-router';
 import { FileButton } from '../../ui/FileButton.tsx';
 import { TextField } from '../../ui/form/Field.tsx';
 import { Form } from '../../ui/form/Form.tsx';
-import { Mark } from '../../ui/Mark.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
+import { Bare } from '../people/Bare.tsx';
 import { useCheckCodeMutation, useCheckPaperMutation } from './api.ts';
 import { Found } from './Found.tsx';
 
@@ -85,13 +85,7 @@ const Ask = ({ check: { checkCode, checkPaper, error, asking } }: { check: Check
 const CheckPage = () => {
   const check = useCheck();
   return (
-    <div className="desk">
-      <header className="top">
-        <span className="mark">
-          <Mark />
-          {w.name('shell', 'zymostat')}
-        </span>
-      </header>
+    <Bare>
       <main className="leaves for-clients">
         <Ask check={check} />
         <section className="sheet" aria-live="polite" aria-label={w.name('paper', 'answer')}>
@@ -105,7 +99,7 @@ const CheckPage = () => {
           {check.found && <p className="standing-note mt-6">{w.name('paper', 'keepsNothing')}</p>}
         </section>
       </main>
-    </div>
+    </Bare>
   );
 };
 export default CheckPage;

@@ -12,7 +12,7 @@ import { momentOf } from '../../ui/times.ts';
 import { rich } from '../../words/rich.tsx';
 import { w } from '../../words/words.ts';
 import { useAcceptMutation, useSeeInvitationQuery } from './api.ts';
-import { Bare } from './Bare.tsx';
+import { Bare } from '../people/Bare.tsx';
 
 type Seen = Answer<'seeInvitation'>;
 

@@ -5,7 +5,6 @@ import { useMeQuery } from '../../api/me.ts';
 import { StandingNote, Waiting } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
 import { CompanyTabs } from '../people/CompanyTabs.tsx';
-import { Numbers } from './Numbers.tsx';
 import { Question } from './Question.tsx';
 import { useHouseRules } from './useHouseRules.ts';
 import { WhatItDoes } from './WhatItDoes.tsx';
@@ -20,7 +19,6 @@ const Shown = ({ me }: { me: Me }) => {
         <div className="headline">
           <h1>{w.name('housePage', 'houseRules')}</h1>
         </div>
-        <Numbers company={me.company} />
         {houseQuestions.map((question) => (
           <Question
             key={question}

@@ -1,5 +1,5 @@
 import { papers, type Paper } from '@zymostat/contract';
-import { languages, type Language } from '@zymostat/words';
+import { inFours, languages, type Language } from '@zymostat/words';
 import { useState } from 'react';
 import { v7 as newId } from 'uuid';
 import { Segments } from '../../ui/form/Choice.tsx';
@@ -48,7 +48,7 @@ export const MakeReport = ({ roundId }: { roundId: string }) => {
             target="_blank"
             rel="noreferrer"
           >
-            {w.say('paper.open', { code: data.code.replace(/(.{4})(?=.)/g, '$1 ') })}
+            {w.say('paper.open', { code: inFours(data.code) })}
           </a>
         </p>
       )}

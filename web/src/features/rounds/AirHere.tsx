@@ -1,4 +1,5 @@
 import type { Round } from '@zymostat/contract';
+import { wasCoated } from '@zymostat/core';
 import { number } from '@zymostat/words';
 import { lazy, Suspense, useState } from 'react';
 import { w } from '../../words/words.ts';
@@ -6,7 +7,6 @@ import type { Stop } from './stop.ts';
 
 const RoomAir = lazy(() => import('./RoomAir.tsx'));
 
-const isBegun = ({ clock }: Stop): boolean => clock.wetSince !== null || clock.stretches.length > 0;
 const keepsWet = ({ treatment }: Stop): boolean => treatment.seconds > 0;
 
 interface Props {
@@ -31,7 +31,7 @@ export const AirHere = ({ round, stops, current }: Props) => {
           })}
         </p>
       )}
-      {!here.some(isBegun) && (
+      {!here.some(({ clock }) => wasCoated(clock)) && (
         <p className="my-3">
           <button className="btn w-full" onClick={() => setOpen(true)}>
             {w.name('roomAir', 'measure')}

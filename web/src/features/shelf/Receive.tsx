@@ -14,7 +14,7 @@ import { useMeQuery } from '../../api/me.ts';
 import { aStrength, figureBetween } from '../../ui/form/checks.ts';
 import { ChoiceControl, TextControl } from '../../ui/form/controls.tsx';
 import { Form } from '../../ui/form/Form.tsx';
-import { line, optionalLine, textLine, volumeLine } from '../../ui/form/lines.ts';
+import { line, maybeLine, optionalLine, textLine, volumeLine } from '../../ui/form/lines.ts';
 import { draftOf, dropDraft, useDraft } from '../../ui/form/useDraft.ts';
 import { useFormOf } from '../../ui/form/useFormOf.ts';
 import { WentWrong } from '../../ui/parts.tsx';
@@ -37,10 +37,6 @@ type ReceiveBody = Body<'receiveStock'>;
 const MOST_AT_ONCE = 50;
 const dayMs = (day: string): number => new Date(`${day}T12:00`).getTime();
 const figure = (text: string): number => parseFigure(text)!;
-const maybe = optionalLine(
-  () => null,
-  (text) => text.trim(),
-);
 
 const fields = v.object({
   active: v.picklist(genericActives),
@@ -50,8 +46,8 @@ const fields = v.object({
   count: line((text) => figureBetween(1, MOST_AT_ONCE, w.name('shelf', 'pieces'))(text), figure),
   expires: line((day) => (Number.isNaN(dayMs(day)) ? w.name('shelf', 'aDay') : null), dayMs),
   price: optionalLine((text) => figureBetween(0, 10_000, w.name('shelf', 'money'))(text), figure),
-  lot: maybe,
-  supplier: maybe,
+  lot: maybeLine,
+  supplier: maybeLine,
 });
 
 /** A strength is read in the basis of what is in it. */

@@ -5,7 +5,7 @@ import * as v from 'valibot';
 import { inMetric } from '../../ui/amounts.ts';
 import { TextControl } from '../../ui/form/controls.tsx';
 import { Form } from '../../ui/form/Form.tsx';
-import { optionalLine, volumeLine } from '../../ui/form/lines.ts';
+import { maybeLine, volumeLine } from '../../ui/form/lines.ts';
 import { useFormOf } from '../../ui/form/useFormOf.ts';
 import { WentWrong } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
@@ -14,12 +14,8 @@ import { useTellStockMutation } from '../stock/api.ts';
 type Told = Body<'tellStock'>;
 type Did = Told['did'];
 
-const maybe = optionalLine(
-  () => null,
-  (text) => text.trim(),
-);
-const countForm = v.object({ volume: volumeLine(litres(100)), why: maybe });
-const goneForm = v.object({ volume: v.string(), why: maybe });
+const countForm = v.object({ volume: volumeLine(litres(100)), why: maybeLine });
+const goneForm = v.object({ volume: v.string(), why: maybeLine });
 interface Lines {
   volume: string;
   why: string;

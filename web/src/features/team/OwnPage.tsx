@@ -14,6 +14,7 @@ import { Form } from '../../ui/form/Form.tsx';
 import { textLine } from '../../ui/form/lines.ts';
 import { useFormOf } from '../../ui/form/useFormOf.ts';
 import { StandingNote, WentWrong } from '../../ui/parts.tsx';
+import { unitOptions } from '../../ui/unitOptions.ts';
 import { w } from '../../words/words.ts';
 import { useChooseLanguage } from '../people/LanguageChoice.tsx';
 import { useSessionsQuery, useSetNameMutation } from './api.ts';
@@ -72,7 +73,7 @@ const Measures = () => {
       label={w.name('own', 'measures')}
       value={chosen}
       onChange={(to) => dispatch(units.actions.chosen(to))}
-      options={(['us', 'metric'] as const).map((value) => ({ value, name: w.name('own', value) }))}
+      options={unitOptions()}
     />
   );
 };

@@ -7,8 +7,9 @@ import { currencyLine, zoneLine } from '../../ui/form/companyLines.ts';
 import { textLine } from '../../ui/form/lines.ts';
 import { useFormOf } from '../../ui/form/useFormOf.ts';
 import { StandingNote, WentWrong } from '../../ui/parts.tsx';
+import { unitOptions } from '../../ui/unitOptions.ts';
 import { w } from '../../words/words.ts';
-import { Numbers } from '../houseRules/Numbers.tsx';
+import { Numbers } from './Numbers.tsx';
 import { useSetWaysMutation } from '../people/api.ts';
 import { CompanyTabs } from '../people/CompanyTabs.tsx';
 
@@ -43,10 +44,7 @@ const WaysForm = ({ company }: { company: Me['company'] }) => {
         of={form.control}
         name="units"
         label={w.name('begin', 'units')}
-        options={(['us', 'metric'] as const).map((value) => ({
-          value,
-          name: w.name('begin', value),
-        }))}
+        options={unitOptions()}
       />
       <WentWrong error={error} />
       <p className="flex items-baseline gap-3">

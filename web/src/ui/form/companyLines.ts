@@ -1,9 +1,6 @@
+import { isCurrency, isZone, LEAST_PASSWORD, LOGIN } from '@zymostat/contract';
 import { w } from '../../words/words.ts';
-import { currencies, zones } from '../places.ts';
 import { line } from './lines.ts';
-
-const LEAST_PASSWORD = 12;
-const LOGIN = /^[\p{L}\d][\p{L}\d._-]{1,39}$/u;
 
 /** A password that somebody chooses. The server knows the commonest. */
 export const newPasswordLine = line(
@@ -20,11 +17,11 @@ export const loginLine = line(
 /** A code of ISO 4217, however it is written. */
 export const currencyLine = line(
   (text) =>
-    currencies.has(text.trim().toUpperCase()) ? null : w.say('begin.aCurrency', { found: text }),
+    isCurrency(text.trim().toUpperCase()) ? null : w.say('begin.aCurrency', { found: text }),
   (text) => text.trim().toUpperCase(),
 );
 
 export const zoneLine = line(
-  (text) => (zones.has(text.trim()) ? null : w.say('begin.aZone', { found: text })),
+  (text) => (isZone(text.trim()) ? null : w.say('begin.aZone', { found: text })),
   (text) => text.trim(),
 );

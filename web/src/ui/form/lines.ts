@@ -35,6 +35,12 @@ export const optionalLine = <T>(
     (text) => (text.trim() === '' ? null : read(text)),
   );
 
+/** A line that may stay empty, and else is taken as it is written. */
+export const maybeLine = optionalLine(
+  () => null,
+  (text) => text.trim(),
+);
+
 /** How much of something, as people say it, in m³; what is more than `most` counts as that. */
 export const volumeLine = (most: number) =>
   line(aVolume, (text) => {

@@ -1,6 +1,5 @@
 export const shelf = {
   shelf: 'Shelf',
-  theShelf: 'the shelf',
   howMany:
     '{count, plural, =0 {Nothing stands on the shelf.} one {One container stands on the shelf.} other {# containers stand on the shelf.}}{expired, plural, =0 {} one { One is past its day.} other { # are past their day.}}',
   receive: 'Receive',
@@ -48,5 +47,4 @@ export const shelf = {
   readAgain: 'One reading does not fit the others. Read it a second time.',
   readStrip: 'Read a strip now',
   readMeter: 'Read the density meter now',
-  pricePerLitre: '{price} a litre',
 } as const;

@@ -1,12 +1,10 @@
 export const team = {
-  thePeople: 'the people',
   howMany:
     '{here, plural, one {One person works} other {# people work}} here{invited, plural, =0 {} one {, one is invited} other {, # are invited}}.',
   invited: 'invited as a {role}, until {until}',
   newPassword: 'may choose a new password, until {until}',
   hasRead: 'has read the book as it stands',
   hasNotRead: 'has not read the book as it stands',
-  you: 'you',
   left: 'has left',
   invite: 'Invite somebody',
   name: 'Name, as others read it',
@@ -50,8 +48,6 @@ export const own = {
   saved: 'Saved.',
   language: 'Language',
   measures: 'Measures',
-  us: 'cups and ounces',
-  metric: 'millilitres',
   onThisDevice: 'On this device',
   sound: 'Sound when something is due',
   on: 'on',

@@ -1,6 +1,5 @@
 export const shelf = {
   shelf: 'Estante',
-  theShelf: 'el estante',
   howMany:
     '{count, plural, =0 {No hay nada en el estante.} one {Hay un envase en el estante.} other {Hay # envases en el estante.}}{expired, plural, =0 {} one { Uno ha pasado su fecha.} other { # han pasado su fecha.}}',
   receive: 'Recibir',
@@ -49,5 +48,4 @@ export const shelf = {
   readAgain: 'Una medida no cuadra con las otras. Mídalo otra vez.',
   readStrip: 'Leer una tira ahora',
   readMeter: 'Leer el densímetro ahora',
-  pricePerLitre: '{price} el litro',
 };

@@ -1,12 +1,10 @@
 export const team = {
-  thePeople: 'las personas',
   howMany:
     '{here, plural, one {Aquí trabaja una persona} other {Aquí trabajan # personas}}{invited, plural, =0 {} one {, hay una invitada} other {, hay # invitadas}}.',
   invited: 'invitación como {role}, hasta {until}',
   newPassword: 'puede elegir una contraseña nueva, hasta {until}',
   hasRead: 'ha leído el libro como está',
   hasNotRead: 'no ha leído el libro como está',
-  you: 'usted',
   left: 'se fue',
   invite: 'Invitar a alguien',
   name: 'Nombre, como lo leen los demás',
@@ -49,8 +47,6 @@ export const own = {
   saved: 'Guardado.',
   language: 'Idioma',
   measures: 'Medidas',
-  us: 'tazas y onzas',
-  metric: 'mililitros',
   onThisDevice: 'En este aparato',
   sound: 'Sonido cuando toca algo',
   on: 'sí',

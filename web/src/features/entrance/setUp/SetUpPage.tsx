@@ -12,8 +12,9 @@ import { draftOf, dropDraft, useDraft } from '../../../ui/form/useDraft.ts';
 import { useFormOf } from '../../../ui/form/useFormOf.ts';
 import { WentWrong } from '../../../ui/parts.tsx';
 import { countryOptions, currencyName } from '../../../ui/places.ts';
+import { unitOptions } from '../../../ui/unitOptions.ts';
 import { w } from '../../../words/words.ts';
-import { Bare } from '../Bare.tsx';
+import { Bare } from '../../people/Bare.tsx';
 import { Fall } from '../../../ui/Fall.tsx';
 import { useSetUpMutation } from '../api.ts';
 import { empty, setUpForm, type SetUpBody, type SetUpLines } from './setUpForm.ts';
@@ -71,10 +72,7 @@ const TheCompany = ({ form }: Of) => {
         of={control}
         name="units"
         label={w.name('begin', 'units')}
-        options={(['us', 'metric'] as const).map((value) => ({
-          value,
-          name: w.name('begin', value),
-        }))}
+        options={unitOptions()}
       />
     </fieldset>
   );

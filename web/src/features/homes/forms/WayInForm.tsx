@@ -2,17 +2,18 @@ import type { HomeDetail, WayIn } from '@zymostat/contract';
 import * as v from 'valibot';
 import { TextControl } from '../../../ui/form/controls.tsx';
 import { Form } from '../../../ui/form/Form.tsx';
-import { optionalLine } from '../../../ui/form/lines.ts';
+import { maybeLine } from '../../../ui/form/lines.ts';
 import { useFormOf } from '../../../ui/form/useFormOf.ts';
 import { WentWrong } from '../../../ui/parts.tsx';
 import { w } from '../../../words/words.ts';
 import { useSetWayInMutation } from '../wayInApi.ts';
 
-const maybe = optionalLine(
-  () => null,
-  (text) => text.trim(),
-);
-const wayInForm = v.object({ address: maybe, door: maybe, contact: maybe, notes: maybe });
+const wayInForm = v.object({
+  address: maybeLine,
+  door: maybeLine,
+  contact: maybeLine,
+  notes: maybeLine,
+});
 type Lines = Record<keyof WayIn, string>;
 
 interface Props {

@@ -10,7 +10,14 @@ import {
 import * as v from 'valibot';
 import { inMetric } from '../../../ui/amounts.ts';
 import { figureBetween } from '../../../ui/form/checks.ts';
-import { line, optionalLine, someOf, textLine, volumeLine } from '../../../ui/form/lines.ts';
+import {
+  line,
+  maybeLine,
+  optionalLine,
+  someOf,
+  textLine,
+  volumeLine,
+} from '../../../ui/form/lines.ts';
 import { dateFieldOf } from '../../../ui/times.ts';
 import { w } from '../../../words/words.ts';
 
@@ -61,10 +68,7 @@ const fields = v.object({
     (text) => figureBetween(0, 10_000, w.name('products', 'aLitre'))(text),
     figure,
   ),
-  registration: optionalLine(
-    () => null,
-    (text) => text.trim(),
-  ),
+  registration: maybeLine,
   water: optionalLine(
     (text) => figureBetween(0.01, 1000, w.name('products', 'partsOfWater'))(text),
     figure,

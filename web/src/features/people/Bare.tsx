@@ -2,7 +2,7 @@ import { languages } from '@zymostat/words';
 import type { ReactNode } from 'react';
 import { Mark } from '../../ui/Mark.tsx';
 import { changeLanguage, w } from '../../words/words.ts';
-import { LanguageButtons } from '../people/LanguageChoice.tsx';
+import { LanguageButtons } from './LanguageChoice.tsx';
 
 /** The frame for whoever has no account yet. */
 export const Bare = ({ children }: { children: ReactNode }) => (
