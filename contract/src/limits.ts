@@ -22,3 +22,7 @@ export const isZone = (text: string): boolean => {
     return false;
   }
 };
+
+/** Homes and people that one list brings at most. */
+export const MOST_HOMES_AT_ONCE = 1000;
+export const MOST_PEOPLE_AT_ONCE = 200;

@@ -23,6 +23,7 @@ export const routes = {
   setSurface: 'PUT /surfaces/:id/setting',
   setMany: 'PUT /homes/:id/settings',
   importRooms: 'POST /homes/:id/import',
+  importHomes: 'POST /homes/import',
   ruleEffects: 'POST /house-rules/effects',
   setHouseRules: 'PUT /house-rules',
 
@@ -70,6 +71,7 @@ export const routes = {
   beginning: 'GET /company/beginning',
   invitations: 'GET /invitations',
   invite: 'POST /invitations',
+  inviteMany: 'POST /invitations/several',
   newPasswordFor: 'POST /people/:id/new-password',
   renewInvitation: 'PUT /invitations/:id/code',
   endInvitation: 'DELETE /invitations/:id',

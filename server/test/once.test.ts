@@ -105,6 +105,7 @@ describe('a key', () => {
       'checkCode',
       'checkPaper',
       'invite',
+      'inviteMany',
       'makeReport',
       'measureAir',
       'newPasswordFor',

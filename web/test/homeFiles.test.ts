@@ -29,7 +29,7 @@ test('each broken line is named with what was found and what is allowed, and not
   expect(brought.ok).toBe(false);
   expect((brought as { problems: string[] }).problems).toEqual([
     expect.stringMatching(/^Line 2: found material “gingerbread”/),
-    expect.stringMatching(/^Line 3: found level “ceiling”. above, eye/),
+    expect.stringMatching(/^Line 3: found level “ceiling”. Above head, Eye/),
     expect.stringMatching(/^Line 4: found “,,,,,,”. A room and a name/),
     expect.stringMatching(/^Line 5: area: At least 0.01\./),
     expect.stringMatching(/^Line 6: found touched “always”/),

@@ -280,6 +280,7 @@ export interface Figures {
   'conflict.recipe-name': { name: string | number };
   'conflict.recipe-name-taken': { name: string | number };
   'conflict.place-name': { name: string | number };
+  'conflict.already-here': { names: string | number };
   'conflict.place-not-empty': { name: string | number; count: number };
   'conflict.no-protocol': { home: string | number };
   'conflict.still-wet': { surfaces: string | number };
@@ -566,6 +567,29 @@ export interface Figures {
   'joining.newPassword': { name: string | number };
   'joining.youSignInAs': { b: unknown; login: string | number };
   'joining.until': { until: string | number };
+  'lists.homesHead': { needed: string | number };
+  'lists.peopleHead': { needed: string | number };
+  'lists.columns': { columns: string | number };
+  'lists.example': { what: string | number };
+  'lists.notATable': { record: string | number; home: string | number; name: string | number };
+  'lists.tooLarge': { found: string | number; most: string | number };
+  'lists.noPlace': { home: string | number };
+  'lists.noRoom': { name: string | number };
+  'lists.otherwise': {
+    field: string | number;
+    found: string | number;
+    of: string | number;
+    before: string | number;
+  };
+  'lists.situation': { found: string | number; allowed: string | number };
+  'lists.there': { name: string | number };
+  'lists.twice': { name: string | number; line: string | number };
+  'lists.tooMany': { count: string | number; most: string | number };
+  'lists.becomesHomes': { homes: number; rooms: number; surfaces: number };
+  'lists.becomesPeople': { count: number };
+  'lists.wrongLines': { count: number };
+  'lists.more': { count: number };
+  'lists.codes': { until: string | number };
   'survey.withSurfacesCameIn': { rooms: number; surfaces: number };
   'survey.andMore': { problemsCount: string | number };
   'survey.whatTheClientKeepsOr': { count: number };
@@ -603,6 +627,7 @@ export interface Figures {
   'survey.theFileCannotBeRead': { error: string | number };
   'survey.measured': { area: string | number };
   'survey.guessed': { area: string | number; guessed: string };
+  'survey.bringThemIn': { surfaces: number };
   'survey.materialAndUse': { material: string | number; touched: string | number };
   'shelf.howMany': { count: number; expired: number };
   'shelf.strength': { basis: string | number };

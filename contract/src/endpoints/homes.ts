@@ -2,7 +2,16 @@ import * as v from 'valibot';
 import { homeFields } from '../fields/home.ts';
 import { roomFields } from '../fields/room.ts';
 import { surfaceFields } from '../fields/surface.ts';
-import { home, homeRow, importRooms, revised, setMany, setting, wayIn } from '../messages/homes.ts';
+import {
+  home,
+  homeRow,
+  importHomes,
+  importRooms,
+  revised,
+  setMany,
+  setting,
+  wayIn,
+} from '../messages/homes.ts';
 import { routes } from '../routes.ts';
 import { byId, endpoint } from './endpoint.ts';
 
@@ -67,6 +76,12 @@ export const homesEndpoints = {
     answer: revised,
     seen: true,
   }),
+  importHomes: endpoint(
+    routes.importHomes,
+    'supervisor',
+    'Add homes with their rooms and surfaces, all or none; none may be there already',
+    { body: importHomes, mostKb: 4096 },
+  ),
   setSurface: endpoint(
     routes.setSurface,
     'supervisor',

@@ -6,6 +6,7 @@ import {
   invitationSeen,
   invited,
   newInvitation,
+  newInvitations,
 } from '../messages/invitations.ts';
 import { me } from '../messages/people.ts';
 import { id } from '../parts/text.ts';
@@ -21,6 +22,12 @@ export const invitationsEndpoints = {
     answer: invited,
     ownId: true,
   }),
+  inviteMany: endpoint(
+    routes.inviteMany,
+    'supervisor',
+    'Ask several in, all or none, each by a code of their own',
+    { body: newInvitations, answer: v.array(invited), ownId: true, mostKb: 128 },
+  ),
   newPasswordFor: endpoint(
     routes.newPasswordFor,
     'supervisor',

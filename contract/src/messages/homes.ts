@@ -1,6 +1,6 @@
 import * as v from 'valibot';
-import { LEAST_REASON } from '../limits.ts';
-import { homeFields } from '../fields/home.ts';
+import { LEAST_REASON, MOST_HOMES_AT_ONCE } from '../limits.ts';
+import { clientKeeps, homeFields } from '../fields/home.ts';
 import { roomFields } from '../fields/room.ts';
 import { surfaceFields } from '../fields/surface.ts';
 import { listOf, name, sentence, id, instant, between } from '../parts/text.ts';
@@ -98,6 +98,23 @@ export const surveyedRoom = v.strictObject({
 export const importRooms = v.strictObject({
   rooms: v.pipe(listOf(surveyedRoom, 100, 'most-rooms'), v.minLength(1, 'least-rooms')),
 });
+
+/** Homes with their rooms, as a list brings them; each is new. */
+export const importHomes = v.strictObject({
+  homes: v.pipe(
+    listOf(
+      v.strictObject({
+        ...homeFields.entries,
+        clientKeeps,
+        wayIn,
+        rooms: listOf(surveyedRoom, 100, 'most-rooms'),
+      }),
+      MOST_HOMES_AT_ONCE,
+    ),
+    v.minLength(1, 'write-something'),
+  ),
+});
+export type BroughtHome = v.InferOutput<typeof importHomes>['homes'][number];
 
 export const homeFile = v.strictObject({
   format: v.literal('zymostat.home/1'),

@@ -2,7 +2,8 @@ import * as v from 'valibot';
 import { languages } from '../languages.ts';
 import { codeTyped, login } from './company.ts';
 import { newPassword } from './people.ts';
-import { id, instant, name } from '../parts/text.ts';
+import { MOST_PEOPLE_AT_ONCE } from '../limits.ts';
+import { id, instant, listOf, name } from '../parts/text.ts';
 import { role } from '../parts/trade.ts';
 
 /** Nothing where whoever comes chooses for themselves. */
@@ -10,6 +11,11 @@ const language = v.nullable(v.picklist(languages));
 
 /** Somebody is asked in; the id is the caller's own. */
 export const newInvitation = v.strictObject({ id, name, role, language });
+
+/** Several are asked in, all or none. */
+export const newInvitations = v.strictObject({
+  people: v.pipe(listOf(newInvitation, MOST_PEOPLE_AT_ONCE), v.minLength(1, 'write-something')),
+});
 
 /** `for`: to come in, or, for somebody who is here, to choose a new password. */
 const what = { name, role, for: v.picklist(['joining', 'password']), expiresAt: instant };

@@ -18,11 +18,32 @@ const vocabularies = Object.values(surveyVocabularies);
 /** Accents are often left out; a word is the same with and without. */
 const bare = (text: string): string => text.normalize('NFD').replace(/\p{Mn}/gu, '');
 
+const escaped = (words: string): string =>
+  words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/[- ]/g, '[- ]');
+const spaced = (words: string): string => words.replace(/-/g, ' ');
+
+interface Known<T> {
+  /** Without hyphens: most words are ruled out by it at once. */
+  plain: string;
+  whole: RegExp;
+  is: T;
+}
+
 /** What is looked for in a name, the longest first, in every language together. */
-const longestFirst = <T>(entries: [string, T][]): { words: string; is: T }[] =>
+const longestFirst = <T>(entries: [string, T][]): Known<T>[] =>
   entries
     .map(([words, is]) => ({ words: bare(words), is }))
-    .sort((a, b) => b.words.length - a.words.length);
+    .sort((a, b) => b.words.length - a.words.length)
+    .map(({ words, is }) => ({
+      plain: spaced(words),
+      whole: new RegExp(`(^|[^\\p{L}])${escaped(words)}([^\\p{L}]|$)`, 'u'),
+      is,
+    }));
+/** The longest that stands in a text as whole words. */
+const firstIn = <T>(known: readonly Known<T>[], text: string): T | undefined => {
+  const plainText = spaced(text);
+  return known.find(({ plain, whole }) => plainText.includes(plain) && whole.test(text))?.is;
+};
 const names = longestFirst<SurfaceKind>(
   vocabularies.flatMap(({ kinds }) =>
     (Object.entries(kinds) as [SurfaceKindId, readonly string[]][]).flatMap(([id, called]) =>
@@ -31,11 +52,6 @@ const names = longestFirst<SurfaceKind>(
   ),
 );
 const hints = longestFirst<MaterialId>(vocabularies.flatMap((one) => Object.entries(one.hints)));
-
-const escaped = (words: string): string =>
-  words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/[- ]/g, '[- ]');
-const has = (text: string, words: string): boolean =>
-  new RegExp(`(^|[^\\p{L}])${escaped(words)}([^\\p{L}]|$)`, 'u').test(text);
 
 const MOST = 100;
 const LONGEST = 80;
@@ -60,7 +76,7 @@ const onFloor: Partial<Record<MaterialId, MaterialId>> = {
 
 const materialIn = (text: string, kind: SurfaceKind | undefined): MaterialId | undefined => {
   if (kind?.itself) return kind.material;
-  const material = hints.find(({ words }) => has(text, words))?.is;
+  const material = firstIn(hints, text);
   return material && kind?.level === 'floor' ? (onFloor[material] ?? material) : material;
 };
 
@@ -68,7 +84,7 @@ const materialIn = (text: string, kind: SurfaceKind | undefined): MaterialId | u
 export const noteSurface = (written: string): Noted => {
   const text = bare(written.toLowerCase());
   const area = areaIn(written.toLowerCase());
-  const kind = names.find(({ words }) => has(text, words))?.is;
+  const kind = firstIn(names, text);
   const said = materialIn(text, kind);
   const named =
     written

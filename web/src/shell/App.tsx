@@ -33,6 +33,7 @@ const Trends = later(() => import('../features/trends/TrendsPage.tsx'));
 const HouseRules = later(() => import('../features/houseRules/HouseRulesPage.tsx'));
 const Beginning = later(() => import('../features/beginning/BeginningPage.tsx'));
 const Team = later(() => import('../features/team/TeamPage.tsx'));
+const Lists = later(() => import('../features/lists/ListsPage.tsx'));
 const Own = later(() => import('../features/team/OwnPage.tsx'));
 const Ways = later(() => import('../features/team/WaysPage.tsx'));
 const JoinPage = later(() => import('../features/entrance/JoinPage.tsx'));
@@ -72,6 +73,7 @@ const supervisors = (
     <Route path="/products" element={<Products />} />
     <Route path="/begin" element={<Beginning />} />
     <Route path="/people" element={<Team />} />
+    <Route path="/lists" element={<Lists />} />
     <Route path="/company" element={<Ways />} />
   </>
 );

@@ -82,6 +82,7 @@ export const conflict = {
     'There is a recipe “{name}” already. Open it to save a new version, or choose another name.',
   'recipe-name-taken': 'Another recipe is called “{name}” already.',
   'place-name': '“{name}” is there already. Give this one another name.',
+  'already-here': 'Already here: {names}. Nothing was brought in.',
   'place-not-empty':
     '{name} still holds {count, plural, one {# thing} other {# things}}. Empty it first.',
   'no-protocol': 'No protocol is approved for {home} yet.',

@@ -80,6 +80,7 @@ export const conflict = {
     'Ya hay una receta “{name}”. Ábrala para guardar una versión nueva, o elija otro nombre.',
   'recipe-name-taken': 'Otra receta ya se llama “{name}”.',
   'place-name': '“{name}” ya existe. Dele otro nombre.',
+  'already-here': 'Ya están aquí: {names}. No se trajo nada.',
   'place-not-empty':
     '{name} todavía tiene {count, plural, one {# cosa} other {# cosas}}. Vacíe primero.',
   'no-protocol': 'Todavía no hay un protocolo aprobado para {home}.',

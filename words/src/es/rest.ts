@@ -11,6 +11,7 @@ import * as records from './records.ts';
 import * as apartPage from './pages/apart.ts';
 import * as beginPage from './pages/begin.ts';
 import * as joiningPage from './pages/joining.ts';
+import * as listsPage from './pages/lists.ts';
 import * as surveyPage from './pages/survey.ts';
 import * as shelfPage from './pages/shelf.ts';
 import * as teamPage from './pages/team.ts';
@@ -40,6 +41,7 @@ export const rest = {
   ...apartPage,
   ...beginPage,
   ...joiningPage,
+  ...listsPage,
   ...surveyPage,
   ...shelfPage,
   ...teamPage,

@@ -1,5 +1,6 @@
 import { endpoints } from '@zymostat/contract';
 import { serve, type Serving } from '../../platform/http/serve.ts';
+import { importHomes } from './importHomes.ts';
 import { importRooms } from './importRooms.ts';
 import * as homes from './service.ts';
 import { setArchived, setWayIn } from './standing.ts';
@@ -37,6 +38,9 @@ export const homeRoutes = (on: Serving): void => {
   );
   serve(on, endpoints.importRooms, ({ context, params, body, person }) =>
     importRooms(context, params.id, body, person),
+  );
+  serve(on, endpoints.importHomes, ({ context, body, person }) =>
+    importHomes(context, body, person),
   );
   serve(on, endpoints.setSurface, ({ context, params, body, person, seen }) =>
     homes.setSurface(context, params.id, body, { person, seen }),

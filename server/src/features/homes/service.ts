@@ -1,9 +1,10 @@
 import type { Answer, Body, Revised } from '@zymostat/contract';
-import { justWashed, type Setting } from '@zymostat/core';
+import type { Setting } from '@zymostat/core';
 import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
 import type { Person } from '../people/service.ts';
 import { changing, differing, UNSEEN, type Change, type Doer } from './changes.ts';
+import { newSurface } from './newSurface.ts';
 import * as store from './store.ts';
 
 export type { Doer } from './changes.ts';
@@ -121,17 +122,7 @@ export const addSurface = async (
   person: Person,
 ): Promise<Answer<'addSurface'>> => {
   const { homeId } = await store.roomById(context, roomId);
-  const { goal, against } = justWashed;
-  const row = {
-    id: context.newId(),
-    roomId,
-    ...surface,
-    goal,
-    against,
-    stockId: null,
-    strength: null,
-    accepted: null,
-  };
+  const row = newSurface(context, roomId, surface);
   return added(context, { ...row, homeId }, person, (inside) =>
     store.addPart(inside, store.SurfaceEntity, row),
   );

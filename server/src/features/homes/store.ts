@@ -16,7 +16,7 @@ import {
   type SurfaceRow,
 } from './tables.ts';
 
-export { HomeEntity, RoomEntity, SurfaceEntity, type HomeRow };
+export { HomeEntity, RoomEntity, SurfaceEntity, type HomeRow, type SurfaceRow };
 
 export type Survey = Pick<
   HomeDetail,
@@ -128,6 +128,13 @@ export const addPart = async <Row extends Part>(
   await db.getRepository(entity).insert(row);
   return { id: row.id };
 };
+
+/** Several rows of a kind at once, in their order. */
+export const addParts = async <Row extends Part>(
+  { db }: Context,
+  entity: Table<Row>,
+  rows: Row[],
+): Promise<void> => void (rows.length > 0 && (await db.getRepository(entity).insert(rows)));
 
 /** Whether there was such a row to be changed. */
 export const changePart = async <Row extends Part>(

@@ -8,6 +8,9 @@ export const invitationRoutes = (on: Serving): void => {
   serve(on, endpoints.invite, ({ context, body, person }) =>
     invitations.invite(context, body, person),
   );
+  serve(on, endpoints.inviteMany, ({ context, body, person }) =>
+    invitations.inviteMany(context, body.people, person),
+  );
   serve(on, endpoints.newPasswordFor, ({ context, params, body, person }) =>
     invitations.newPasswordFor(context, { id: body.id, personId: params.id }, person),
   );

@@ -1,6 +1,6 @@
-import type { Answer, Body, FactBody } from '@zymostat/contract';
+import { nameKey, type Answer, type Body, type FactBody } from '@zymostat/contract';
 import { within, type Context } from '../../platform/context.ts';
-import { problems } from '../../platform/http/problems.ts';
+import { MOST_NAMED, problems } from '../../platform/http/problems.ts';
 import { append, turnToAppend } from '../records/service.ts';
 import { hashCode, newCode } from './codes.ts';
 import * as invitations from './invitationStore.ts';
@@ -74,6 +74,36 @@ export const invite = (
   within(context, async (inside) => {
     await turnToAppend(inside);
     return makeCode(inside, { id, name, role, language, personId: null }, person);
+  });
+
+/** Refuses where somebody of that name works here or is asked in: two could not be told apart. */
+const refuseKnown = async (inside: Context, people: readonly Body<'invite'>[]): Promise<void> => {
+  const own = new Set(people.map(({ id }) => id));
+  const open = await invitations.openInvitations(inside, new Date(inside.now()));
+  const asked = open.filter(({ id }) => !own.has(id)).map(({ name }) => name);
+  const here = (await store.allPeople(inside)).filter(({ leftAt }) => !leftAt);
+  const taken = new Set([...asked, ...here.map(({ name }) => name)].map((one) => nameKey(one)));
+  const known = people.filter(({ name }) => {
+    const isKnown = taken.has(nameKey(name));
+    taken.add(nameKey(name));
+    return isKnown;
+  });
+  const names = known.slice(0, MOST_NAMED).map(({ name }) => name);
+  if (known.length > 0) throw problems.conflict('already-here', { names: names.join(', ') });
+};
+
+/** Asks several in, all or none. Sent again, it makes other codes: the first were perhaps not seen. */
+export const inviteMany = (
+  context: Context,
+  people: readonly Body<'invite'>[],
+  person: Person,
+): Promise<Invited[]> =>
+  within(context, async (inside) => {
+    await turnToAppend(inside);
+    await refuseKnown(inside, people);
+    const made: Invited[] = [];
+    for (const one of people) made.push(await makeCode(inside, { ...one, personId: null }, person));
+    return made;
   });
 
 /** Lets somebody who is here choose a new password: a code that was made before does not count. */

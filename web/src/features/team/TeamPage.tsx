@@ -1,6 +1,6 @@
 import type { Answer, Invitation } from '@zymostat/contract';
 import { useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { useMeQuery } from '../../api/me.ts';
 import { ListRow } from '../../ui/ListRow.tsx';
 import { StandingNote, WentWrong } from '../../ui/parts.tsx';
@@ -88,9 +88,14 @@ const TeamPage = () => {
         <CompanyTabs />
         <div className="headline">
           <h1>{w.name('shell', 'people')}</h1>
-          <button className="btn" onClick={() => choose(NEW)}>
-            {w.name('team', 'invite')}
-          </button>
+          <span className="flex items-baseline gap-4">
+            <Link className="btn btn--quiet" to="/lists">
+              {w.name('team', 'severalFromAList')}
+            </Link>
+            <button className="btn" onClick={() => choose(NEW)}>
+              {w.name('team', 'invite')}
+            </button>
+          </span>
         </div>
         <p className="soft mb-3" role="status">
           {w.say('team.howMany', { here: here.length, invited: joining.length })}

@@ -81,5 +81,9 @@ export const survey = {
   measured: '{area} m²',
   guessed:
     '{area} m²; {guessed, select, material {the material is guessed, to be confirmed} area {the area is guessed, to be confirmed} other {material and area are guessed, to be confirmed}}',
+  severalFromAList: 'Several from a list',
+  withFood: 'food touches it',
+  withoutFood: 'no food',
+  bringThemIn: 'Bring in {surfaces, plural, one {# surface} other {# surfaces}}',
   materialAndUse: '{material}, {touched}',
 } as const;

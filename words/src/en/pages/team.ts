@@ -7,6 +7,7 @@ export const team = {
   hasNotRead: 'has not read the book as it stands',
   left: 'has left',
   invite: 'Invite somebody',
+  severalFromAList: 'Several from a list',
   name: 'Name, as others read it',
   worksAs: 'Works as a',
   reads: 'Reads',

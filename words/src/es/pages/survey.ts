@@ -81,5 +81,9 @@ export const survey = {
   measured: '{area} m²',
   guessed:
     '{area} m²; {guessed, select, material {el material se supone, por confirmar} area {el área se supone, por confirmar} other {el material y el área se suponen, por confirmar}}',
+  severalFromAList: 'Varias de una lista',
+  withFood: 'la toca comida',
+  withoutFood: 'sin comida',
+  bringThemIn: 'Traer {surfaces, plural, one {# superficie} other {# superficies}}',
   materialAndUse: '{material}, {touched}',
 };

@@ -7,6 +7,7 @@ export const team = {
   hasNotRead: 'no ha leído el libro como está',
   left: 'se fue',
   invite: 'Invitar a alguien',
+  severalFromAList: 'Varias de una lista',
   name: 'Nombre, como lo leen los demás',
   worksAs: 'Trabaja como',
   reads: 'Lee',

@@ -1,6 +1,7 @@
 import { type Body, type HomeDetail } from '@zymostat/contract';
 import { productIds, situations, type ProductId } from '@zymostat/core';
 import { useWatch } from 'react-hook-form';
+import { Link } from 'react-router';
 import { TextControl, TicksControl } from '../../../ui/form/controls.tsx';
 import { Form } from '../../../ui/form/Form.tsx';
 import { useFormOf, type FormOf } from '../../../ui/form/useFormOf.ts';
@@ -87,9 +88,16 @@ export const HomeForm = (props: Props) => {
           takeTheirs();
         }}
       />
-      <button className="btn btn--main">
-        {home ? w.name('survey', 'save') : w.name('survey', 'addAndSurvey')}
-      </button>
+      <p className="flex flex-wrap items-center justify-between gap-3">
+        <button className="btn btn--main">
+          {home ? w.name('survey', 'save') : w.name('survey', 'addAndSurvey')}
+        </button>
+        {!home && (
+          <Link className="btn btn--quiet" to="/lists">
+            {w.name('survey', 'severalFromAList')}
+          </Link>
+        )}
+      </p>
     </Form>
   );
 };
