@@ -22,6 +22,7 @@ export * from './messages/houseRules.ts';
 export * from './messages/invitations.ts';
 export * from './messages/mishaps.ts';
 export * from './messages/people.ts';
+export { type PhotoRow } from './messages/photos.ts';
 export * from './messages/places.ts';
 export * from './messages/problem.ts';
 export * from './messages/protocols.ts';

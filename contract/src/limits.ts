@@ -26,3 +26,7 @@ export const isZone = (text: string): boolean => {
 /** Homes and people that one list brings at most. */
 export const MOST_HOMES_AT_ONCE = 1000;
 export const MOST_PEOPLE_AT_ONCE = 200;
+
+/** Bytes of a photo at most, after the page has made it small; photos of one thing at most. */
+export const MOST_PHOTO_BYTES = 1_500_000;
+export const MOST_PHOTOS = 24;

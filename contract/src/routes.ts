@@ -14,6 +14,11 @@ export const routes = {
   wayIn: 'GET /homes/:id/way-in',
   setWayIn: 'PUT /homes/:id/way-in',
   setArchived: 'PUT /homes/:id/archived',
+  photosOfHome: 'GET /homes/:id/photos',
+  addPhotoOfHome: 'POST /homes/:id/photos',
+  photosOfStock: 'GET /stock/:id/photos',
+  addPhotoOfStock: 'POST /stock/:id/photos',
+  takeOutPhoto: 'DELETE /photos/:id',
   addRoom: 'POST /homes/:id/rooms',
   editRoom: 'PUT /rooms/:id',
   removeRoom: 'DELETE /rooms/:id',
@@ -112,6 +117,7 @@ export type RouteName = keyof typeof routes;
 /** Routes that answer with a file, or as long as somebody listens. */
 export const streamRoutes = {
   batchLabel: 'GET /batches/:id/label.pdf',
+  photo: 'GET /photos/:id/photo.jpg',
   scale: 'GET /scale',
   poster: 'GET /book/poster.pdf',
   bookCsv: 'GET /book.csv',

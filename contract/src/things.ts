@@ -22,5 +22,6 @@ export const things = [
   'People',
   'Invitations',
   'Beginning',
+  'Photos',
 ] as const;
 export type Thing = (typeof things)[number];

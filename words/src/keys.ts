@@ -259,6 +259,8 @@ export interface Figures {
   'round.whatNearlyMet': { inHand: string | number; other: string | number };
   'round.bothDidIt': { by: string | number; did: string | number; at: string | number };
   'round.stillWetFirst': { surfaces: string | number };
+  'photos.takenBy': { by: string | number; on: string | number };
+  'photos.of': { says: string | number };
   'wayIn.archived': { day: string | number };
   'changed.added': { by: string | number; subject: string | number; time: string | number };
   'changed.removed': { by: string | number; subject: string | number; time: string | number };
@@ -280,6 +282,7 @@ export interface Figures {
   'conflict.recipe-name': { name: string | number };
   'conflict.recipe-name-taken': { name: string | number };
   'conflict.place-name': { name: string | number };
+  'conflict.most-photos': { most: string | number };
   'conflict.already-here': { names: string | number };
   'conflict.place-not-empty': { name: string | number; count: number };
   'conflict.no-protocol': { home: string | number };

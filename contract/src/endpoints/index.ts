@@ -4,6 +4,7 @@ import { companyEndpoints } from './company.ts';
 import { invitationsEndpoints } from './invitations.ts';
 import { boardEndpoints } from './board.ts';
 import { homesEndpoints } from './homes.ts';
+import { photosEndpoints, photosStreams } from './photos.ts';
 import { protocolsEndpoints } from './protocols.ts';
 import { stockEndpoints } from './stock.ts';
 import { batchesEndpoints, batchesStreams } from './batches.ts';
@@ -30,6 +31,7 @@ export const endpoints = {
   ...invitationsEndpoints,
   ...boardEndpoints,
   ...homesEndpoints,
+  ...photosEndpoints,
   ...protocolsEndpoints,
   ...stockEndpoints,
   ...batchesEndpoints,
@@ -51,6 +53,7 @@ export const endpoints = {
 export const streams = {
   ...batchesStreams,
   ...instrumentsStreams,
+  ...photosStreams,
   ...mishapsStreams,
   ...bookStreams,
   ...reportsStreams,

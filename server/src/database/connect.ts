@@ -21,6 +21,7 @@ import {
   SessionEntity,
   SetUpCodeEntity,
 } from '../features/people/tables.ts';
+import { PhotoEntity } from '../features/photos/tables.ts';
 import { PlaceEntity, PlaceItemEntity } from '../features/places/tables.ts';
 import { versionProof } from '../features/protocols/store.ts';
 import { VersionEntity } from '../features/protocols/tables.ts';
@@ -48,6 +49,7 @@ import { CompaniesBegin1768694400000 } from './migrations/1768694400000-companie
 import { TrueStock1768780800000 } from './migrations/1768780800000-true-stock.ts';
 import { WayIn1768867200000 } from './migrations/1768867200000-way-in.ts';
 import { StockRead1768953600000 } from './migrations/1768953600000-stock-read.ts';
+import { Photos1769040000000 } from './migrations/1769040000000-photos.ts';
 import { JoinedRounds1768262400000 } from './migrations/1768262400000-joined-rounds.ts';
 import { TakenOnce1767744000000 } from './migrations/1767744000000-taken-once.ts';
 import { Verified1768003200000 } from './migrations/1768003200000-verified.ts';
@@ -80,6 +82,7 @@ const entities = [
   SetUpCodeEntity,
   HomeEntity,
   WayInEntity,
+  PhotoEntity,
   RoomEntity,
   SurfaceEntity,
   StockEntity,
@@ -117,6 +120,7 @@ const migrations = [
   TrueStock1768780800000,
   WayIn1768867200000,
   StockRead1768953600000,
+  Photos1769040000000,
 ];
 
 const opened = (url: string, poolSize: number): Promise<DataSource> =>

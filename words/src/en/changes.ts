@@ -14,6 +14,7 @@ export const field = {
   place: 'the place',
   situations: 'who lives there',
   wayIn: 'how somebody gets in',
+  photos: 'which photos there are',
   archived: 'whether it is archived',
   clientKeeps: 'what the client keeps',
   floorArea: 'the floor area',

@@ -72,6 +72,7 @@ export const missing = {
   address: 'Nothing was found at {address}.',
   session: 'This session was not found.',
   person: 'This person was not found.',
+  photo: 'This photo was not found. It may have been taken out.',
   invitation: 'This invitation was not found. It may have run out, or been taken back.',
   code: 'This code does not count. It may have been used, have run out, or been taken back: ask a supervisor for a new one.',
 } as const;
@@ -82,6 +83,7 @@ export const conflict = {
     'There is a recipe “{name}” already. Open it to save a new version, or choose another name.',
   'recipe-name-taken': 'Another recipe is called “{name}” already.',
   'place-name': '“{name}” is there already. Give this one another name.',
+  'most-photos': 'There are {most} photos already. Take one out first.',
   'already-here': 'Already here: {names}. Nothing was brought in.',
   'place-not-empty':
     '{name} still holds {count, plural, one {# thing} other {# things}}. Empty it first.',
@@ -167,6 +169,8 @@ export const invalid = {
   'in-future': 'It cannot have happened later than now.',
   'strength-over-0': 'A strength is over 0 %.',
   'strength-most-100': 'A strength is at most 100 %.',
+  'no-photo': 'This is no photo in JPEG.',
+  'photo-too-large': 'This photo is larger than 1.5 MB.',
   'labels-time-1-s': 'A label’s time is 1 s to 2 h.',
   'dilution-keeps-1-min': 'A dilution keeps 1 min to 2 years.',
   'rule-care-spoils-or':

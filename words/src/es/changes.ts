@@ -14,6 +14,7 @@ export const field = {
   place: 'el lugar',
   situations: 'quién vive ahí',
   wayIn: 'cómo se entra',
+  photos: 'qué fotos hay',
   archived: 'si está archivada',
   clientKeeps: 'lo que tiene el cliente',
   floorArea: 'el área del piso',

@@ -71,6 +71,7 @@ export const missing = {
   address: 'No se encontró nada en {address}.',
   session: 'No se encontró esta sesión.',
   person: 'No se encontró a esta persona.',
+  photo: 'No se encontró esta foto. Quizá se retiró.',
   invitation: 'No se encontró esta invitación. Puede haber vencido, o haberse retirado.',
   code: 'Este código no vale. Puede haberse usado, haber vencido o haberse retirado: pida otro a un supervisor.',
 };
@@ -80,6 +81,7 @@ export const conflict = {
     'Ya hay una receta “{name}”. Ábrala para guardar una versión nueva, o elija otro nombre.',
   'recipe-name-taken': 'Otra receta ya se llama “{name}”.',
   'place-name': '“{name}” ya existe. Dele otro nombre.',
+  'most-photos': 'Ya hay {most} fotos. Quite una primero.',
   'already-here': 'Ya están aquí: {names}. No se trajo nada.',
   'place-not-empty':
     '{name} todavía tiene {count, plural, one {# cosa} other {# cosas}}. Vacíe primero.',
@@ -163,6 +165,8 @@ export const invalid = {
   'in-future': 'No puede haber pasado más tarde que ahora.',
   'strength-over-0': 'Una fuerza es más de 0 %.',
   'strength-most-100': 'Una fuerza es como máximo 100 %.',
+  'no-photo': 'Esto no es una foto en JPEG.',
+  'photo-too-large': 'Esta foto pasa de 1,5 MB.',
   'labels-time-1-s': 'El tiempo de una etiqueta es de 1 s a 2 h.',
   'dilution-keeps-1-min': 'Una dilución dura de 1 min a 2 años.',
   'rule-care-spoils-or':

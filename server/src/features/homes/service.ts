@@ -8,6 +8,7 @@ import { newSurface } from './newSurface.ts';
 import * as store from './store.ts';
 
 export type { Doer } from './changes.ts';
+export { noteChanged } from './standing.ts';
 export { wayInOf } from './wayInStore.ts';
 
 export {

@@ -1,7 +1,8 @@
 import type { Revised, WayIn } from '@zymostat/contract';
 import type { Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
-import { changing, differing, type Doer } from './changes.ts';
+import type { Person } from '../people/service.ts';
+import { changing, differing, UNSEEN, type Doer } from './changes.ts';
 import * as store from './store.ts';
 import { keepWayIn, wayInOf } from './wayInStore.ts';
 
@@ -42,4 +43,16 @@ export const setArchived = async (
     await store.changePart(inside, store.HomeEntity, homeId, to);
     return ['archived'];
   });
+};
+
+/** Keeps that something of a home was changed by somebody, where nothing of theirs can collide. */
+export const noteChanged = async (
+  context: Context,
+  homeId: string,
+  field: string,
+  person: Person,
+): Promise<void> => {
+  const { name } = await homeOr404(context, homeId);
+  const change = { homeId, subjects: [{ id: homeId, name }], what: 'home' as const };
+  await changing(context, change, { person, seen: UNSEEN }, () => Promise.resolve([field]));
 };

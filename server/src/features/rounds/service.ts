@@ -34,6 +34,16 @@ export const workedBy = (row: store.RoundAtHome | undefined, person: Person): st
   return round;
 };
 
+/** Whether somebody is on a round in that home now. */
+export const worksThere = async (
+  context: Context,
+  homeId: string,
+  personId: string,
+): Promise<boolean> =>
+  (await store.openRounds(context)).some(
+    (round) => round.homeId === homeId && round.people.includes(personId),
+  );
+
 export const roundById = async (context: Context, id: string, person: Person): Promise<Round> => {
   const row = seenBy(await store.roundById(context, id), person);
   const head = await asRow(context, row, person);

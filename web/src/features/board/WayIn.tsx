@@ -4,6 +4,7 @@ import { WentWrong } from '../../ui/parts.tsx';
 import { dayOf } from '../../ui/times.ts';
 import { Window } from '../../ui/Window.tsx';
 import { w } from '../../words/words.ts';
+import { Photos } from '../photos/Photos.tsx';
 import { useSetArchivedMutation, useWayInQuery } from '../homes/wayInApi.ts';
 
 const WayInForm = lazy(() => import('../homes/forms/WayInForm.tsx'));
@@ -35,6 +36,7 @@ const WayIn = ({ home, archivedAt }: { home: HomeDetail; archivedAt: number | nu
   return (
     <section className="my-4" aria-label={w.name('wayIn', 'wayIn')}>
       {data && <Written of={data} />}
+      <Photos of={{ what: 'home', id }} />
       <p className="my-3 flex gap-5">
         <button className="btn btn--quiet" onClick={() => edit(true)}>
           {w.name('wayIn', 'change')}

@@ -10,6 +10,7 @@ import { StandingNote, Verdict, WentWrong } from '../../ui/parts.tsx';
 import { dayOf } from '../../ui/times.ts';
 import { listOf } from '../../words/list.ts';
 import { w } from '../../words/words.ts';
+import { Photos } from '../photos/Photos.tsx';
 import { useStockQuery } from '../stock/api.ts';
 import { ByNow } from './ByNow.tsx';
 import { Receive } from './Receive.tsx';
@@ -67,6 +68,7 @@ const Sheet = ({ of }: { of: StockRow }) => (
     <Verdict say={`${of.name}: ${leftOf(of)}`} why={`${dayLine(of)} · ${standing(of)}`} />
     {of.gone === null && <Tell key={of.id} of={of} />}
     {of.gone === null && of.active !== 'registered product' && <ByNow of={of} />}
+    <Photos key={`photos of ${of.id}`} of={{ what: 'stock', id: of.id }} />
   </>
 );
 

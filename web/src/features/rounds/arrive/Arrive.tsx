@@ -1,12 +1,15 @@
 import type { Round } from '@zymostat/contract';
 import { activeFacts } from '@zymostat/core';
 import { strengthShort } from '@zymostat/words';
+import { skipToken } from '@reduxjs/toolkit/query';
 import { useState } from 'react';
 import { StandingNote } from '../../../ui/parts.tsx';
 import { timeOf } from '../../../ui/times.ts';
 import { serverNow } from '../../../api/serverTime.ts';
 import { listOf } from '../../../words/list.ts';
 import { w } from '../../../words/words.ts';
+import { usePhotosQuery } from '../../photos/api.ts';
+import { PhotoRow } from '../../photos/PhotoRow.tsx';
 import { stepIcons } from '../stepIcons.ts';
 import { soundWanted, wantSound } from '../../../store/sound.ts';
 import { ScreenTitle } from '../ScreenTitle.tsx';
@@ -103,6 +106,18 @@ const WayIn = ({ of }: { of: Round['wayIn'] }) => {
   );
 };
 
+/** What the home’s photos show: where the key is, what is not to be moved. */
+const Seen = ({ round: { homeId, joined } }: { round: Round }) => {
+  const of = joined ? { what: 'home' as const, id: homeId } : skipToken;
+  const { data: photos = [] } = usePhotosQuery(of);
+  if (photos.length === 0) return null;
+  return (
+    <section className="px-5 pt-3">
+      <PhotoRow photos={photos} />
+    </section>
+  );
+};
+
 const Caddy = ({ round }: { round: Round }) => {
   const all = carried(round.version.protocol);
   if (all.length === 0) return null;
@@ -137,6 +152,7 @@ export const Arrive = ({ round, onBegin }: { round: Round; onBegin: () => void }
         <ScreenTitle>{w.name('round', 'beforeYouBegin')}</ScreenTitle>
       </section>
       <WayIn of={round.wayIn} />
+      <Seen round={round} />
       <Lives round={round} />
       {asked.length > 0 && (
         <>

@@ -1,0 +1,15 @@
+export const photos = {
+  photos: 'Fotos',
+  none: 'Ninguna foto.',
+  add: 'Añadir una foto',
+  file: 'Una foto',
+  says: 'Qué muestra',
+  keep: 'Guardarla',
+  leaveIt: 'Dejarlo',
+  unreadable: 'Esta imagen no se puede leer aquí. Tome una JPEG o PNG.',
+  bare: 'Se hace pequeña, y sin el lugar donde se tomó.',
+  takenBy: '{by}, {on}',
+  takeOut: 'Quitarla',
+  open: 'Abrir la foto',
+  of: 'Foto: {says}',
+};
