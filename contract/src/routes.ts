@@ -41,6 +41,7 @@ export const routes = {
   tellStock: 'POST /stock/:id/told',
   readStock: 'POST /stock/:id/read',
   stockStrength: 'GET /stock/:id/strength',
+  stockUse: 'GET /stock/use',
   addProduct: 'POST /products',
   editProduct: 'PUT /products/:id',
   checkBatch: 'POST /batches/:id/check',

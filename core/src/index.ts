@@ -116,8 +116,19 @@ export * from './protocol/steps.ts';
 export * from './protocol/stepParts.ts';
 export * from './protocol/visitMeetings.ts';
 export * from './protocol/workingOrder.ts';
+export * from './stock/cost.ts';
+export * from './stock/firstOut.ts';
+export * from './stock/keptAs.ts';
+export * from './stock/needs.ts';
 export * from './stock/stockState.ts';
 export * from './stock/strengthByNow.ts';
+export {
+  storage,
+  storages,
+  type Aging,
+  type Storage,
+  type StrengthReading,
+} from './stock/strengthGrid.ts';
 export * from './stock/stockFloor.ts';
 export * from './stock/stripInterval.ts';
 export * from './round/cameOf.ts';

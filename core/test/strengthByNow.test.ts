@@ -38,6 +38,7 @@ test('closed, dark and cool it loses under 2 % of its strength a year (CDC-2008,
 test.each<[string, Partial<Aging>, Partial<Aging>]>([
   ['opened sooner than closed', { openedAt: 0 }, {}],
   ['opened early sooner than opened late', { openedAt: 0 }, { openedAt: YEAR / 2 }],
+  ['nobody knows how sooner than warm', { storage: null }, { storage: ['warm'] }],
   ['warm sooner than cool', { openedAt: 0, storage: ['warm'] }, { openedAt: 0 }],
   [
     'clear and warm sooner than warm',

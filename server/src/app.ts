@@ -18,6 +18,7 @@ import { mishapRoutes } from './features/mishaps/routes.ts';
 import { invitationRoutes } from './features/people/invitationRoutes.ts';
 import { peopleRoutes } from './features/people/routes.ts';
 import { forgetSession, personOfToken } from './features/people/service.ts';
+import { needRoutes } from './features/needs/routes.ts';
 import { photoRoutes } from './features/photos/routes.ts';
 import { placeRoutes } from './features/places/routes.ts';
 import { protocolRoutes } from './features/protocols/routes.ts';
@@ -93,6 +94,7 @@ const addFeatures = (on: Serving, { notices, key, instruments = {} }: Around): v
   mishapRoutes(on);
   roundRoutes(on);
   photoRoutes(on);
+  needRoutes(on);
   sourceRoutes(on);
   recordRoutes(on, key);
   reportRoutes(on, key);

@@ -34,8 +34,9 @@ interface FactBody {
   stockId: string;
   stockCode: string;
   stockVolume: number;
-  did: 'opened' | 'counted' | 'emptied';
+  did: 'opened' | 'counted' | 'topped' | 'emptied';
   volume: number;
+  from: { stockId: string } | null;
 }
 const stock = async (id: string) =>
   (
@@ -81,6 +82,60 @@ test('a batch draws it down, a count stands, and what is gone is not poured from
   expect(await breaksIn(bed.context)).toEqual([]);
 });
 
+const told = (id: string, more: object) =>
+  tobias.call(`POST /stock/${id}/told`, { volume: null, why: null, ...more });
+
+test('one is topped up from another of the same, and is then as old as the older', async () => {
+  const [into, source] = (await receive({ count: 2 })).map(({ id }) => ({ id }));
+  if (!into || !source) throw new Error('two were received');
+  const [other] = await receive({ strength: 0.06 });
+  await tell(into.id, 'counted', litres(0.1));
+  const topped = (from: string, volume: number) =>
+    told(into.id, { did: 'topped', volume, from }).then(({ status }) => status);
+  expect(await topped(other!.id, litres(0.1))).toBe(409);
+  expect(await topped(source.id, litres(0.6))).toBe(409);
+  expect(await topped(into.id, litres(0.1))).toBe(400);
+  expect(await topped(source.id, litres(0.3))).toBe(200);
+  expect((await stock(into.id)).left).toBeCloseTo(litres(0.4), 9);
+  expect((await stock(source.id)).left).toBeCloseTo(litres(0.2), 9);
+  const [row] = (await maren.call('GET /records?kind=stock-told')).body.rows;
+  expect(row.body).toMatchObject({ did: 'topped', from: { stockId: source.id } });
+  const [old] = await receive({ expiresAt: bed.context.now() + DAY });
+  await tell(into.id, 'counted', litres(0.1));
+  expect(await topped(old!.id, litres(0.1))).toBe(200);
+  expect(await stock(into.id)).toMatchObject({ expiresAt: bed.context.now() + DAY });
+});
+
+test('how it is kept is counted as kept badly until somebody says, and worse counts for good', async () => {
+  const { id } = (await receive())[0]!;
+  const loses = async (): Promise<number> => {
+    const { course } = (await tobias.call(`GET /stock/${id}/strength`)).body;
+    return course[0].middle - course.at(-1).middle;
+  };
+  const unknown = await loses();
+  await told(id, { did: 'moved', storage: [], why: 'Shelf B, dark' });
+  const dark = await loses();
+  expect(dark).toBeLessThan(unknown / 3);
+  await told(id, { did: 'moved', storage: ['warm'] });
+  const warm = await loses();
+  expect(warm).toBeGreaterThan(dark);
+  await told(id, { did: 'moved', storage: [] });
+  expect(await loses()).toBe(warm);
+});
+
+test('what the last weeks took: batches, visits, and until when each may be poured from', async () => {
+  const { id } = (await receive())[0]!;
+  await pour(id, litres(0.2));
+  const { status, body } = await maren.call('GET /stock/use');
+  expect(status).toBe(200);
+  const ours = body.poured.filter((one: { stockId: string }) => one.stockId === id);
+  expect(ours).toMatchObject([{ strength: 0.03, volume: litres(0.2) }]);
+  const until = body.shelf.find((one: { stockId: string }) => one.stockId === id).usableUntil;
+  expect(until).toBeGreaterThan(bed.context.now());
+  expect(until).toBeLessThanOrEqual(bed.context.now() + 300 * DAY);
+  expect((await tobias.call('GET /stock/use')).status).toBe(403);
+});
+
 test('what is read of a container is on record, and moves what it probably is by now', async () => {
   const id = (await receive())[0]!.id;
   const byNow = async () => (await tobias.call(`GET /stock/${id}/strength`)).body;
@@ -109,7 +164,9 @@ test('what is on the shelf is the fold of its facts, after random acts by two at
     const id = ids[Math.floor(chance() * ids.length)]!;
     const kind = chance();
     if (kind < 0.6) return pour(id, litres(0.01 + chance() * 0.1), by);
-    if (kind < 0.8) return tell(id, 'counted', litres(chance() * 0.5), by);
+    if (kind < 0.7) return tell(id, 'counted', litres(chance() * 0.5), by);
+    const from = ids[Math.floor(chance() * ids.length)]!;
+    if (kind < 0.8) return told(id, { did: 'topped', volume: litres(0.02), from });
     return tell(id, kind < 0.98 ? 'opened' : 'emptied', null, by);
   };
   for (let i = 0; i < 60; i += 1) await Promise.all([act(tobias), act(maren)]);
@@ -127,6 +184,7 @@ test('what is on the shelf is the fold of its facts, after random acts by two at
     const changes = facts.flatMap(({ kind, at, body }): StockChange[] => {
       if (kind === 'batch')
         return body.stockCode === code ? [{ did: 'poured', at, volume: body.stockVolume }] : [];
+      if (body.from?.stockId === id) return [{ did: 'poured', at, volume: body.volume }];
       return body.stockId === id ? [{ did: body.did, at, volume: body.volume }] : [];
     });
     expect(changes.length).toBeGreaterThan(5);

@@ -156,6 +156,7 @@ export const seedCompany = async (context: Context) => {
     volume: litres(5),
     left: litres(5),
     pricePerLitre: 2,
+    storage: [],
     expiresAt: new Date(now() + 100 * 86_400_000),
   }));
   await db.getRepository(StockEntity).insert(rows);

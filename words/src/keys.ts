@@ -282,6 +282,7 @@ export interface Figures {
   'conflict.recipe-name': { name: string | number };
   'conflict.recipe-name-taken': { name: string | number };
   'conflict.place-name': { name: string | number };
+  'conflict.not-topped': { from: string | number; code: string | number };
   'conflict.most-photos': { most: string | number };
   'conflict.already-here': { names: string | number };
   'conflict.place-not-empty': { name: string | number; count: number };
@@ -345,7 +346,7 @@ export interface Figures {
   'poster.file-title': { edition: string | number };
   'poster.label-title': { code: string | number };
   'recordNote.stock-received': { lot: string };
-  'recordNote.stock-told': { had: string | number; why: string };
+  'recordNote.stock-told': { had: string | number; kept: string; why: string };
   'recordNote.approval': { surfaces: number; accepted: string | number };
   'recordNote.batch': { stockCode: string | number };
   'recordNote.bottle': { washedBy: string };
@@ -369,7 +370,12 @@ export interface Figures {
     amount: string | number;
   };
   'recordWhat.stock-read': { code: string | number; low: string | number; high: string | number };
-  'recordWhat.stock-told': { code: string | number; did: string; amount: string | number };
+  'recordWhat.stock-told': {
+    code: string | number;
+    did: string;
+    amount: string | number;
+    other: string | number;
+  };
   'recordWhat.approval': { number: string | number };
   'recordWhat.batch': { code: string | number; strength: string | number; active: string | number };
   'recordWhat.check': { batchCode: string | number; inStrength: string };
@@ -632,6 +638,22 @@ export interface Figures {
   'survey.guessed': { area: string | number; guessed: string };
   'survey.bringThemIn': { surfaces: number };
   'survey.materialAndUse': { material: string | number; touched: string | number };
+  'buy.aDay': { amount: string | number };
+  'buy.lasts': { day: string | number };
+  'buy.unused': { amount: string | number };
+  'buy.by': { day: string | number };
+  'buy.packs': { packs: number; pack: string | number };
+  'buy.likeTomorrow': { weekday: string | number };
+  'buy.keeps': { codes: string | number };
+  'cost.aSquareMetre': { how: string };
+  'cost.inAll': { spent: string | number; visits: number };
+  'cost.aVisit': { spent: string | number };
+  'cost.aSurface': { spent: string | number };
+  'cost.minutes': { minutes: string | number };
+  'cost.wage': { currency: string | number };
+  'cost.labour': { spent: string | number };
+  'cost.bought': { currency: string | number };
+  'cost.against': { bought: string | number; own: string | number };
   'shelf.howMany': { count: number; expired: number };
   'shelf.strength': { basis: string | number };
   'shelf.price': { currency: string | number };
@@ -652,6 +674,9 @@ export interface Figures {
   'shelf.holds': { floor: string | number };
   'shelf.under': { floor: string | number };
   'shelf.fromReadings': { count: number };
+  'shelf.keptAs': { kept: string | number };
+  'shelf.course': { code: string | number; low: string | number; high: string | number };
+  'shelf.floor': { floor: string | number };
   'own.signInAs': { company: string | number; role: string | number };
   'own.readBook': { edition: string | number };
   'own.bookUnread': { edition: string | number };

@@ -34,7 +34,7 @@ const workedOut: Partial<Record<RecordKind, string[]>> = {
   'rule-added': ['one', 'other'],
   'rule-withdrawn': ['one', 'other'],
   'stock-received': ['amount'],
-  'stock-told': ['amount', 'had'],
+  'stock-told': ['amount', 'had', 'other', 'kept'],
   'name-changed': ['subject'],
   'person-added': ['subject'],
   'role-changed': ['subject'],

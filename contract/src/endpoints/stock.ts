@@ -5,6 +5,7 @@ import {
   receivedStock,
   stock,
   stockStrength,
+  stockUse,
   toldOfStock,
 } from '../messages/stock.ts';
 import { routes } from '../routes.ts';
@@ -33,6 +34,12 @@ export const stockEndpoints = {
     'person',
     'How strong a container probably is by now, and when it falls under its floor',
     { params: byId, answer: stockStrength },
+  ),
+  stockUse: endpoint(
+    routes.stockUse,
+    'supervisor',
+    'What the last four weeks took, and until when what is there may be used',
+    { answer: stockUse },
   ),
   addProduct: endpoint(
     routes.addProduct,

@@ -1,4 +1,4 @@
-import { genericActives, stockActs } from '@zymostat/core';
+import { genericActives, stockActs, storages } from '@zymostat/core';
 import * as v from 'valibot';
 import { id, instant, name } from '../parts/text.ts';
 import { strength } from '../parts/trade.ts';
@@ -18,6 +18,7 @@ export const stockReceived = factOf(
     expiresAt: instant,
     lot: v.nullable(v.string()),
     supplier: v.nullable(v.string()),
+    storage: v.optional(v.nullable(v.array(v.picklist(storages)))),
   }),
 );
 
@@ -32,6 +33,9 @@ export const stockTold = factOf(
     volume: v.nullable(v.number()),
     before: v.number(),
     why: v.nullable(v.string()),
+    /** What it was topped up from, and how it is kept since. */
+    from: v.optional(v.nullable(v.strictObject({ stockId: id, code: v.string() }))),
+    storage: v.optional(v.nullable(v.array(v.picklist(storages)))),
   }),
 );
 

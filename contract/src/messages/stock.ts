@@ -1,4 +1,12 @@
-import { genericActives, groups, materialIds, stockActs, threats, waysOff } from '@zymostat/core';
+import {
+  genericActives,
+  groups,
+  materialIds,
+  stockActs,
+  storages,
+  threats,
+  waysOff,
+} from '@zymostat/core';
 import * as v from 'valibot';
 import { listOf, written, name, id, instant, sentence } from '../parts/text.ts';
 import { strength, volume, active } from '../parts/trade.ts';
@@ -75,7 +83,20 @@ export const stock = v.strictObject({
   gone: v.nullable(v.picklist(waysOff)),
   lot: v.nullable(v.string()),
   supplier: v.nullable(v.string()),
+  /** How it is kept, as somebody said; nothing where nobody has. */
+  storage: v.nullable(v.array(v.picklist(storages))),
 });
+
+/** How a container is kept, each once; nothing where nobody knows. */
+const kept = v.optional(
+  v.nullable(
+    v.pipe(
+      listOf(v.picklist(storages), storages.length),
+      v.transform((list) => [...new Set(list)]),
+    ),
+  ),
+  null,
+);
 
 const MOST_AT_ONCE = 50;
 
@@ -97,15 +118,21 @@ export const receivedStock = v.strictObject({
   ),
   lot: v.nullable(written(60)),
   supplier: v.nullable(written(80)),
+  storage: kept,
 });
 
-/** `volume`: what was counted, m³, none left is 0. `why`: where a count differs, or where it went. */
+/**
+ * `volume`: what was counted or put in, m³, none left is 0. `why`: where a count differs, or where
+ * it went. `from`: the container that it was topped up from. `storage`: how it is kept from now on.
+ */
 export const toldOfStock = v.strictObject({
   did: v.picklist(stockActs),
   volume: v.nullable(
     v.pipe(v.number(), v.minValue(0, 'over-zero-amount'), v.maxValue(0.1, 'most-amount')),
   ),
   why: v.nullable(sentence),
+  from: v.optional(v.nullable(id), null),
+  storage: kept,
 });
 
 /** Strengths as fractions: in nine cases of ten between `low` and `high`. A forecast, no check. */
@@ -117,6 +144,11 @@ export const stockStrength = v.strictObject({
   /** Not before the first, probably by the second; nothing where it never does. */
   crosses: v.nullable(v.strictObject({ earliest: instant, likely: instant })),
   readings: v.number(),
+  /** The same over time, and what was read, to be drawn. */
+  course: v.array(
+    v.strictObject({ at: instant, low: v.number(), middle: v.number(), high: v.number() }),
+  ),
+  read: v.array(v.strictObject({ at: instant, low: v.number(), high: v.number() })),
   /** Which readings, from 0, the others speak against. */
   doubtful: v.array(v.number()),
 });
@@ -132,3 +164,25 @@ export const productFields = v.strictObject({
 });
 
 export type StockRow = v.InferOutput<typeof stock>;
+
+/**
+ * What the last weeks took: every batch that was poured, what it took of which stock, m³; until when
+ * each container may be poured from; and what rounds took of people's time.
+ */
+export const stockUse = v.strictObject({
+  since: instant,
+  now: instant,
+  poured: v.array(
+    v.strictObject({
+      at: instant,
+      stockId: id,
+      active,
+      strength,
+      volume: v.number(),
+      stockVolume: v.number(),
+    }),
+  ),
+  shelf: v.array(v.strictObject({ stockId: id, usableUntil: instant })),
+  visits: v.strictObject({ count: v.number(), minutes: v.number(), surfaces: v.number() }),
+});
+export type StockUse = v.InferOutput<typeof stockUse>;

@@ -2,7 +2,7 @@
 export const waysOff = ['emptied', 'discarded'] as const;
 export type WayOff = (typeof waysOff)[number];
 /** What is told of a container that stands on the shelf. */
-export const stockActs = ['opened', 'counted', ...waysOff] as const;
+export const stockActs = ['opened', 'counted', 'topped', 'moved', ...waysOff] as const;
 export type StockAct = (typeof stockActs)[number];
 
 /** A container by what the record says of it; volumes m³, times ms since 1970. */
@@ -24,8 +24,8 @@ export const receivedState = (volume: number): StockState => ({
 /** Something that happened to it: what a batch took, or what somebody told. */
 export type StockChange =
   | { did: 'poured'; at: number; volume: number }
-  | { did: 'counted'; at: number; volume: number }
-  | { did: Exclude<StockAct, 'counted'>; at: number };
+  | { did: 'counted' | 'topped'; at: number; volume: number }
+  | { did: Exclude<StockAct, 'counted' | 'topped'>; at: number };
 
 /**
  * The container after something happened to it. A batch takes no more than there is: where the
@@ -39,6 +39,10 @@ export const stockAfter = (before: StockState, change: StockChange): StockState 
       return { ...before, openedAt, left: Math.max(0, before.left - change.volume) };
     case 'counted':
       return { ...before, left: change.volume };
+    case 'topped':
+      return { ...before, openedAt, left: before.left + change.volume };
+    case 'moved':
+      return before;
     case 'opened':
       return { ...before, openedAt };
     default:

@@ -1,4 +1,4 @@
-import type { StrengthReading } from './strengthByNow.ts';
+import type { StrengthReading } from './strengthGrid.ts';
 
 /** How far a density or a strip may be off, relative. Source: common practice, no source. */
 export const readingError = { density: 0.005, strip: 0.06 } as const;

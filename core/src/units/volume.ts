@@ -3,6 +3,7 @@ import type { Read } from './strength.ts';
 
 /** Volumes are in m³ inside; these two say so where a figure is in the trade's own size. */
 export const litres = (n: number): number => n / 1000;
+export const litresOf = (volume: number): number => volume * 1000;
 export const millilitres = (n: number): number => n / 1e6;
 export const inMillilitres = (volume: number): number => volume * 1e6;
 

@@ -50,6 +50,7 @@ import { TrueStock1768780800000 } from './migrations/1768780800000-true-stock.ts
 import { WayIn1768867200000 } from './migrations/1768867200000-way-in.ts';
 import { StockRead1768953600000 } from './migrations/1768953600000-stock-read.ts';
 import { Photos1769040000000 } from './migrations/1769040000000-photos.ts';
+import { StockKept1769126400000 } from './migrations/1769126400000-stock-kept.ts';
 import { JoinedRounds1768262400000 } from './migrations/1768262400000-joined-rounds.ts';
 import { TakenOnce1767744000000 } from './migrations/1767744000000-taken-once.ts';
 import { Verified1768003200000 } from './migrations/1768003200000-verified.ts';
@@ -121,6 +122,7 @@ const migrations = [
   WayIn1768867200000,
   StockRead1768953600000,
   Photos1769040000000,
+  StockKept1769126400000,
 ];
 
 const opened = (url: string, poolSize: number): Promise<DataSource> =>

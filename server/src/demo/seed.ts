@@ -50,6 +50,7 @@ const seedStock = async (): Promise<Map<string, string>> => {
     id: context.newId(),
     volume: litres(volume),
     left: litres(volume),
+    storage: [],
     expiresAt: new Date(today + days * DAY),
   }));
   await context.db.getRepository(StockEntity).insert(rows);

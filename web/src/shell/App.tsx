@@ -22,6 +22,8 @@ const Bench = later(() => import('../features/batches/Bench.tsx'));
 const Analyse = later(() => import('../features/recipes/Analyse.tsx'));
 const Bottles = later(() => import('../features/bottles/Bottles.tsx'));
 const Shelf = later(() => import('../features/shelf/ShelfPage.tsx'));
+const Buy = later(() => import('../features/shelf/BuyPage.tsx'));
+const Cost = later(() => import('../features/shelf/CostPage.tsx'));
 const KeepApart = later(() => import('../features/keepApart/KeepApart.tsx'));
 const MayI = later(() => import('../features/keepApart/MayI.tsx'));
 const Shelves = later(() => import('../features/places/Shelves.tsx'));
@@ -74,6 +76,8 @@ const supervisors = (
     <Route path="/begin" element={<Beginning />} />
     <Route path="/people" element={<Team />} />
     <Route path="/lists" element={<Lists />} />
+    <Route path="/shelf/buy" element={<Buy />} />
+    <Route path="/shelf/cost" element={<Cost />} />
     <Route path="/company" element={<Ways />} />
   </>
 );

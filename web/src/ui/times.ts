@@ -18,6 +18,9 @@ export const dateOf = (ms: number): string => `${dayAndMonth(ms)} ${lightFormat(
 export const dayOf = (ms: number): string => (isThisYear(ms) ? dayAndMonth(ms) : dateOf(ms));
 /** "24 Nov" from a date field's "2026-11-24" */
 export const dayOfField = (field: string): string => dayOf(new Date(`${field}T00:00`).getTime());
+/** "Tuesday" */
+export const weekdayName = (ms: number): string =>
+  new Intl.DateTimeFormat(w.language, { weekday: 'long' }).format(ms);
 /** "2026-11", and the same as a heading: "Nov" */
 export const monthFieldOf = (ms: number): string => lightFormat(ms, 'yyyy-MM');
 export const monthOfField = (field: string): string => monthOf(new Date(`${field}-01T00:00`));

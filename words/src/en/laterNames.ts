@@ -60,3 +60,12 @@ export const kitchen = {
   tablespoon: '{count} tbsp',
   teaspoon: '{count} tsp',
 } as const;
+
+/** How a container is kept. */
+export const storedAs = {
+  'dark-cool': 'dark and cool',
+  warm: 'warm: a van in summer, over 25 °C',
+  clear: 'in the light, in a clear bottle',
+  'warm-clear': 'warm and in the light',
+  unknown: 'nobody knows',
+} as const;

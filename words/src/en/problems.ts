@@ -83,6 +83,8 @@ export const conflict = {
     'There is a recipe “{name}” already. Open it to save a new version, or choose another name.',
   'recipe-name-taken': 'Another recipe is called “{name}” already.',
   'place-name': '“{name}” is there already. Give this one another name.',
+  'not-topped':
+    '{from} was not poured into {code}: both must hold the same, there must be so much of it, and it must go in.',
   'most-photos': 'There are {most} photos already. Take one out first.',
   'already-here': 'Already here: {names}. Nothing was brought in.',
   'place-not-empty':

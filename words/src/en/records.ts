@@ -44,7 +44,7 @@ export const recordWhat = {
   'stock-received': '{code}: {name}, {strength}, {amount}',
   'stock-read': '{code}: between {low} and {high}',
   'stock-told':
-    '{code}: {did, select, opened {opened} counted {counted, {amount} left} emptied {emptied} other {discarded}}',
+    '{code}: {did, select, opened {opened} counted {counted, {amount} left} topped {topped up with {amount} from {other}} moved {kept elsewhere} emptied {emptied} other {discarded}}',
   approval: 'Version {number} approved',
   batch: '{code}: {strength} {active}',
   check: '{batchCode} {inStrength, select, yes {verified} other {set aside}}',
@@ -89,7 +89,8 @@ export const recordWhat = {
 
 export const recordNote = {
   'stock-received': '{lot, select, no {} other {lot {lot}}}',
-  'stock-told': 'before: {had}{why, select, no {} other {, {why}}}',
+  'stock-told':
+    'before: {had}{kept, select, no {} other {, kept {kept}}}{why, select, no {} other {, {why}}}',
   'air-measured': 'the wet clocks there go by it',
   approval:
     '{surfaces, plural, one {# surface} other {# surfaces}}, {accepted} accepted with a reason',

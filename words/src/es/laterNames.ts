@@ -56,3 +56,12 @@ export const kitchen = {
   tablespoon: '{count} cda.',
   teaspoon: '{count} cdta.',
 };
+
+/** How a container is kept. */
+export const storedAs = {
+  'dark-cool': 'a oscuras y en fresco',
+  warm: 'al calor: una furgoneta en verano, más de 25 °C',
+  clear: 'a la luz, en botella clara',
+  'warm-clear': 'al calor y a la luz',
+  unknown: 'nadie lo sabe',
+};

@@ -81,6 +81,8 @@ export const conflict = {
     'Ya hay una receta “{name}”. Ábrala para guardar una versión nueva, o elija otro nombre.',
   'recipe-name-taken': 'Otra receta ya se llama “{name}”.',
   'place-name': '“{name}” ya existe. Dele otro nombre.',
+  'not-topped':
+    '{from} no se pasó a {code}: los dos deben contener lo mismo, debe haber tanto, y debe caber.',
   'most-photos': 'Ya hay {most} fotos. Quite una primero.',
   'already-here': 'Ya están aquí: {names}. No se trajo nada.',
   'place-not-empty':

@@ -43,7 +43,7 @@ export const recordWhat = {
   'stock-received': '{code}: {name}, {strength}, {amount}',
   'stock-read': '{code}: entre {low} y {high}',
   'stock-told':
-    '{code}: {did, select, opened {abierto} counted {contado, quedan {amount}} emptied {vaciado} other {desechado}}',
+    '{code}: {did, select, opened {abierto} counted {contado, quedan {amount}} topped {rellenado con {amount} de {other}} moved {guardado en otro sitio} emptied {vaciado} other {desechado}}',
   approval: 'Versión {number} aprobada',
   batch: '{code}: {strength} de {active}',
   check: '{batchCode} {inStrength, select, yes {comprobado} other {apartado}}',
@@ -88,7 +88,8 @@ export const recordWhat = {
 
 export const recordNote = {
   'stock-received': '{lot, select, no {} other {lote {lot}}}',
-  'stock-told': 'antes: {had}{why, select, no {} other {, {why}}}',
+  'stock-told':
+    'antes: {had}{kept, select, no {} other {, guardado {kept}}}{why, select, no {} other {, {why}}}',
   'air-measured': 'los relojes de allí se guían por él',
   approval:
     '{surfaces, plural, one {# superficie} other {# superficies}}, {accepted} con motivo aceptado',

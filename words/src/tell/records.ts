@@ -5,7 +5,7 @@ import {
   type RecordRow,
   type Refused,
 } from '@zymostat/contract';
-import { cames, type Active, type HouseQuestion } from '@zymostat/core';
+import { cames, keptAs, type Active, type HouseQuestion } from '@zymostat/core';
 import { clock, lower, millilitres, number, strengthOf, upper } from '../figures.ts';
 import type { KeyOf, Words } from '../words.ts';
 import { checkInWords } from './bench.ts';
@@ -127,10 +127,12 @@ const more: { [K in RecordKind]?: (words: Words, body: FactBody<K>) => Figures }
     low: strengthOf(words, active, low),
     high: strengthOf(words, active, high),
   }),
-  'stock-told': (words, { volume, before, why }) => ({
+  'stock-told': (words, { volume, before, why, from, storage }) => ({
     amount: millilitres(words, volume ?? 0),
     had: millilitres(words, before),
     why: why ?? 'no',
+    other: from?.code ?? '',
+    kept: storage ? words.name('storedAs', keptAs(storage)) : 'no',
   }),
   invitation: (words, { role }) => ({ role: words.name('roleName', role) }),
   'person-added': (words, { role }) => ({ role: words.name('roleName', role) }),

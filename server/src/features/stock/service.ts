@@ -4,6 +4,7 @@ import { problems } from '../../platform/http/problems.ts';
 import * as store from './store.ts';
 
 export { draw } from './shelf.ts';
+export { strengthOfStock } from './strength.ts';
 export { stockById, stocksAtHand } from './store.ts';
 
 const productCode = (n: number): string => `P-${String(n).padStart(4, '0')}`;

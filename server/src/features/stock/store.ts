@@ -12,7 +12,7 @@ export const stockView: View = {
   name: 'stock_at_hand',
   select: `SELECT coalesce(json_agg(json_build_object('id', id, 'code', code, 'name', name, 'active', active, 'strength', strength, 'volume', volume,
     'expiresAt', (extract(epoch FROM expires_at) * 1000)::bigint, 'pricePerLitre', price_per_litre, 'label', label, 'revision', revision, 'left', "left",
-    'openedAt', (extract(epoch FROM opened_at) * 1000)::bigint, 'goneAt', (extract(epoch FROM gone_at) * 1000)::bigint, 'gone', gone, 'lot', lot, 'supplier', supplier) ORDER BY code), '[]') AS stocks FROM stock`,
+    'openedAt', (extract(epoch FROM opened_at) * 1000)::bigint, 'goneAt', (extract(epoch FROM gone_at) * 1000)::bigint, 'gone', gone, 'lot', lot, 'supplier', supplier, 'storage', storage) ORDER BY code), '[]') AS stocks FROM stock`,
 };
 
 const findStocks = prepared<{ stocks: StockRow[] }>('stocks', 'SELECT stocks FROM stock_at_hand');
@@ -28,6 +28,7 @@ const asStock = ({
   gone = null,
   lot = null,
   supplier = null,
+  storage = null,
   receivedAt: _,
   ...rest
 }: StockContainer): StockRow => ({
@@ -39,6 +40,7 @@ const asStock = ({
   gone,
   lot,
   supplier,
+  storage,
   label: label
     ? { ...label, dilution: label.dilution ?? null, registration: label.registration ?? null }
     : null,
@@ -74,6 +76,13 @@ const findLast = prepared<{ last: number }>(
   'last stock',
   `SELECT coalesce(max(substring(code FROM '^S-(\\d+)$')::int), 0) AS last FROM stock`,
 );
+/** Keeps what else is known of a container. */
+export const keepKnown = async (
+  { db }: Context,
+  id: string,
+  known: Partial<Pick<StockContainer, 'storage' | 'expiresAt'>>,
+): Promise<void> => void (await db.getRepository(StockEntity).update({ id }, known));
+
 /** The number of the container that was received last. */
 export const lastNumber = async ({ db }: Context): Promise<number> =>
   (await findLast(db, []))[0]!.last;

@@ -5,6 +5,7 @@ import {
   readingError,
   stockFloor,
   strengthByNow,
+  strengthOver,
   strengthFromDensity,
   stripInterval,
   stripSteps,
@@ -73,6 +74,13 @@ export const readStock = async (
   return null;
 };
 
+const MONTH_MS = 30 * 86_400_000;
+const AHEAD_MS = 6 * MONTH_MS;
+const DRAWN = 24;
+/** Moments from one to half a year ahead, to draw a course through. */
+const momentsFrom = (from: number, now: number): number[] =>
+  Array.from({ length: DRAWN + 1 }, (_, i) => from + ((now + AHEAD_MS - from) * i) / DRAWN);
+
 /** The strength of a container by now, and when it falls under what it is thrown away at. */
 export const strengthOfStock = async (
   context: Context,
@@ -85,7 +93,13 @@ export const strengthOfStock = async (
     theCompany(context),
   ]);
   const floor = stockFloor(stock.active, stock.strength, houseRules);
-  const aging = { ...stock, declared: stock.strength, receivedAt: received, storage: [], readings };
-  const { crosses, ...now } = strengthByNow(aging, floor, context.now());
-  return { ...now, floor, crosses, readings: readings.length };
+  const aging = { ...stock, declared: stock.strength, receivedAt: received, readings };
+  const now = context.now();
+  return {
+    ...strengthByNow(aging, floor, now),
+    floor,
+    readings: readings.length,
+    course: strengthOver(aging, momentsFrom(Math.min(received, now - MONTH_MS), now)),
+    read: readings.map(({ at, low, high }) => ({ at, low, high })),
+  };
 };

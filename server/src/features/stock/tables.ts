@@ -1,4 +1,4 @@
-import type { Active, ProductLabel, WayOff } from '@zymostat/core';
+import type { Active, ProductLabel, Storage, WayOff } from '@zymostat/core';
 import { EntitySchema } from 'typeorm';
 
 export interface StockContainer {
@@ -19,6 +19,7 @@ export interface StockContainer {
   lot?: string | null;
   supplier?: string | null;
   receivedAt?: Date;
+  storage?: Storage[] | null;
 }
 export const StockEntity = new EntitySchema<StockContainer>({
   name: 'stock',
@@ -39,6 +40,7 @@ export const StockEntity = new EntitySchema<StockContainer>({
     gone: { type: 'text', nullable: true },
     lot: { type: 'text', nullable: true },
     supplier: { type: 'text', nullable: true },
+    storage: { type: 'jsonb', nullable: true },
     receivedAt: { type: 'timestamptz', name: 'received_at' },
   },
 });

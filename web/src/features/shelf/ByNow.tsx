@@ -1,5 +1,5 @@
 import type { Answer, StockRow } from '@zymostat/contract';
-import { alcoholOf, isGeneric } from '@zymostat/core';
+import { alcoholOf, isGeneric, keptAs } from '@zymostat/core';
 import { strengthOf } from '@zymostat/words';
 import { serverNow } from '../../api/serverTime.ts';
 import { WentWrong } from '../../ui/parts.tsx';
@@ -7,6 +7,7 @@ import { dateOf } from '../../ui/times.ts';
 import { w } from '../../words/words.ts';
 import { useReadMeterMutation, useReadStripMutation } from '../batches/api.ts';
 import { useReadStockMutation, useStockStrengthQuery } from '../stock/api.ts';
+import { Forecast } from './Forecast.tsx';
 
 type ByNowOf = Answer<'stockStrength'>;
 
@@ -69,6 +70,12 @@ export const ByNow = ({ of }: { of: StockRow }) => {
         })}
       </p>
       <p>{crossing(of, data)}</p>
+      <Forecast of={of} byNow={data} />
+      <p className="small soft">
+        {of.storage
+          ? w.say('shelf.keptAs', { kept: w.name('storedAs', keptAs(of.storage)) })
+          : w.name('shelf', 'keptBadly')}
+      </p>
       <p className="small soft">{w.say('shelf.fromReadings', { count: data.readings })}</p>
       {data.doubtful.length > 0 && (
         <p className="notice" role="status">

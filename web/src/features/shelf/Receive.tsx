@@ -20,6 +20,7 @@ import { useFormOf } from '../../ui/form/useFormOf.ts';
 import { WentWrong } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
 import { useReceiveStockMutation } from '../stock/api.ts';
+import { keptChoices, keptOptions, storageOf, type KeptChoice } from './keptForm.ts';
 
 interface Lines {
   active: GenericActive;
@@ -31,6 +32,7 @@ interface Lines {
   price: string;
   lot: string;
   supplier: string;
+  kept: KeptChoice;
 }
 type ReceiveBody = Body<'receiveStock'>;
 
@@ -48,13 +50,14 @@ const fields = v.object({
   price: optionalLine((text) => figureBetween(0, 10_000, w.name('shelf', 'money'))(text), figure),
   lot: maybeLine,
   supplier: maybeLine,
+  kept: v.picklist(keptChoices),
 });
 
 /** A strength is read in the basis of what is in it. */
 const receiveForm = v.pipe(
   fields,
   v.rawTransform(({ dataset, addIssue, NEVER }): ReceiveBody => {
-    const { strength, expires, price, count, ...rest } = dataset.value;
+    const { strength, expires, price, count, kept, ...rest } = dataset.value;
     const basis = activeFacts[rest.active].basis;
     const wrong = aStrength(basis)(strength);
     const read = parseStrength(strength, basis);
@@ -80,6 +83,7 @@ const receiveForm = v.pipe(
       strength: read.value.value,
       expiresAt: expires,
       pricePerLitre,
+      storage: storageOf(kept),
     };
   }),
 ) as unknown as v.GenericSchema<Lines, ReceiveBody>;
@@ -94,6 +98,7 @@ const empty: Lines = {
   price: '',
   lot: '',
   supplier: '',
+  kept: 'unknown',
 };
 const DRAFT = 'receive';
 const NOTHING_SECRET = [] as const;
@@ -142,6 +147,12 @@ export const Receive = ({ onDone }: { onDone: (made: StockRow[]) => void }) => {
         />
         <TextControl of={control} name="lot" label={w.name('shelf', 'lot')} figure />
         <TextControl of={control} name="supplier" label={w.name('shelf', 'supplier')} />
+        <ChoiceControl<Lines, KeptChoice>
+          of={control}
+          name="kept"
+          label={w.name('shelf', 'keeps')}
+          options={keptOptions()}
+        />
       </div>
       <WentWrong error={error} />
       <button className="btn btn--main" disabled={isLoading}>

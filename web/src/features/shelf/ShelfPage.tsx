@@ -1,3 +1,4 @@
+import './shelf.css';
 import type { StockRow } from '@zymostat/contract';
 import { strengthOf } from '@zymostat/words';
 import { useState } from 'react';
@@ -13,6 +14,7 @@ import { w } from '../../words/words.ts';
 import { Photos } from '../photos/Photos.tsx';
 import { useStockQuery } from '../stock/api.ts';
 import { ByNow } from './ByNow.tsx';
+import { ShelfTabs } from './ShelfTabs.tsx';
 import { Receive } from './Receive.tsx';
 import { Tell } from './Tell.tsx';
 
@@ -117,6 +119,7 @@ const ShelfPage = () => {
             </button>
           )}
         </div>
+        {supervisor && <ShelfTabs />}
         <p className="soft mb-3" role="status">
           {w.say('shelf.howMany', { count: there.length, expired: there.filter(isPast).length })}
         </p>

@@ -23,6 +23,10 @@ export const stockApi = api.injectEndpoints({
       query: ({ id, body }) => call('readStock', { id, body }),
       invalidatesTags: ['Stock'],
     }),
+    stockUse: build.query<Answer<'stockUse'>, void>({
+      query: () => call('stockUse'),
+      providesTags: ['Stock', 'Batches'],
+    }),
     addProduct: build.mutation<Answer<'addProduct'>, Body<'addProduct'>>({
       query: (body) => call('addProduct', { body }),
       invalidatesTags: ['Stock'],
@@ -41,4 +45,5 @@ export const {
   useStockStrengthQuery,
   useReadStockMutation,
   useTellStockMutation,
+  useStockUseQuery,
 } = stockApi;

@@ -1,0 +1,69 @@
+import type { StockUse } from '@zymostat/contract';
+import { mostOnWeekday } from '@zymostat/core';
+import { strengthOf } from '@zymostat/words';
+import { inMetric } from '../../ui/amounts.ts';
+import { dateFieldOf, weekdayName } from '../../ui/times.ts';
+import { listOf } from '../../words/list.ts';
+import { w } from '../../words/words.ts';
+import { useBatchesQuery } from '../batches/api.ts';
+import { solutionsOf, type Solution } from './kinds.ts';
+
+const DAY_MS = 86_400_000;
+const weekdayOf = (at: number): number => new Date(at).getDay();
+
+interface Morning {
+  of: Solution;
+  volume: number;
+}
+
+const morningOf = (use: StockUse, tomorrow: number): Morning[] =>
+  solutionsOf(use)
+    .map((of) => ({
+      of,
+      volume: mostOnWeekday(of.poured, weekdayOf(tomorrow), {
+        weekdayOf,
+        dayOf: dateFieldOf,
+        now: use.now,
+      }),
+    }))
+    .filter(({ volume }) => volume > 0);
+
+/** What a morning like tomorrow has taken at most, and which batches still keep then. */
+export const Tomorrow = ({ use }: { use: StockUse }) => {
+  const { data: batches = [] } = useBatchesQuery();
+  const tomorrow = use.now + DAY_MS;
+  const morning = morningOf(use, tomorrow);
+  const keeping = ({ active, strength }: Solution): string[] =>
+    batches
+      .filter(
+        (one) =>
+          one.active === active &&
+          Math.abs(one.strength - strength) < 1e-4 &&
+          one.status !== 'set-aside' &&
+          one.discardAfter > tomorrow,
+      )
+      .map(({ code }) => code);
+  return (
+    <section className="mt-5" aria-label={w.name('buy', 'pourTomorrow')}>
+      <h2>{w.name('buy', 'pourTomorrow')}</h2>
+      <p className="small soft">{w.say('buy.likeTomorrow', { weekday: weekdayName(tomorrow) })}</p>
+      {morning.length === 0 && <p>{w.name('buy', 'nothingTomorrow')}</p>}
+      <ul className="list">
+        {morning.map(({ of, volume }) => {
+          const codes = keeping(of);
+          return (
+            <li key={of.key} className="py-2">
+              <b className="fig">{inMetric(volume)}</b> {w.name('active', of.active)}{' '}
+              {strengthOf(w, of.active, of.strength)}
+              {codes.length > 0 && (
+                <span className="small soft block">
+                  {w.say('buy.keeps', { codes: listOf(codes) })}
+                </span>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+};

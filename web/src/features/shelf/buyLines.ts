@@ -1,0 +1,29 @@
+import type { StockRow, StockUse } from '@zymostat/contract';
+import { litresOf, needOf, usePerDay, type Need } from '@zymostat/core';
+import { kindsOf, type Kind } from './kinds.ts';
+
+/** What is needed of one kind. */
+export interface Line {
+  kind: Kind;
+  need: Need;
+}
+export type Days = { leadDays: number; coverDays: number };
+
+/** What is needed of each kind, what is used most first. */
+export const linesOf = (stocks: readonly StockRow[], use: StockUse, days: Days): Line[] => {
+  const until = new Map(use.shelf.map(({ stockId, usableUntil }) => [stockId, usableUntil]));
+  return kindsOf(stocks, use).map((kind) => {
+    const shelf = kind.stocks.map(({ id, left, expiresAt }) => ({
+      id,
+      left,
+      usableUntil: until.get(id) ?? expiresAt,
+    }));
+    const taken = kind.poured.map(({ at, stockVolume }) => ({ at, volume: stockVolume }));
+    const perDay = usePerDay(taken, use.now);
+    return { kind, need: needOf(shelf, perDay, { ...days, pack: kind.pack }, use.now) };
+  });
+};
+
+/** What the packs cost; nothing where no price is known. */
+export const priceOf = ({ kind: { pack, pricePerLitre }, need: { packs } }: Line): number | null =>
+  pricePerLitre === null ? null : packs * litresOf(pack) * pricePerLitre;
