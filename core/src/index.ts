@@ -116,6 +116,7 @@ export * from './protocol/steps.ts';
 export * from './protocol/stepParts.ts';
 export * from './protocol/visitMeetings.ts';
 export * from './protocol/workingOrder.ts';
+export * from './stock/batchInUse.ts';
 export * from './stock/cost.ts';
 export * from './stock/firstOut.ts';
 export * from './stock/keptAs.ts';

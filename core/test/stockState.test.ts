@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { receivedState, stockAfter, type StockChange } from '../src/index.ts';
+import { batchInUse, receivedState, stockAfter, type StockChange } from '../src/index.ts';
 
 const change: fc.Arbitrary<StockChange> = fc.oneof(
   fc.record({
@@ -69,4 +69,21 @@ test('after any acts there is between nothing and what was last known, poured of
     }),
     { numRuns: 500 },
   );
+});
+
+test.each<[string, object, boolean]>([
+  ['a bottle holds it, three weeks on', { madeAt: -21, inBottle: true }, true],
+  ['made this morning, not filled yet', { madeAt: -0.2 }, true],
+  ['made the day before yesterday, in no bottle', { madeAt: -2 }, false],
+  ['past its time, though a bottle holds it', { inBottle: true, discardAfter: -0.1 }, false],
+  ['set aside', { madeAt: -0.2, setAside: true }, false],
+])('a batch is in use or not: %s', (_, where, expected) => {
+  const DAY = 86_400_000;
+  const days = { madeAt: -1, discardAfter: 30, setAside: false, inBottle: false, ...where };
+  const whereabouts = {
+    ...days,
+    madeAt: days.madeAt * DAY,
+    discardAfter: days.discardAfter * DAY,
+  };
+  expect(batchInUse(whereabouts, 0)).toBe(expected);
 });

@@ -724,6 +724,7 @@ export interface Figures {
   };
   'bench.until': { discardAfter: string | number };
   'bench.toDisinfect': { standing: string };
+  'bench.earlier': { count: number };
   'bench.pourABatchN': { soft: unknown };
   'bench.qrCode': { code: string | number };
   'bench.fill': { code: string | number };

@@ -8,12 +8,12 @@ import { useNow } from '../../ui/useNow.ts';
 import { walkKeys } from '../../ui/walk.ts';
 import { rich } from '../../words/rich.tsx';
 import { w } from '../../words/words.ts';
-import { useBatchesQuery } from './api.ts';
+import { useBatchesQuery, useBottlesQuery } from './api.ts';
 import { BatchList } from './BatchList.tsx';
 import { BatchSheet } from './BatchSheet.tsx';
 import { BenchHead } from './BenchHead.tsx';
 import { PourSheet, type PourFrom } from './pour/PourSheet.tsx';
-import { isOver } from './standing.ts';
+import { byStanding } from './standing.ts';
 
 const titleOf = ({ active, strength }: BatchRow) =>
   `${strengthOf(w, active, strength)} ${w.name('active', active)}`;
@@ -23,12 +23,12 @@ const useBatches = () => {
   const { data: batches, error } = useBatchesQuery();
   const [chosenId, choose] = useState<string>();
   const now = useNow(30_000);
-  const good = batches?.filter((batch) => !isOver(batch, now)) ?? [];
-  const over = batches?.filter((batch) => isOver(batch, now)) ?? [];
+  const { data: bottles = [] } = useBottlesQuery();
+  const { inUse, pourAway, earlier } = byStanding(batches ?? [], bottles, now);
   const chosen = batches?.find((batch) => batch.id === chosenId);
-  const ids = [...good, ...over].map((batch) => batch.id);
+  const ids = [...inUse, ...pourAway].map((batch) => batch.id);
   useKeys({ n: () => choose(undefined), ...walkKeys(ids, chosenId, choose) });
-  return { none: batches?.length === 0, good, over, chosen, choose, now, error };
+  return { none: batches?.length === 0, inUse, pourAway, earlier, chosen, choose, now, error };
 };
 
 const PourAnother = ({ onPour }: { onPour: () => void }) => (
@@ -39,7 +39,7 @@ const PourAnother = ({ onPour }: { onPour: () => void }) => (
 
 /** What to pour, in what order, and what the batch then is. */
 const Bench = () => {
-  const { none, good, over, chosen, choose, now, error } = useBatches();
+  const { none, inUse, pourAway, earlier, chosen, choose, now, error } = useBatches();
   const { state, key } = useLocation();
   const from = (state as PourFrom | null) ?? {};
   const list = { chosenId: chosen?.id, now, onChoose: choose };
@@ -49,8 +49,16 @@ const Bench = () => {
         <BenchHead>{chosen && <PourAnother onPour={() => choose(undefined)} />}</BenchHead>
         <WentWrong error={error} />
         {none && <p className="soft">{w.name('bench', 'noBatchYetPourThe')}</p>}
-        <BatchList title={w.name('bench', 'inUse')} batches={good} {...list} />
-        <BatchList title={w.name('bench', 'pastTheirTimeOrSet')} batches={over} {...list} />
+        <BatchList title={w.name('bench', 'inUse')} batches={inUse} {...list} />
+        <BatchList title={w.name('bench', 'pastTheirTimeOrSet')} batches={pourAway} {...list} />
+        {earlier.length > 0 && (
+          <details open={earlier.includes(chosen!)}>
+            <summary className="soft min-h-8 cursor-pointer">
+              {w.say('bench.earlier', { count: earlier.length })}
+            </summary>
+            <BatchList title={w.name('bench', 'inNoBottle')} batches={earlier} {...list} />
+          </details>
+        )}
       </section>
       <section className="sheet" aria-label={chosen ? chosen.code : w.name('bench', 'pourABatch')}>
         {chosen ? (

@@ -8,7 +8,7 @@ import { w } from '../../words/words.ts';
 type ByNowOf = Answer<'stockStrength'>;
 const WIDTH = 560;
 const HEIGHT = 190;
-const LEFT = 56;
+const LEFT = 82;
 const RIGHT = 12;
 const TOP = 14;
 const FOOT = 24;

@@ -5,10 +5,13 @@ import { inMetric } from '../../ui/amounts.ts';
 import { dateFieldOf, weekdayName } from '../../ui/times.ts';
 import { listOf } from '../../words/list.ts';
 import { w } from '../../words/words.ts';
-import { useBatchesQuery } from '../batches/api.ts';
+import { useBatchesQuery, useBottlesQuery } from '../batches/api.ts';
+import { byStanding } from '../batches/standing.ts';
 import { solutionsOf, type Solution } from './kinds.ts';
 
 const DAY_MS = 86_400_000;
+/** Closer than this two strengths are the same. */
+const SAME_STRENGTH = 1e-4;
 const weekdayOf = (at: number): number => new Date(at).getDay();
 
 interface Morning {
@@ -31,15 +34,16 @@ const morningOf = (use: StockUse, tomorrow: number): Morning[] =>
 /** What a morning like tomorrow has taken at most, and which batches still keep then. */
 export const Tomorrow = ({ use }: { use: StockUse }) => {
   const { data: batches = [] } = useBatchesQuery();
+  const { data: bottles = [] } = useBottlesQuery();
   const tomorrow = use.now + DAY_MS;
+  const { inUse } = byStanding(batches, bottles, use.now);
   const morning = morningOf(use, tomorrow);
   const keeping = ({ active, strength }: Solution): string[] =>
-    batches
+    inUse
       .filter(
         (one) =>
           one.active === active &&
-          Math.abs(one.strength - strength) < 1e-4 &&
-          one.status !== 'set-aside' &&
+          Math.abs(one.strength - strength) < SAME_STRENGTH &&
           one.discardAfter > tomorrow,
       )
       .map(({ code }) => code);

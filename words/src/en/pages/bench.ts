@@ -68,6 +68,8 @@ export const bench = {
     'to disinfect, {standing, select, verified {verified} aside {out of strength} other {not checked yet}}',
   toClean: 'to clean',
   inUse: 'In use',
+  earlier: '{count, plural, one {One earlier batch} other {# earlier batches}}',
+  inNoBottle: 'By the record no bottle holds them any more',
   pastTheirTimeOrSet: 'Past their time, or set aside',
   batches: 'Batches',
   pourABatchN: 'Pour a batch <soft>n</soft>',

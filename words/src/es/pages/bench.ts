@@ -69,6 +69,8 @@ export const bench = {
     'para desinfectar, {standing, select, verified {comprobado} aside {sin la fuerza debida} other {sin controlar todavía}}',
   toClean: 'para limpiar',
   inUse: 'En uso',
+  earlier: '{count, plural, one {Una mezcla anterior} other {# mezclas anteriores}}',
+  inNoBottle: 'Según el registro ya no están en ninguna botella',
   pastTheirTimeOrSet: 'Pasados de su tiempo, o apartados',
   batches: 'Lotes',
   pourABatchN: 'Verter un lote <soft>n</soft>',
