@@ -66,6 +66,8 @@ export const routes = {
   places: 'GET /places',
   addPlace: 'POST /places',
   removePlace: 'DELETE /places/:id',
+  setPlace: 'PUT /places/:id',
+  regroupPlace: 'POST /places/:id/regroup',
   putThing: 'POST /places/:id/items',
   takeThing: 'DELETE /place-items/:id',
   sources: 'GET /sources',

@@ -70,6 +70,7 @@ export * from './apart/happening.ts';
 export * from './apart/judgeSet.ts';
 export * from './apart/pairsByAnswer.ts';
 export * from './apart/regroup.ts';
+export * from './apart/regroupInto.ts';
 export * from './contact/judgeMaterial.ts';
 export * from './contact/labelContact.ts';
 export * from './contact/requiredContact.ts';

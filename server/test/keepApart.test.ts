@@ -251,6 +251,22 @@ describe('the doors: each refuses a Never with the reason, and writes it down as
       ['Shelf A', ['chlorine-bleach', 'S-3']],
     ]);
     expect((await maren.call(`DELETE /places/${shelf.id}`)).body.detail).toMatch(/still holds 2/);
+    // Whose it is and what belongs there is a supervisor's to say; parting is for whoever stands there.
+    const belongs = [{ active: 'acetic acid', strength: 0.05, count: 2 }];
+    const whose = { whose: 'Van 2', belongs };
+    expect((await tobias.call(`PUT /places/${shelf.id}`, whose)).status).toBe(403);
+    expect((await maren.call(`PUT /places/${shelf.id}`, whose)).status).toBe(200);
+    expect((await tobias.call(`POST /places/${shelf.id}/regroup`, {})).status).toBe(200);
+    const after = (await tobias.call('GET /places')).body as {
+      name: string;
+      whose: string | null;
+      belongs: object[];
+      items: { of: string }[];
+    }[];
+    expect(after.filter(({ name }) => name.startsWith('Shelf A'))).toMatchObject([
+      { name: 'Shelf A', whose: 'Van 2', belongs, items: [{ of: bed.stock['S-3'] }] },
+      { name: 'Shelf A 2', whose: null, belongs: [], items: [{ of: 'chlorine-bleach' }] },
+    ]);
     expect((await maren.call(`DELETE /places/${caddy.id}`)).status).toBe(200);
     expect((await maren.call('POST /places', { kind: 'shelf', name: 'Shelf A' })).status).toBe(409);
   });

@@ -535,7 +535,7 @@ export interface Figures {
   'apart.neverNobodyCanOverrideThis': { soft: unknown };
   'apart.bottle2': { code: string | number; heldSinceWash: string | number };
   'apart.and4': { a: string | number; b: string | number; happens: string | number };
-  'apart.putOnAnother': { b: unknown; group: string | number; kind: string; which: string };
+  'apart.goesInto': { into: string; b: unknown; group: string | number; kind: string };
   'apart.thatIsTheFewestAnd': { kind: string; exact: string };
   'apart.takeOut': { item: string | number };
   'apart.putInto': { place: string | number };
@@ -565,6 +565,11 @@ export interface Figures {
     closed: string;
   };
   'apart.ownerAndDue': { owner: string | number; due: string };
+  'caddyOf.of': { whose: string | number };
+  'caddyOf.missing': { what: string | number };
+  'caddyOf.missingOne': { count: string | number; what: string | number };
+  'caddyOf.free': { codes: string | number };
+  'caddyOf.takenOut': { item: string | number };
   'begin.currencyIs': { currency: string | number };
   'begin.aCurrency': { found: string | number };
   'begin.aZone': { found: string | number };

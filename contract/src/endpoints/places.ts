@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { newPlace, place, putThing } from '../messages/places.ts';
+import { newPlace, place, placeFor, putThing } from '../messages/places.ts';
 import { routes } from '../routes.ts';
 import { byId, endpoint } from './endpoint.ts';
 
@@ -15,6 +15,16 @@ export const placesEndpoints = {
     routes.removePlace,
     'supervisor',
     'Take an empty shelf or caddy out of use',
+    { params: byId },
+  ),
+  setPlace: endpoint(routes.setPlace, 'supervisor', 'Say whose it is, and what belongs there', {
+    params: byId,
+    body: placeFor,
+  }),
+  regroupPlace: endpoint(
+    routes.regroupPlace,
+    'person',
+    'Part what must not stand together: the fewest things go, where nothing speaks against them',
     { params: byId },
   ),
   putThing: endpoint(

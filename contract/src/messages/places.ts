@@ -1,9 +1,27 @@
 import { productIds } from '@zymostat/core';
 import * as v from 'valibot';
-import { name, id } from '../parts/text.ts';
-import { group } from '../parts/trade.ts';
+import { name, id, listOf } from '../parts/text.ts';
+import { active, group, strength } from '../parts/trade.ts';
+
+/** What should stand in a place: so many bottles of a solution. */
+export const belonging = v.strictObject({
+  active,
+  strength,
+  count: v.pipe(
+    v.number(),
+    v.integer('whole-number-allowed'),
+    v.minValue(1, 'at-least'),
+    v.maxValue(50, 'at-most'),
+  ),
+});
 
 export const newPlace = v.strictObject({ kind: v.picklist(['shelf', 'caddy']), name });
+
+/** Whose it is: a person, a floor or a van, as somebody wrote it; and what belongs there. */
+export const placeFor = v.strictObject({
+  whose: v.nullable(name),
+  belongs: listOf(belonging, 30),
+});
 
 export const placeItem = v.strictObject({
   id,
@@ -15,7 +33,12 @@ export const placeItem = v.strictObject({
   strength: v.nullable(v.number()),
 });
 
-export const place = v.strictObject({ id, ...newPlace.entries, items: v.array(placeItem) });
+export const place = v.strictObject({
+  id,
+  ...newPlace.entries,
+  ...placeFor.entries,
+  items: v.array(placeItem),
+});
 
 /** What stands in a place: a stock container, a bottle, or a thing of a known kind. */
 export const placedThing = v.variant('is', [

@@ -51,6 +51,7 @@ import { WayIn1768867200000 } from './migrations/1768867200000-way-in.ts';
 import { StockRead1768953600000 } from './migrations/1768953600000-stock-read.ts';
 import { Photos1769040000000 } from './migrations/1769040000000-photos.ts';
 import { StockKept1769126400000 } from './migrations/1769126400000-stock-kept.ts';
+import { WhosePlace1769212800000 } from './migrations/1769212800000-whose-place.ts';
 import { JoinedRounds1768262400000 } from './migrations/1768262400000-joined-rounds.ts';
 import { TakenOnce1767744000000 } from './migrations/1767744000000-taken-once.ts';
 import { Verified1768003200000 } from './migrations/1768003200000-verified.ts';
@@ -123,6 +124,7 @@ const migrations = [
   StockRead1768953600000,
   Photos1769040000000,
   StockKept1769126400000,
+  WhosePlace1769212800000,
 ];
 
 const opened = (url: string, poolSize: number): Promise<DataSource> =>

@@ -65,7 +65,7 @@ const things = async (context: Context): Promise<(given: PlacedThing) => Thing |
       : known.get(`${is} ${id}`);
 };
 
-const asProduct = ({ groups, strength }: Thing): Product => ({
+export const asProduct = ({ groups, strength }: Thing): Product => ({
   groups,
   ...(groups.includes('peroxide') && strength !== null ? { strength } : {}),
 });
@@ -74,10 +74,12 @@ export const places = async (context: Context): Promise<PlaceRow[]> => {
   const all = await store.allPlaces(context);
   const items = await store.allItems(context);
   const known = await things(context);
-  return all.map(({ id, kind, name }) => ({
+  return all.map(({ id, kind, name, whose = null, belongs = [] }) => ({
     id,
     kind,
     name,
+    whose,
+    belongs,
     items: items
       .filter(({ placeId }) => placeId === id)
       .flatMap((item) => {

@@ -27,6 +27,12 @@ export const addPlace = async ({ db }: Context, place: PlaceRecord): Promise<voi
   });
 };
 
+export const changePlace = async (
+  { db }: Context,
+  id: string,
+  to: Pick<PlaceRecord, 'whose' | 'belongs'>,
+): Promise<boolean> => ((await db.update(PlaceEntity, { id }, to)).affected ?? 0) > 0;
+
 export const countOfItems = ({ db }: Context, placeId: string): Promise<number> =>
   db.countBy(PlaceItemEntity, { placeId });
 
@@ -49,6 +55,10 @@ export const putItem = async (
     kind: thing.is === 'kind' ? thing.id : null,
   });
 };
+
+/** Puts what stands in one place into another. */
+export const moveItem = async ({ db }: Context, id: string, placeId: string): Promise<void> =>
+  void (await db.update(PlaceItemEntity, { id }, { placeId }));
 
 /** Whether it stood there. */
 export const takeItem = async ({ db }: Context, id: string): Promise<boolean> =>

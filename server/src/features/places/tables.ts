@@ -1,11 +1,16 @@
+import type { PlaceRow } from '@zymostat/contract';
 import type { ProductId } from '@zymostat/core';
 import { EntitySchema } from 'typeorm';
+
+type Belonging = PlaceRow['belongs'][number];
 
 export interface PlaceRecord {
   id: string;
   position?: string;
   kind: 'shelf' | 'caddy';
   name: string;
+  whose?: string | null;
+  belongs?: Belonging[];
 }
 export const PlaceEntity = new EntitySchema<PlaceRecord>({
   name: 'place',
@@ -14,6 +19,8 @@ export const PlaceEntity = new EntitySchema<PlaceRecord>({
     position: { type: 'bigint', generated: 'increment' },
     kind: { type: 'text' },
     name: { type: 'text' },
+    whose: { type: 'text', nullable: true },
+    belongs: { type: 'jsonb', default: [] },
   },
 });
 

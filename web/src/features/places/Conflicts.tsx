@@ -1,10 +1,12 @@
 import type { PlaceRow } from '@zymostat/contract';
-import { judgeSet, type Book } from '@zymostat/core';
+import { judgeSet, regroupInto, type Book } from '@zymostat/core';
 import { wordsOfRule } from '@zymostat/words';
 import { useState } from 'react';
-import { Severity } from '../../ui/parts.tsx';
+import { Severity, WentWrong } from '../../ui/parts.tsx';
+import { listOf } from '../../words/list.ts';
 import { rich } from '../../words/rich.tsx';
 import { w } from '../../words/words.ts';
+import { useRegroupPlaceMutation } from './api.ts';
 import { asProduct, nameOf } from './placeItem.ts';
 
 type Judged = ReturnType<typeof judgeSet>;
@@ -29,31 +31,55 @@ const One = ({
   );
 };
 
-/** The smallest regrouping that parts them. */
-const Regrouped = ({ place, of }: OfPlace & { of: Judged['regrouped'] }) => {
-  const [, ...away] = of.groups;
+/** Where what must leave goes, and doing it. */
+const Regrouped = ({ place, exact, moves }: OfPlace & { exact: boolean; moves: Moved[] }) => {
+  const [regroup, { error, isLoading }] = useRegroupPlaceMutation();
   return (
-    <p className="notice mt-1" role="status">
-      {away.map((group, i) => (
-        <span key={i}>
-          {rich('apart.putOnAnother', {
+    <div className="notice mt-1" role="status">
+      {moves.map(({ items, into }) => (
+        <span key={items.join()}>
+          {rich('apart.goesInto', {
             b: (text) => <b>{text}</b>,
-            group: group.map((at) => nameOf(place.items[at]!)).join(', '),
+            group: listOf(items.map((at) => nameOf(place.items[at]!))),
             kind: place.kind,
-            which: away.length > 1 ? i + 1 : 'none',
+            into: into ?? 'none',
           })}{' '}
         </span>
       ))}
-      {w.say('apart.thatIsTheFewestAnd', {
-        kind: place.kind,
-        exact: of.exact ? 'yes' : 'no',
-      })}
-    </p>
+      {w.say('apart.thatIsTheFewestAnd', { kind: place.kind, exact: exact ? 'yes' : 'no' })}
+      <p className="mt-2">
+        <button className="btn" disabled={isLoading} onClick={() => void regroup(place.id)}>
+          {w.name('apart', 'moveThem')}
+        </button>
+      </p>
+      <WentWrong error={error} />
+    </div>
   );
 };
+interface Moved {
+  items: number[];
+  /** The name of the place it goes to; nothing where that is a new one. */
+  into: string | null;
+}
+
+/** Where each group goes, by the same rule as the server moves it. */
+const movesOf = (place: PlaceRow, places: readonly PlaceRow[], book: Book): Moved[] => {
+  const others = places.filter(({ id, kind }) => id !== place.id && kind === place.kind);
+  return regroupInto(
+    place.items.map(asProduct),
+    others.map(({ items }) => items.map(asProduct)),
+    place.kind,
+    book,
+  ).map(({ items, into }) => ({ items, into: others[into]?.name ?? null }));
+};
+
+interface Props extends OfPlace {
+  places: readonly PlaceRow[];
+  book: Book;
+}
 
 /** What on one shelf or in one caddy must not stand together. */
-export const Conflicts = ({ place, book }: OfPlace & { book: Book }) => {
+export const Conflicts = ({ place, places, book }: Props) => {
   const { conflicts, regrouped } = judgeSet(place.items.map(asProduct), place.kind, {}, book);
   const [shown, show] = useState(false);
   if (place.items.length === 0) return null;
@@ -71,7 +97,9 @@ export const Conflicts = ({ place, book }: OfPlace & { book: Book }) => {
           {w.name('apart', 'regroup')}
         </button>
       </p>
-      {shown && <Regrouped place={place} of={regrouped} />}
+      {shown && (
+        <Regrouped place={place} exact={regrouped.exact} moves={movesOf(place, places, book)} />
+      )}
     </>
   );
 };

@@ -35,7 +35,9 @@ const Shelves = () => {
   const supervisor = me?.person.role === 'supervisor';
   const half = Math.ceil(places.length / 2);
   const list = (part: PlaceRow[]) =>
-    part.map((place) => <Place key={place.id} place={place} book={book} supervisor={supervisor} />);
+    part.map((place) => (
+      <Place key={place.id} place={place} places={places} book={book} supervisor={supervisor} />
+    ));
   return (
     <main className="leaves">
       <section className="leaf" aria-label={w.name('apart', 'shelvesAndCaddies')}>

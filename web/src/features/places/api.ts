@@ -15,6 +15,14 @@ export const placesApi = api.injectEndpoints({
       query: (id) => call('removePlace', { id }),
       invalidatesTags: ['Places'],
     }),
+    setPlace: build.mutation<null, WithBody<'setPlace'>>({
+      query: ({ id, body }) => call('setPlace', { id, body }),
+      invalidatesTags: ['Places'],
+    }),
+    regroupPlace: build.mutation<null, string>({
+      query: (id) => call('regroupPlace', { id, body: {} }),
+      invalidatesTags: ['Places'],
+    }),
     putThing: build.mutation<Answer<'putThing'>, WithBody<'putThing'>>({
       query: ({ id, body }) => call('putThing', { id, body }),
       invalidatesTags: ['Places', 'Records'],
@@ -29,6 +37,8 @@ export const {
   usePlacesQuery,
   useAddPlaceMutation,
   useRemovePlaceMutation,
+  useSetPlaceMutation,
+  useRegroupPlaceMutation,
   usePutThingMutation,
   useTakeThingMutation,
 } = placesApi;

@@ -164,8 +164,9 @@ export const apart = {
   nothingHereSpeaksAgainstThe: 'Nothing here speaks against the rest.',
   and4: '{a} and {b}: {happens}',
   regroup: 'Regroup',
-  putOnAnother:
-    'Put <b>{group}</b> on another {kind, select, caddy {caddy} other {shelf}}{which, select, none {} other { ({which})}}.',
+  goesInto:
+    '{into, select, none {Put <b>{group}</b> on a new {kind, select, caddy {caddy} other {shelf}}.} other {Put <b>{group}</b> into {into}.}}',
+  moveThem: 'Move them there',
   thatIsTheFewestAnd:
     'That is the fewest {kind, select, caddy {caddies} other {shelves}}{exact, select, yes {} other { found}}, and the most stays where it is.',
   takeItOutOfUse: 'Take it out of use',
@@ -234,3 +235,21 @@ export const apart = {
 } as const;
 
 export const role = { supervisor: 'supervisor', cleaner: 'cleaner' } as const;
+
+/** Whose a caddy is, and what belongs in it. */
+export const caddyOf = {
+  whose: 'Whose it is: a person, a floor, a van',
+  of: 'for {whose}',
+  belongs: 'What belongs in it',
+  belongsHint: 'How many bottles of each.',
+  bottles: '0 to 50 bottles.',
+  noSolution: 'Pour a batch first: what belongs is chosen from what is poured.',
+  change: 'Whose it is, and what belongs in it',
+  missing: 'Missing: {what}.',
+  missingOne: '{count} × {what}',
+  free: 'Filled and nowhere yet: {codes}.',
+  complete: 'All that belongs in it is there.',
+  save: 'Save',
+  takenOut: '{item} is out.',
+  undo: 'Put it back',
+} as const;

@@ -166,8 +166,9 @@ export const apart = {
   nothingHereSpeaksAgainstThe: 'Nada de aquí va contra lo demás.',
   and4: '{a} y {b}: {happens}',
   regroup: 'Reordenar',
-  putOnAnother:
-    'Ponga <b>{group}</b> en {kind, select, caddy {otra canasta} other {otro estante}}{which, select, none {} other { ({which})}}.',
+  goesInto:
+    '{into, select, none {Ponga <b>{group}</b> en {kind, select, caddy {una canasta nueva} other {un estante nuevo}}.} other {Ponga <b>{group}</b> en {into}.}}',
+  moveThem: 'Moverlos allí',
   thatIsTheFewestAnd:
     'Son {kind, select, caddy {las menos canastas posibles} other {los menos estantes posibles}}{exact, select, yes {} other { que se encontraron}}, y lo más queda donde está.',
   takeItOutOfUse: 'Retirarlo del uso',
@@ -236,3 +237,20 @@ export const apart = {
 };
 
 export const role = { supervisor: 'supervisión', cleaner: 'limpieza' };
+
+export const caddyOf = {
+  whose: 'De quién es: una persona, un piso, una furgoneta',
+  of: 'de {whose}',
+  belongs: 'Lo que lleva',
+  belongsHint: 'Cuántas botellas de cada una.',
+  bottles: 'De 0 a 50 botellas.',
+  noSolution: 'Prepare antes una mezcla: se elige entre lo que se prepara.',
+  change: 'De quién es, y lo que lleva',
+  missing: 'Falta: {what}.',
+  missingOne: '{count} × {what}',
+  free: 'Llenas y en ningún sitio: {codes}.',
+  complete: 'Está todo lo que lleva.',
+  save: 'Guardar',
+  takenOut: '{item} está fuera.',
+  undo: 'Volver a ponerlo',
+};
