@@ -142,10 +142,30 @@ const opened = (url: string, poolSize: number): Promise<DataSource> =>
 /** Any fixed number: two servers that start at once migrate one after the other. */
 const MIGRATING = 712_2028;
 
+/** Throws where a newer version has changed how the data is kept: this one would misread it. */
+const refuseNewer = async (db: DataSource): Promise<void> => {
+  const [{ there }] = (await db.query(`SELECT to_regclass('migrations') AS there`)) as [
+    { there: string | null },
+  ];
+  if (there === null) return;
+  const known = new Set(migrations.map(({ name }) => name));
+  const done = (await db.query('SELECT name FROM migrations ORDER BY timestamp')) as {
+    name: string;
+  }[];
+  const unknown = done.map(({ name }) => name).filter((name) => !known.has(name));
+  if (unknown.length > 0)
+    throw new Error(
+      `This database was changed by a newer version (${unknown.join(', ')}), which this one does ` +
+        'not know. Nothing was touched. Install the newer version, or restore a backup from before ' +
+        'it (docs/operating.md).',
+    );
+};
+
 const migrate = async (db: DataSource): Promise<void> => {
   const lock = db.createQueryRunner();
   try {
     await lock.query('SELECT pg_advisory_lock($1)', [MIGRATING]);
+    await refuseNewer(db);
     await db.runMigrations();
     await makeViews(db, views);
     await grantRights(db);
