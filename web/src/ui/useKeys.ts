@@ -7,12 +7,12 @@ const isTyping = (target: EventTarget | null): boolean =>
     target.closest('[role=dialog], [role=listbox], [role=radiogroup]') !== null);
 
 /**
- * Enter belongs to the button or link that has the focus, unless that is the chosen row of a list.
+ * Enter belongs to the button, link or fold that has the focus, unless that is the chosen row of a list.
  */
 const isPressing = ({ key, target }: KeyboardEvent): boolean =>
   key === 'Enter' &&
   target instanceof HTMLElement &&
-  target.closest('a, button:not([aria-current])') !== null;
+  target.closest('a, summary, button:not([aria-current])') !== null;
 
 /** Single keys for the page, silent while somebody types or a dialog is open. */
 export const useKeys = (keys: Record<string, (() => void) | undefined>): void => {
