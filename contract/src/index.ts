@@ -38,6 +38,7 @@ export { outcomeOfWetTime } from './facts/wetTime.ts';
 export * from './facts/index.ts';
 export { isKeyed, type Endpoint, type Stream, type Who } from './endpoints/endpoint.ts';
 export * from './endpoints/index.ts';
+export type { Found } from './endpoints/find.ts';
 export type { Board, BoardRound, BoardStop } from './endpoints/board.ts';
 export type { Trends, WetCount } from './endpoints/trends.ts';
 export type { LabelSheet } from './endpoints/batches.ts';

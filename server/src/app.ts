@@ -10,6 +10,7 @@ import { beginningRoutes } from './features/beginning/routes.ts';
 import { boardRoutes } from './features/board/routes.ts';
 import { bookRoutes } from './features/book/routes.ts';
 import { bottleRoutes } from './features/bottles/routes.ts';
+import { findRoutes } from './features/find/routes.ts';
 import { homeRoutes } from './features/homes/routes.ts';
 import { instrumentRoutes, type Instruments } from './features/instruments/routes.ts';
 import { labelRoutes } from './features/labels/routes.ts';
@@ -95,6 +96,7 @@ const addFeatures = (on: Serving, { notices, key, instruments = {} }: Around): v
   roundRoutes(on);
   photoRoutes(on);
   needRoutes(on);
+  findRoutes(on);
   sourceRoutes(on);
   recordRoutes(on, key);
   reportRoutes(on, key);

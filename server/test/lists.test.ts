@@ -101,6 +101,21 @@ test('people are asked in together, each by a code of their own, all or none', a
   expect(await breaksIn(bed.context)).toEqual([]);
 });
 
+test('what came in is found by name, street, room and surface, and nothing else', async () => {
+  const find = async (text: string) =>
+    (
+      (await maren.call(`GET /find?text=${encodeURIComponent(text)}`)).body as {
+        home: string;
+        surface: string | null;
+      }[]
+    ).map(({ home, surface }) => [home, surface]);
+  expect(await find('hedd')).toEqual([['Hedda', null]]);
+  expect(await find('MIRROR')).toEqual([['Hedda', 'Mirror']]);
+  expect((await find('row 7')).length).toBe(30);
+  for (const text of ['%', '_', 'nowhere', '']) expect(await find(text)).toEqual([]);
+  expect((await (await bed.as('tobias')).call('GET /find?text=a')).status).toBe(403);
+});
+
 test('neither is for cleaners', async () => {
   const tobias = await bed.as('tobias');
   for (const path of ['POST /homes/import', 'POST /invitations/several'])

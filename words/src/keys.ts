@@ -581,6 +581,7 @@ export interface Figures {
   'joining.newPassword': { name: string | number };
   'joining.youSignInAs': { b: unknown; login: string | number };
   'joining.until': { until: string | number };
+  'find.count': { count: number };
   'lists.homesHead': { needed: string | number };
   'lists.peopleHead': { needed: string | number };
   'lists.columns': { columns: string | number };

@@ -1,5 +1,12 @@
 import * as v from 'valibot';
-import { book, companyRule, companyRuleFields, readBook, withdrawal } from '../messages/book.ts';
+import {
+  book,
+  bookReadings,
+  companyRule,
+  companyRuleFields,
+  readBook,
+  withdrawal,
+} from '../messages/book.ts';
 import { routes, streamRoutes } from '../routes.ts';
 import { byId, endpoint, stream } from './endpoint.ts';
 
@@ -14,6 +21,12 @@ export const bookEndpoints = {
     'person',
     'The company’s own rules of what must not meet, their edition, and who has read it',
     { answer: book },
+  ),
+  bookReadings: endpoint(
+    routes.bookReadings,
+    'supervisor',
+    'When each edition of the book came out, and who has confirmed which, when',
+    { answer: bookReadings },
   ),
   addRule: endpoint(routes.addRule, 'supervisor', 'Add a rule to the book, or make one stricter', {
     body: companyRuleFields,

@@ -3,6 +3,7 @@ import { peopleEndpoints } from './people.ts';
 import { companyEndpoints } from './company.ts';
 import { invitationsEndpoints } from './invitations.ts';
 import { boardEndpoints } from './board.ts';
+import { findEndpoints } from './find.ts';
 import { homesEndpoints } from './homes.ts';
 import { photosEndpoints, photosStreams } from './photos.ts';
 import { protocolsEndpoints } from './protocols.ts';
@@ -30,6 +31,7 @@ export const endpoints = {
   ...peopleEndpoints,
   ...invitationsEndpoints,
   ...boardEndpoints,
+  ...findEndpoints,
   ...homesEndpoints,
   ...photosEndpoints,
   ...protocolsEndpoints,

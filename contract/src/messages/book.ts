@@ -42,6 +42,14 @@ export const book = v.strictObject({
   ),
 });
 
+/** When each edition of the book came out, and who has confirmed which, when. */
+export const bookReadings = v.strictObject({
+  editions: v.array(v.strictObject({ edition: v.number(), at: instant })),
+  readings: v.array(v.strictObject({ personId: id, edition: v.number(), at: instant })),
+});
+
+export type BookReadings = v.InferOutput<typeof bookReadings>;
+
 export type CompanyRuleRow = v.InferOutput<typeof companyRule>;
 
 export type Book = v.InferOutput<typeof book>;

@@ -11,6 +11,7 @@ interface Props {
 const linesOf = (places: Place[]): [key: string, does: string][] => [
   ...places.map(({ name }, i): [string, string] => [String(i + 1), w.say('shell.goTo', { name })]),
   ['!', w.name('shell', 'firstResponseWhatToDo')],
+  ['/', w.name('shell', 'findAHome')],
   ['n', w.name('shell', 'makeANewOneOf')],
   ['↑ ↓', w.name('shell', 'walkThroughAListOr')],
   ['← →', w.name('shell', 'openTheRoomBeforeOr')],

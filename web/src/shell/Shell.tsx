@@ -9,7 +9,10 @@ import { w } from '../words/words.ts';
 import { KeyList } from './KeyList.tsx';
 import { NowStrip } from './NowStrip.tsx';
 import { PersonMenu } from './PersonMenu.tsx';
+import { later } from '../words/later.ts';
 import { placesOf, type Place } from './places.ts';
+
+const Find = later(() => import('../features/find/Find.tsx'));
 
 /**
  * One key and one click from anywhere, for somebody who arrives in trouble: at the desk with the
@@ -62,9 +65,11 @@ export const Shell = ({ me }: { me: Me }) => {
   const places = placesOf(me.person.role);
   const navigate = useNavigate();
   const [keysShown, showKeys] = useState(false);
+  const [finding, find] = useState(false);
   useLive();
   useKeys({
     '?': () => showKeys(true),
+    '/': me.person.role === 'supervisor' ? () => find(true) : undefined,
     '!': () => void navigate(troubleOf(me)),
     ...Object.fromEntries(places.map(({ path }, i) => [String(i + 1), () => void navigate(path)])),
   });
@@ -78,6 +83,11 @@ export const Shell = ({ me }: { me: Me }) => {
       <Suspense fallback={<Coming />}>
         <Outlet />
       </Suspense>
+      {finding && (
+        <Suspense>
+          <Find onClose={() => find(false)} />
+        </Suspense>
+      )}
       <KeyList places={places} open={keysShown} onClose={() => showKeys(false)} />
     </div>
   );

@@ -14,7 +14,14 @@ import * as store from './store.ts';
 import type { LedgerRow, NamedRow } from './store.ts';
 
 export type { LedgerRow };
-export { countOfKinds, factById, factsById, factsOfRounds, lastOfKindByPerson } from './store.ts';
+export {
+  countOfKinds,
+  factById,
+  factsById,
+  factsOfKinds,
+  factsOfRounds,
+  lastOfKindByPerson,
+} from './store.ts';
 export { guardsOff, unprotected } from './guardsStore.ts';
 export { headOfChain, kindsAfter, turnToAppend, type Head } from './chainStore.ts';
 

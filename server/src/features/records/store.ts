@@ -70,6 +70,13 @@ export const lastOfKindByPerson = async <K extends RecordRow['kind']>(
   );
 };
 
+const findKinds = prepared<Pick<LedgerRow, 'kind' | 'personId' | 'at' | 'body'>>(
+  'facts of kinds',
+  'SELECT kind, person_id AS "personId", at, body FROM ledger WHERE kind = ANY($1) ORDER BY seq',
+);
+/** Every fact of some kinds, the oldest first: for kinds that are few. */
+export const factsOfKinds = ({ db }: Context, kinds: LedgerRow['kind'][]) => findKinds(db, [kinds]);
+
 const HELD_UP = 40;
 // The rows of a day are few, and found by when they were; the order by rows would walk them all.
 const findHeldUp = prepared<LedgerRow>(

@@ -4,6 +4,10 @@ import { api, call, type WithBody } from '../../api/api.ts';
 export const bookApi = api.injectEndpoints({
   endpoints: (build) => ({
     book: build.query<Answer<'book'>, void>({ query: () => call('book'), providesTags: ['Book'] }),
+    bookReadings: build.query<Answer<'bookReadings'>, void>({
+      query: () => call('bookReadings'),
+      providesTags: ['Book'],
+    }),
     addRule: build.mutation<Answer<'addRule'>, Body<'addRule'>>({
       query: (body) => call('addRule', { body }),
       invalidatesTags: ['Book', 'Me', 'Home', 'Records'],
@@ -18,5 +22,10 @@ export const bookApi = api.injectEndpoints({
     }),
   }),
 });
-export const { useBookQuery, useAddRuleMutation, useWithdrawRuleMutation, useReadBookMutation } =
-  bookApi;
+export const {
+  useBookQuery,
+  useBookReadingsQuery,
+  useAddRuleMutation,
+  useWithdrawRuleMutation,
+  useReadBookMutation,
+} = bookApi;

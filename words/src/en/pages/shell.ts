@@ -19,6 +19,7 @@ export const shell = {
   signOut: 'Sign out{unsent, plural, =0 {} other {, # not sent yet stay on this phone for you}}',
   goTo: 'go to {name}',
   firstResponseWhatToDo: 'first response: what to do when two have met',
+  findAHome: 'Find a home',
   makeANewOneOf: 'make a new one of what the place holds',
   walkThroughAListOr: 'walk through a list or a descent',
   openTheRoomBeforeOr: 'open the room before or after',

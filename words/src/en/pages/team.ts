@@ -6,6 +6,8 @@ export const team = {
   hasRead: 'has read the book as it stands',
   hasNotRead: 'has not read the book as it stands',
   left: 'has left',
+  howToRead:
+    'An upright line is the day an edition of the book came out. From there a thread is dotted until its person has read it: a block. A ring at the end is still to be read.',
   invite: 'Invite somebody',
   severalFromAList: 'Several from a list',
   name: 'Name, as others read it',

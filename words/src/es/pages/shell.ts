@@ -19,6 +19,7 @@ export const shell = {
   signOut: 'Salir{unsent, plural, =0 {} other {, # sin enviar quedan en este teléfono para usted}}',
   goTo: 'ir a {name}',
   firstResponseWhatToDo: 'qué hacer primero cuando dos se juntaron',
+  findAHome: 'Buscar una casa',
   makeANewOneOf: 'crear uno nuevo de lo que hay en este lugar',
   walkThroughAListOr: 'recorrer una lista o un cuarto',
   openTheRoomBeforeOr: 'abrir el cuarto anterior o el siguiente',

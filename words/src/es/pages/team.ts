@@ -6,6 +6,8 @@ export const team = {
   hasRead: 'ha leído el libro como está',
   hasNotRead: 'no ha leído el libro como está',
   left: 'se fue',
+  howToRead:
+    'Una línea vertical es el día en que salió una edición del libro. Desde ahí un hilo va punteado hasta que la persona la ha leído: un bloque. Un anillo al final está por leer.',
   invite: 'Invitar a alguien',
   severalFromAList: 'Varias de una lista',
   name: 'Nombre, como lo leen los demás',
