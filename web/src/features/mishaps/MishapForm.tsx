@@ -3,7 +3,9 @@ import { routes, type Group } from '@zymostat/core';
 import { useMeQuery } from '../../api/me.ts';
 import { ChoiceControl, SegmentsControl, TextControl } from '../../ui/form/controls.tsx';
 import { Form } from '../../ui/form/Form.tsx';
-import { useFormOf, type FormOf } from '../../ui/form/useFormOf.ts';
+import { GoesOn } from '../../ui/form/GoesOn.tsx';
+import { useDraftedForm } from '../../ui/form/useDraftedForm.ts';
+import type { FormOf } from '../../ui/form/useFormOf.ts';
 import { WentWrong } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
 import { usePickables, type Pickable } from '../book/pickables.ts';
@@ -116,18 +118,23 @@ const WhereAndWho = ({ form: { control } }: OfForm) => {
 
 const Asked = ({ me, kind, pair, onDone }: Props & { me: Me }) => {
   const { find } = usePickables();
-  const form = useFormOf<MishapLines, MishapRead>(
+  const draft = useDraftedForm<MishapLines, MishapRead>(
+    pair ? null : kind,
     mishapForm,
     mishapLines(kind, me.person.name, pair),
   );
+  const { form } = draft;
   const [logMishap, { error, isLoading }] = useLogMishapMutation();
   const submit = async (read: MishapRead) => {
     const result = await logMishap(bodyOf(read, find));
-    if (!result.error) onDone();
+    if (result.error) return;
+    draft.done();
+    onDone();
   };
   const { control } = form;
   return (
     <Form onSubmit={form.handleSubmit(submit)}>
+      <GoesOn of={draft} />
       <KindAndWhat form={form} />
       <div className="grid grid-cols-2 gap-4">
         <WhatMet form={form} />

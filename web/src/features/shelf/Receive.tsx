@@ -15,8 +15,8 @@ import { aStrength, figureBetween } from '../../ui/form/checks.ts';
 import { ChoiceControl, TextControl } from '../../ui/form/controls.tsx';
 import { Form } from '../../ui/form/Form.tsx';
 import { line, maybeLine, optionalLine, textLine, volumeLine } from '../../ui/form/lines.ts';
-import { draftOf, dropDraft, useDraft } from '../../ui/form/useDraft.ts';
-import { useFormOf } from '../../ui/form/useFormOf.ts';
+import { GoesOn } from '../../ui/form/GoesOn.tsx';
+import { useDraftedForm } from '../../ui/form/useDraftedForm.ts';
 import { WentWrong } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
 import { useReceiveStockMutation } from '../stock/api.ts';
@@ -100,13 +100,11 @@ const empty: Lines = {
   supplier: '',
   kept: 'unknown',
 };
-const DRAFT = 'receive';
-const NOTHING_SECRET = [] as const;
 
 /** What has come in, as it says on the container; what was typed stays until it is put there. */
 export const Receive = ({ onDone }: { onDone: (made: StockRow[]) => void }) => {
-  const form = useFormOf<Lines, ReceiveBody>(receiveForm, draftOf(DRAFT, empty));
-  useDraft(DRAFT, form, NOTHING_SECRET);
+  const draft = useDraftedForm<Lines, ReceiveBody>('receive', receiveForm, empty);
+  const { form } = draft;
   const { control } = form;
   const [receive, { error, isLoading }] = useReceiveStockMutation();
   const { data: me } = useMeQuery();
@@ -114,12 +112,12 @@ export const Receive = ({ onDone }: { onDone: (made: StockRow[]) => void }) => {
   const put = async (body: ReceiveBody) => {
     const { data } = await receive(body);
     if (!data) return;
-    dropDraft(DRAFT);
-    form.reset(empty);
+    draft.anew();
     onDone(data);
   };
   return (
     <Form className="grid max-w-[560px] gap-4" onSubmit={form.handleSubmit(put)}>
+      <GoesOn of={draft} />
       <ChoiceControl<Lines, GenericActive>
         of={control}
         name="active"

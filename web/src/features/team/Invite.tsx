@@ -5,7 +5,8 @@ import * as v from 'valibot';
 import { SegmentsControl, TextControl } from '../../ui/form/controls.tsx';
 import { Form } from '../../ui/form/Form.tsx';
 import { textLine } from '../../ui/form/lines.ts';
-import { useFormOf } from '../../ui/form/useFormOf.ts';
+import { GoesOn } from '../../ui/form/GoesOn.tsx';
+import { useDraftedForm } from '../../ui/form/useDraftedForm.ts';
 import { WentWrong } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
 import { useInviteMutation } from './api.ts';
@@ -23,19 +24,23 @@ interface Props {
 
 /** Asks somebody in: who, to do what, and in which language. */
 export const Invite = ({ onMade }: Props) => {
-  const form = useFormOf<Inviting, Inviting>(inviteForm, {
+  const draft = useDraftedForm<Inviting, Inviting>('invite', inviteForm, {
     name: '',
     role: 'cleaner',
     language: 'own',
   });
+  const { form } = draft;
   const [invite, { error, isLoading }] = useInviteMutation();
   const make = async ({ name, role, language }: Inviting) => {
     const asked = language === 'own' ? null : language;
     const { data } = await invite({ id: newId(), name, role, language: asked });
-    if (data) onMade(data);
+    if (!data) return;
+    draft.done();
+    onMade(data);
   };
   return (
     <Form className="grid max-w-[420px] gap-4" onSubmit={form.handleSubmit(make)}>
+      <GoesOn of={draft} />
       <TextControl of={form.control} name="name" label={w.name('team', 'name')} autoFocus />
       <SegmentsControl
         of={form.control}

@@ -82,6 +82,8 @@ export const survey = {
   guessed:
     '{area} m²; {guessed, select, material {the material is guessed, to be confirmed} area {the area is guessed, to be confirmed} other {material and area are guessed, to be confirmed}}',
   severalFromAList: 'Several from a list',
+  goesOn: 'This goes on from what was typed here before.',
+  beginAnew: 'Begin anew',
   withFood: 'food touches it',
   withoutFood: 'no food',
   bringThemIn: 'Bring in {surfaces, plural, one {# surface} other {# surfaces}}',

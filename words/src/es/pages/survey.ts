@@ -82,6 +82,8 @@ export const survey = {
   guessed:
     '{area} m²; {guessed, select, material {el material se supone, por confirmar} area {el área se supone, por confirmar} other {el material y el área se suponen, por confirmar}}',
   severalFromAList: 'Varias de una lista',
+  goesOn: 'Esto sigue desde lo que se escribió aquí antes.',
+  beginAnew: 'Empezar de nuevo',
   withFood: 'la toca comida',
   withoutFood: 'sin comida',
   bringThemIn: 'Traer {surfaces, plural, one {# superficie} other {# superficies}}',

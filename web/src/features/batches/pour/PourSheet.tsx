@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { useMeQuery } from '../../../api/me.ts';
 import { useBook } from '../../../api/useBook.ts';
 import { Severity, Waiting, WentWrong } from '../../../ui/parts.tsx';
+import { dropKept, useKept } from '../../../ui/useKept.ts';
 import { w } from '../../../words/words.ts';
 import { useShelf } from '../../stock/useShelf.ts';
 import { BatchRule } from '../BatchRule.tsx';
@@ -12,8 +13,10 @@ import { PourFields } from './PourFields.tsx';
 import { PourSteps, type How } from './PourSteps.tsx';
 import { PourTable } from './PourTable.tsx';
 import { PourVerdict } from './PourVerdict.tsx';
+import { TARED_DRAFT } from './useTaring.ts';
 import {
   pourOf,
+  POURED_DRAFT,
   useAsked,
   useRecordBatch,
   type Asked,
@@ -89,6 +92,8 @@ const Steps = ({ asked, toPour, judging, pour, how, onHow, onDone }: StepsProps)
   );
 };
 
+const HOW_DRAFT = 'how it is poured';
+
 interface FormProps {
   me: Me;
   stocks: StockRow[];
@@ -96,15 +101,30 @@ interface FormProps {
   onPoured: (batch: BatchRow) => void;
 }
 
+/** How it is poured, for as long as it is: a half-poured batch is gone on with. */
+const useHow = () => {
+  const [how, keep] = useKept<How | null>(HOW_DRAFT, () => null);
+  const setHow = (next: How | null) => {
+    keep(next);
+    if (next !== null) return;
+    dropKept(POURED_DRAFT);
+    dropKept(TARED_DRAFT);
+  };
+  return [how, setHow] as const;
+};
+
 /** Stock, purpose, strength and amount in; what to pour and what it is out. */
 const PourForm = ({ me, stocks, from, onPoured }: FormProps) => {
   const book = useBook();
   const [now] = useState(Date.now);
   const judging: Judging = { rules: me.company.houseRules, now, book };
   const { asked, ask, chooseStock } = useAsked(stocks, from, judging);
-  const [how, setHow] = useState<How | null>(null);
+  const [how, setHow] = useHow();
   const toPour = pourOf(asked, judging);
-  const { record, error, isLoading } = useRecordBatch(asked, toPour, onPoured);
+  const { record, error, isLoading } = useRecordBatch(asked, toPour, (batch) => {
+    setHow(null);
+    onPoured(batch);
+  });
   const ofPour = { asked, toPour, judging };
   const { stock, purpose } = asked;
   return (

@@ -13,8 +13,8 @@ import {
   type Purpose,
 } from '@zymostat/core';
 import { percent } from '@zymostat/words';
-import { useState } from 'react';
 import { useAppSelector } from '../../../store/store.ts';
+import { dropKept, useKept } from '../../../ui/useKept.ts';
 import { w } from '../../../words/words.ts';
 import { usePourBatchMutation } from '../api.ts';
 
@@ -36,13 +36,17 @@ export interface Asked {
 
 type Kept = Omit<Asked, 'stock'> & { stockId: string };
 
+/** What is being poured, and how far it is: kept until it is recorded or left. */
+const POUR_DRAFT = 'pour';
+export const POURED_DRAFT = 'poured';
+
 const isFrom = (from: PourFrom) => (one: StockRow) =>
   one.active === from.active && Math.abs(one.strength - (from.stock ?? 0)) < 1e-6;
 
 /** Stock, purpose, strength and amount, as somebody fills them in. */
 export const useAsked = (stocks: StockRow[], from: PourFrom, { rules }: Judging) => {
   const units = useAppSelector((state) => state.units);
-  const [kept, setKept] = useState<Kept>(() => {
+  const began = (): Kept => {
     const stock = stocks.find(isFrom(from)) ?? stocks[0]!;
     const usual = units === 'us' ? w.name('bench', 'n2Cups') : w.name('bench', 'n500Ml');
     return {
@@ -53,7 +57,9 @@ export const useAsked = (stocks: StockRow[], from: PourFrom, { rules }: Judging)
         ? w.say('bench.ml3', { round: Math.round(inMillilitres(from.volume)) })
         : usual,
     };
-  });
+  };
+  // What somebody was sent here to pour is poured, whatever was left half-way.
+  const [kept, setKept] = useKept<Kept>(from.active ? null : POUR_DRAFT, began);
   // As the stock is now, not as it was when it was chosen.
   const stock = stocks.find((one) => one.id === kept.stockId) ?? stocks[0]!;
   const ask = (to: Partial<Kept>) => setKept({ ...kept, ...to });
@@ -116,7 +122,10 @@ export const useRecordBatch = (
     if (strength === undefined || volume === undefined) return;
     const body = { stockId: stock.id, strength, purpose, volume };
     const result = await pourBatch(weighed ? { ...body, weighed } : body);
-    if (result.data) onPoured(result.data);
+    if (!result.data) return;
+    dropKept(POUR_DRAFT);
+    dropKept(POURED_DRAFT);
+    onPoured(result.data);
   };
   return { record, error, isLoading };
 };

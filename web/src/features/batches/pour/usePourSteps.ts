@@ -8,7 +8,8 @@ import {
   type Pour,
   type Span,
 } from '@zymostat/core';
-import { useState } from 'react';
+import { useKept } from '../../../ui/useKept.ts';
+import { POURED_DRAFT } from './usePour.ts';
 import type { Weighed } from './usePour.ts';
 
 export type How = 'measure' | 'scale';
@@ -44,18 +45,38 @@ export const massOf = (pouring: Pouring): number => {
   return water + stock;
 };
 
+/** How far a batch is: kept, so that a half-poured one is gone on with after a reload. */
+interface InVessel {
+  /** Which batch: by what it is poured from, to and how. */
+  of: string;
+  meant: Masses;
+  poured: Masses;
+  filled: Part[];
+  corrected: boolean;
+}
+
+const keyOf = ({ how, stock, target, pour }: Pouring): string =>
+  `${how} ${stock.id} ${target} ${pour.total}`;
+
+const emptyFor = (pouring: Pouring): InVessel => ({
+  of: keyOf(pouring),
+  meant: massesOf(pouring),
+  poured: { water: 0, stock: 0 },
+  filled: [],
+  corrected: false,
+});
+
 /** What is in the vessel already, what comes next, and how much of it: all in kg. */
 const useFilled = (pouring: Pouring) => {
-  const [meant, setMeant] = useState(() => massesOf(pouring));
-  const [poured, setPoured] = useState<Masses>({ water: 0, stock: 0 });
-  const [filled, setFilled] = useState<Part[]>([]);
-  const [corrected, setCorrected] = useState(false);
+  const [now, go] = useKept<InVessel>(POURED_DRAFT, () => emptyFor(pouring));
+  // Another batch begins with an empty vessel.
+  const { meant, poured, filled, corrected } = now.of === keyOf(pouring) ? now : emptyFor(pouring);
+  const step = (to: Partial<InVessel>) =>
+    go({ of: keyOf(pouring), meant, poured, filled, corrected, ...to });
   const parts: Part[] = meant.water > 0 ? ['water', 'stock'] : ['stock'];
 
-  const fill = (part: Part, mass: number) => {
-    setPoured({ ...poured, [part]: mass });
-    setFilled([...filled, part]);
-  };
+  const fill = (part: Part, mass: number) =>
+    step({ poured: { ...poured, [part]: mass }, filled: [...filled, part] });
   /** What was poured too much is put right for the whole batch. */
   const correct = (part: Part, mass: number) => {
     const put = { ...poured, [part]: mass };
@@ -64,10 +85,12 @@ const useFilled = (pouring: Pouring) => {
       parts.map((one) => put[one]),
     );
     const next = parts.map((one, i) => [one, put[one] + toPour[i]!]);
-    setMeant({ ...meant, ...(Object.fromEntries(next) as Partial<Masses>) });
-    setPoured(put);
-    setFilled(parts.filter((_, i) => toPour[i]! < SLACK));
-    setCorrected(true);
+    step({
+      meant: { ...meant, ...(Object.fromEntries(next) as Partial<Masses>) },
+      poured: put,
+      filled: parts.filter((_, i) => toPour[i]! < SLACK),
+      corrected: true,
+    });
   };
   return { parts, meant, poured, filled, corrected, fill, correct };
 };

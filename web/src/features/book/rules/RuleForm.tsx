@@ -8,7 +8,8 @@ import {
   TicksControl,
 } from '../../../ui/form/controls.tsx';
 import { Form } from '../../../ui/form/Form.tsx';
-import { useFormOf } from '../../../ui/form/useFormOf.ts';
+import { GoesOn } from '../../../ui/form/GoesOn.tsx';
+import { useDraftedForm } from '../../../ui/form/useDraftedForm.ts';
 import { WentWrong } from '../../../ui/parts.tsx';
 import { w } from '../../../words/words.ts';
 import { useAddRuleMutation } from '../api.ts';
@@ -71,15 +72,22 @@ const HowBad = ({ of }: Of) => (
 
 /** Adds a rule of the company's own. It makes things stricter; nobody can make the book milder. */
 export const RuleForm = ({ from, onDone }: { from?: From; onDone: () => void }) => {
-  const form = useFormOf<RuleLines, RuleBody>(ruleForm, linesFrom(from));
+  const draft = useDraftedForm<RuleLines, RuleBody>(
+    from ? null : 'rule',
+    ruleForm,
+    linesFrom(from),
+  );
   const [addRule, { error, isLoading }] = useAddRuleMutation();
   const submit = async (body: RuleBody) => {
     const result = await addRule(body);
-    if (!result.error) onDone();
+    if (result.error) return;
+    draft.done();
+    onDone();
   };
-  const { control } = form;
+  const { control, handleSubmit } = draft.form;
   return (
-    <Form onSubmit={form.handleSubmit(submit)}>
+    <Form onSubmit={handleSubmit(submit)}>
+      <GoesOn of={draft} />
       <WhichTwo of={control} />
       <HowBad of={control} />
       <TextControl of={control} name="happens" label={w.name('apart', 'whatHappens')} lines={2} />

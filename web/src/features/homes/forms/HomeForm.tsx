@@ -4,7 +4,9 @@ import { useWatch } from 'react-hook-form';
 import { Link } from 'react-router';
 import { TextControl, TicksControl } from '../../../ui/form/controls.tsx';
 import { Form } from '../../../ui/form/Form.tsx';
-import { useFormOf, type FormOf } from '../../../ui/form/useFormOf.ts';
+import { GoesOn } from '../../../ui/form/GoesOn.tsx';
+import { useDraftedForm } from '../../../ui/form/useDraftedForm.ts';
+import type { FormOf } from '../../../ui/form/useFormOf.ts';
 import { w } from '../../../words/words.ts';
 import { useAddHomeMutation } from '../api.ts';
 import { useEditHomeMutation } from '../surveyApi.ts';
@@ -50,13 +52,31 @@ const WhatTheClientKeeps = ({ form }: { form: FormOf<HomeLines, HomeBody> }) => 
   );
 };
 
+const SeveralFromAList = () => (
+  <Link className="btn btn--quiet" to="/lists">
+    {w.name('survey', 'severalFromAList')}
+  </Link>
+);
+
 /** Adds a home, or changes one: its name, its place, and who lives there. */
 export const HomeForm = (props: Props) => {
   const { home } = props;
-  const form = useFormOf<HomeLines, HomeBody>(homeForm, homeLines(home));
-  const { save, takeTheirs, adding, editing } = useSaveHome(props);
+  const draft = useDraftedForm<HomeLines, HomeBody>(
+    home ? null : 'home',
+    homeForm,
+    homeLines(home),
+  );
+  const { form } = draft;
+  const { save, takeTheirs, adding, editing } = useSaveHome({
+    home,
+    onDone: (id) => {
+      draft.done();
+      props.onDone(id);
+    },
+  });
   return (
     <Form onSubmit={form.handleSubmit((body) => save(body))}>
+      <GoesOn of={draft} />
       <TextControl
         of={form.control}
         name="name"
@@ -92,11 +112,7 @@ export const HomeForm = (props: Props) => {
         <button className="btn btn--main">
           {home ? w.name('survey', 'save') : w.name('survey', 'addAndSurvey')}
         </button>
-        {!home && (
-          <Link className="btn btn--quiet" to="/lists">
-            {w.name('survey', 'severalFromAList')}
-          </Link>
-        )}
+        {!home && <SeveralFromAList />}
       </p>
     </Form>
   );

@@ -3,7 +3,9 @@ import { useWatch } from 'react-hook-form';
 import { ChoiceControl, SegmentsControl, TextControl } from '../../../ui/form/controls.tsx';
 import { optionsOf, Tick } from '../../../ui/form/Field.tsx';
 import { Form } from '../../../ui/form/Form.tsx';
-import { useFormOf, type FormOf } from '../../../ui/form/useFormOf.ts';
+import { GoesOn } from '../../../ui/form/GoesOn.tsx';
+import { useDraftedForm } from '../../../ui/form/useDraftedForm.ts';
+import type { FormOf } from '../../../ui/form/useFormOf.ts';
 import { w } from '../../../words/words.ts';
 import { linesOfTemplate, roomForm, roomLines, type RoomLines, type RoomRead } from './roomForm.ts';
 import { SaveLine } from './SaveLine.tsx';
@@ -75,10 +77,22 @@ const Air = ({ form: { control } }: OfForm) => {
 /** Adds a room, or changes one. */
 export const RoomForm = (props: RoomFormProps) => {
   const { room } = props;
-  const form = useFormOf<RoomLines, RoomRead>(roomForm, roomLines(room));
-  const { save, takeTheirs, adding, editing } = useSaveRoom(props);
+  const draft = useDraftedForm<RoomLines, RoomRead>(
+    room ? null : `room of ${props.homeId}`,
+    roomForm,
+    roomLines(room),
+  );
+  const { form } = draft;
+  const { save, takeTheirs, adding, editing } = useSaveRoom({
+    ...props,
+    onDone: (id) => {
+      draft.done();
+      props.onDone(id);
+    },
+  });
   return (
     <Form onSubmit={form.handleSubmit((read) => save(read))}>
+      <GoesOn of={draft} />
       {!room && <Templates form={form} />}
       <TextControl of={form.control} name="name" label={w.name('homes', 'room')} autoFocus />
       <Size form={form} />

@@ -3,7 +3,9 @@ import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import { TextControl } from '../../../ui/form/controls.tsx';
 import { Form } from '../../../ui/form/Form.tsx';
-import { useFormOf, type FormOf } from '../../../ui/form/useFormOf.ts';
+import { GoesOn } from '../../../ui/form/GoesOn.tsx';
+import { useDraftedForm } from '../../../ui/form/useDraftedForm.ts';
+import type { FormOf } from '../../../ui/form/useFormOf.ts';
 import { Verdict } from '../../../ui/parts.tsx';
 import { w } from '../../../words/words.ts';
 import { useRemoveSurfaceMutation } from '../surveyApi.ts';
@@ -68,8 +70,19 @@ const TakeSurfaceOut = ({ homeId, surface, onDone }: SurfaceFormProps) => {
 /** Adds a surface, or changes one. */
 export const SurfaceForm = (props: SurfaceFormProps) => {
   const { roomName, surface } = props;
-  const form = useFormOf<SurfaceLines, SurfaceFields>(surfaceForm, surfaceLines(surface));
-  const { save, takeTheirs, adding, editing } = useSaveSurface(props);
+  const draft = useDraftedForm<SurfaceLines, SurfaceFields>(
+    surface ? null : `surface of ${props.roomId}`,
+    surfaceForm,
+    surfaceLines(surface),
+  );
+  const { form } = draft;
+  const { save, takeTheirs, adding, editing } = useSaveSurface({
+    ...props,
+    onDone: (id) => {
+      draft.done();
+      props.onDone(id);
+    },
+  });
   return (
     <>
       <p className="crumb">
@@ -80,6 +93,7 @@ export const SurfaceForm = (props: SurfaceFormProps) => {
         why={surface ? undefined : w.name('survey', 'itStartsAsCleanedOnly')}
       />
       <Form onSubmit={form.handleSubmit((read) => save(read))} className="grid max-w-[560px] gap-4">
+        <GoesOn of={draft} />
         <NameControl form={form} isNew={!surface} />
         <div className="grid grid-cols-2 gap-4">
           {others.map((field) => (

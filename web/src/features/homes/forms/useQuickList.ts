@@ -1,5 +1,6 @@
 import { noteSurface, readSurfaces, type MaterialId } from '@zymostat/core';
 import { useState } from 'react';
+import { dropKept, useKept } from '../../../ui/useKept.ts';
 import { useAddSurfaceMutation } from '../surveyApi.ts';
 
 const keyOf = (name: string) => name.toLowerCase();
@@ -14,7 +15,8 @@ const without = (text: string, name: string): string =>
 
 /** A list of things as somebody walks through a room, what they are read as, and adding them. */
 export const useQuickList = (roomId: string, onDone: () => void) => {
-  const [text, setText] = useState('');
+  const draft = `surfaces of ${roomId}`;
+  const [text, setText] = useKept(draft, () => '');
   const [materials, setMaterials] = useState<Record<string, MaterialId>>({});
   const [addSurface, adding] = useAddSurfaceMutation();
   const noted = readSurfaces(text);
@@ -23,14 +25,17 @@ export const useQuickList = (roomId: string, onDone: () => void) => {
   const ready = noted.length > 0 && noted.every((one) => materialOf(one) !== null);
   const add = async () => {
     if (!ready) return;
+    let left = text;
     for (const one of noted) {
       const { sure: _, guessed: __, ...surface } = one;
       const body = { ...surface, material: materialOf(one)! };
       const result = await addSurface({ id: roomId, body });
       // What could not be added stays in the field.
       if (result.error) return;
-      setText((before) => without(before, surface.name));
+      left = without(left, surface.name);
+      setText(left);
     }
+    dropKept(draft);
     onDone();
   };
   const choose = (name: string, id: MaterialId) => setMaterials({ ...materials, [name]: id });

@@ -1,7 +1,8 @@
 import { type StockRow } from '@zymostat/contract';
 import { useState } from 'react';
 import { Form } from '../../../ui/form/Form.tsx';
-import { useFormOf } from '../../../ui/form/useFormOf.ts';
+import { GoesOn } from '../../../ui/form/GoesOn.tsx';
+import { useDraftedForm } from '../../../ui/form/useDraftedForm.ts';
 import { WentWrong } from '../../../ui/parts.tsx';
 import { w } from '../../../words/words.ts';
 import { useAddProductMutation, useEditProductMutation } from '../api.ts';
@@ -20,16 +21,24 @@ interface Props {
  * and what it may not touch.
  */
 export const ProductForm = ({ product, onDone }: Props) => {
-  const form = useFormOf<ProductLines, ProductBody>(productForm, productLines(product));
+  const draft = useDraftedForm<ProductLines, ProductBody>(
+    product ? null : 'product',
+    productForm,
+    productLines(product),
+  );
+  const { form } = draft;
   const [add, adding] = useAddProductMutation();
   const [seen] = useState(product?.revision ?? 0);
   const [edit, editing] = useEditProductMutation();
   const save = async (body: ProductBody) => {
     const result = product ? await edit({ id: product.id, body, seen }) : await add(body);
-    if (result.data) onDone(result.data.id);
+    if (!result.data) return;
+    draft.done();
+    onDone(result.data.id);
   };
   return (
     <Form className="grid max-w-[680px] gap-4" onSubmit={form.handleSubmit(save)}>
+      <GoesOn of={draft} />
       <NameAndAmount form={form} />
       <RegistrationAndDilution form={form} />
       <UseFields form={form} />
