@@ -30,3 +30,6 @@ export const MOST_PEOPLE_AT_ONCE = 200;
 /** Bytes of a photo at most, after the page has made it small; photos of one thing at most. */
 export const MOST_PHOTO_BYTES = 1_500_000;
 export const MOST_PHOTOS = 24;
+
+/** What is written down of a way in, in the order in which somebody needs it. */
+export const wayInLines = ['address', 'door', 'contact', 'hours', 'often', 'notes'] as const;

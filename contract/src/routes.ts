@@ -13,6 +13,7 @@ export const routes = {
   home: 'GET /homes/:id',
   editHome: 'PUT /homes/:id',
   wayIn: 'GET /homes/:id/way-in',
+  wayInBefore: 'GET /homes/:id/way-in/before',
   setWayIn: 'PUT /homes/:id/way-in',
   setArchived: 'PUT /homes/:id/archived',
   photosOfHome: 'GET /homes/:id/photos',

@@ -122,6 +122,10 @@ test.describe.serial('the bench', () => {
     await panel.getByRole('button', { name: 'Correct the batch' }).click();
     await expect(panel).toContainText('Corrected: the batch is now');
     await expect(panel.getByRole('button', { name: /is in$/ })).toBeDisabled();
+    // Half-poured, it is gone on with after a reload: the zero is the scale's own.
+    await page.reload();
+    await expect(panel.getByRole('button', { name: /is in$/ })).toBeDisabled();
+    await expect(panel.getByRole('status')).toContainText('g more');
     await act('scale', `put ${(await due()).toFixed(1)}`);
     await panel.getByRole('button', { name: /is in$/ }).click();
     await panel.getByRole('button', { name: 'Record the batch' }).click();

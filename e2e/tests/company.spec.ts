@@ -103,6 +103,10 @@ const survey = async (page: Page): Promise<void> => {
   await press(page, link(page, 'Protocol'));
   await press(page, button(page, /Fill the rest/));
   await press(page, dialog.getByRole('button', { name: /^Set these/ }));
+  // A slip is put right: undone, and done again.
+  await press(page, button(page, 'Undo'));
+  await expect(button(page, /Fill the rest/)).toBeVisible();
+  await press(page, button(page, 'Undo'));
   await press(page, button(page, 'Look over and approve'));
   await press(page, button(page, 'Approve version 1'));
   await expect(page.getByRole('heading', { name: 'Version 1 stands as approved' })).toBeVisible();

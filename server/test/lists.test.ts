@@ -10,7 +10,7 @@ beforeAll(async () => {
 });
 afterAll(() => bed.close());
 
-const nothing = { address: null, door: null, contact: null, notes: null };
+const nothing = { address: null, door: null, contact: null, hours: null, often: null, notes: null };
 const surface = (name: string) => ({
   name,
   material: 'porcelain',

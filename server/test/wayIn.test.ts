@@ -20,6 +20,8 @@ const way = {
   address: 'Fennel Row 3',
   door: 'key box 4711',
   contact: 'Hedda, 555-0177',
+  hours: 'Kitchen from 10',
+  often: 'every Tuesday',
   notes: null,
 };
 const revision = async () => (await maren.call(`GET /homes/${home}`)).body.revision as number;
@@ -35,7 +37,14 @@ test('doors and keys are for supervisors, and for who works there, while they do
   expect((await maren.call(`GET /homes/${home}/way-in`)).body).toEqual(way);
   // Somebody else had seen it as it was: nothing of theirs is overwritten.
   expect((await put('way-in', { ...way, door: 'mat' }, maren, before)).status).toBe(409);
+  // Written anew, what stood before is kept with who changed it.
+  await put('way-in', { ...way, door: 'key under the pot' });
+  expect((await maren.call(`GET /homes/${home}/way-in/before`)).body).toMatchObject([
+    { door: 'key box 4711', by: 'maren' },
+  ]);
+  await put('way-in', way);
   for (const by of [tobias, anneke]) {
+    expect((await by.call(`GET /homes/${home}/way-in/before`)).status).toBe(403);
     expect((await by.call(`GET /homes/${home}/way-in`)).status).toBe(403);
     expect((await put('way-in', way, by)).status).toBe(403);
   }

@@ -261,6 +261,8 @@ export interface Figures {
   'round.stillWetFirst': { surfaces: string | number };
   'photos.takenBy': { by: string | number; on: string | number };
   'photos.of': { says: string | number };
+  'wayIn.before': { count: number };
+  'wayIn.until': { day: string | number; by: string | number };
   'wayIn.archived': { day: string | number };
   'changed.added': { by: string | number; subject: string | number; time: string | number };
   'changed.removed': { by: string | number; subject: string | number; time: string | number };
@@ -883,6 +885,7 @@ export interface Figures {
   'sources.comparedByOn': { by: string | number; at: string | number };
   'sources.companyWhatOurFiguresRest': { b: unknown };
   'sources.restOnMemory': { count: number; b: unknown };
+  'protocol.wereSet': { count: number };
   'protocol.min': { ceil: string | number };
   'protocol.ml': { amount: string | number };
   'protocol.inTheWay': { objectionsCount: number };

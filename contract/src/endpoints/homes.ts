@@ -11,6 +11,7 @@ import {
   setMany,
   setting,
   wayIn,
+  wayInBefore,
 } from '../messages/homes.ts';
 import { routes } from '../routes.ts';
 import { byId, endpoint } from './endpoint.ts';
@@ -32,6 +33,12 @@ export const homesEndpoints = {
     params: byId,
     answer: wayIn,
   }),
+  wayInBefore: endpoint(
+    routes.wayInBefore,
+    'supervisor',
+    'How the way in was written before, the last first',
+    { params: byId, answer: v.array(wayInBefore) },
+  ),
   setWayIn: endpoint(routes.setWayIn, 'supervisor', 'Change how somebody gets into a home', {
     params: byId,
     body: wayIn,

@@ -1,7 +1,7 @@
 import { genericActives, stockActs, storages } from '@zymostat/core';
 import * as v from 'valibot';
 import { id, instant, name } from '../parts/text.ts';
-import { strength } from '../parts/trade.ts';
+import { active, strength } from '../parts/trade.ts';
 import { factOf } from './fact.ts';
 
 /** A container came in, as it says on it. Volumes m³. */
@@ -12,7 +12,7 @@ export const stockReceived = factOf(
     stockId: id,
     code: v.string(),
     name,
-    active: v.picklist(genericActives),
+    active,
     strength,
     volume: v.number(),
     expiresAt: instant,

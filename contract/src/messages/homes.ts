@@ -78,8 +78,14 @@ export const wayIn = v.strictObject({
   address: maybe,
   door: maybe,
   contact: maybe,
+  /** When which rooms may be entered, and how often somebody comes. */
+  hours: maybe,
+  often: maybe,
   notes: maybe,
 });
+
+/** How it was written before, and who wrote that when. */
+export const wayInBefore = v.strictObject({ ...wayIn.entries, at: instant, by: name });
 export type WayIn = v.InferOutput<typeof wayIn>;
 
 export const setMany = v.strictObject({

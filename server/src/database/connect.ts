@@ -52,6 +52,7 @@ import { StockRead1768953600000 } from './migrations/1768953600000-stock-read.ts
 import { Photos1769040000000 } from './migrations/1769040000000-photos.ts';
 import { StockKept1769126400000 } from './migrations/1769126400000-stock-kept.ts';
 import { WhosePlace1769212800000 } from './migrations/1769212800000-whose-place.ts';
+import { WayInKept1769299200000 } from './migrations/1769299200000-way-in-kept.ts';
 import { JoinedRounds1768262400000 } from './migrations/1768262400000-joined-rounds.ts';
 import { TakenOnce1767744000000 } from './migrations/1767744000000-taken-once.ts';
 import { Verified1768003200000 } from './migrations/1768003200000-verified.ts';
@@ -125,6 +126,7 @@ const migrations = [
   Photos1769040000000,
   StockKept1769126400000,
   WhosePlace1769212800000,
+  WayInKept1769299200000,
 ];
 
 const opened = (url: string, poolSize: number): Promise<DataSource> =>

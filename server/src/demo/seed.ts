@@ -57,9 +57,10 @@ const seedStock = async (): Promise<Map<string, string>> => {
   return new Map(rows.map(({ code, id }) => [code, id]));
 };
 
-const seedProduct = () => {
+const seedProduct = (maren: Person) => {
   const { litres: size, days, ...rest } = product;
-  return addProduct(context, { ...rest, volume: litres(size), expiresAt: today + days * DAY });
+  const expiresAt = today + days * DAY;
+  return addProduct(context, { ...rest, volume: litres(size), expiresAt }, maren);
 };
 
 /** Everybody read the book as it stood; then a rule was added, and not all have read it since. */
@@ -140,7 +141,7 @@ const seed = async () => {
   const team = await seedPeople();
   const maren = team.get('maren')!;
   const stockIds = await seedStock();
-  await seedProduct();
+  await seedProduct(maren);
   const made = await seedHomes({ stockIds, maren });
   const cleaners = ['tobias', 'anneke', 'ruben'].map((login) => team.get(login)!);
   const demo: Demo = { team, maren, cleaners, stockIds, made };

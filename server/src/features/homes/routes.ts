@@ -4,11 +4,12 @@ import { importHomes } from './importHomes.ts';
 import { importRooms } from './importRooms.ts';
 import * as homes from './service.ts';
 import { setArchived, setWayIn } from './standing.ts';
-import { wayInOf } from './wayInStore.ts';
+import { wayInBefore, wayInOf } from './wayInStore.ts';
 
 export const homeRoutes = (on: Serving): void => {
   serve(on, endpoints.addHome, ({ context, body }) => homes.addHome(context, body));
   serve(on, endpoints.wayIn, ({ context, params }) => wayInOf(context, params.id));
+  serve(on, endpoints.wayInBefore, ({ context, params }) => wayInBefore(context, params.id));
   serve(on, endpoints.setWayIn, ({ context, params, body, person, seen }) =>
     setWayIn(context, params.id, body, { person, seen }),
   );

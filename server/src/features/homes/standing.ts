@@ -1,10 +1,10 @@
-import type { Revised, WayIn } from '@zymostat/contract';
+import { wayInLines, type Revised, type WayIn } from '@zymostat/contract';
 import type { Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
 import type { Person } from '../people/service.ts';
 import { changing, differing, UNSEEN, type Doer } from './changes.ts';
 import * as store from './store.ts';
-import { keepWayIn, wayInOf } from './wayInStore.ts';
+import { keepWayIn, noteWayInBefore, wayInOf } from './wayInStore.ts';
 
 const homeOr404 = async (context: Context, id: string): Promise<store.HomeRow> => {
   const home = await store.homeById(context, id);
@@ -22,9 +22,12 @@ export const setWayIn = async (
   const { name } = await homeOr404(context, homeId);
   const change = { homeId, subjects: [{ id: homeId, name }], what: 'home' as const };
   return changing(context, change, as, async (inside) => {
-    const differs = differing(await wayInOf(inside, homeId), wayIn).length > 0;
-    if (differs) await keepWayIn(inside, homeId, wayIn);
-    return differs ? ['wayIn'] : [];
+    const before = await wayInOf(inside, homeId);
+    if (differing(before, wayIn).length === 0) return [];
+    const by = { homeId, at: new Date(inside.now()), personId: as.person.id };
+    if (wayInLines.some((line) => before[line] !== null)) await noteWayInBefore(inside, by, before);
+    await keepWayIn(inside, homeId, wayIn);
+    return ['wayIn'];
   });
 };
 

@@ -51,6 +51,8 @@ export const WayInEntity = new EntitySchema<WayInRow>({
     address: { type: 'text', nullable: true },
     door: { type: 'text', nullable: true },
     contact: { type: 'text', nullable: true },
+    hours: { type: 'text', nullable: true },
+    often: { type: 'text', nullable: true },
     notes: { type: 'text', nullable: true },
   },
 });

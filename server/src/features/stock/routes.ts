@@ -16,7 +16,9 @@ export const stockRoutes = (on: Serving): void => {
     readStock(context, params.id, body, person),
   );
   serve(on, endpoints.stockStrength, ({ context, params }) => strengthOfStock(context, params.id));
-  serve(on, endpoints.addProduct, ({ context, body }) => stock.addProduct(context, body));
+  serve(on, endpoints.addProduct, ({ context, body, person }) =>
+    stock.addProduct(context, body, person),
+  );
   serve(on, endpoints.editProduct, ({ context, params, body, seen }) =>
     stock.editProduct(context, params.id, body, seen),
   );

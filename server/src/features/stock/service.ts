@@ -1,6 +1,8 @@
 import type { Body, StockRow } from '@zymostat/contract';
 import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
+import type { Person } from '../people/service.ts';
+import { append, turnToAppend } from '../records/service.ts';
 import * as store from './store.ts';
 
 export { draw } from './shelf.ts';
@@ -13,9 +15,11 @@ const productCode = (n: number): string => `P-${String(n).padStart(4, '0')}`;
 export const addProduct = async (
   context: Context,
   { expiresAt, ...fields }: Body<'addProduct'>,
+  person: Person,
 ): Promise<StockRow> => {
   const id = context.newId();
   await within(context, async (inside) => {
+    await turnToAppend(inside);
     await store.turnToNumber(inside);
     const code = productCode((await store.countOfProducts(inside)) + 1);
     await store.addStock(inside, {
@@ -27,6 +31,25 @@ export const addProduct = async (
       left: fields.volume,
       expiresAt: new Date(expiresAt),
     } as Parameters<typeof store.addStock>[1]);
+    const { name, volume } = fields;
+    await append(inside, {
+      kind: 'stock-received',
+      factId: inside.newId(),
+      at: inside.now(),
+      home: null,
+      person,
+      body: {
+        stockId: id,
+        code,
+        name,
+        active: 'registered product',
+        strength: 1,
+        volume,
+        expiresAt,
+        lot: null,
+        supplier: null,
+      },
+    });
   });
   return (await store.stockById(context, id))!;
 };

@@ -1,18 +1,16 @@
-import type { HomeDetail, WayIn as WayInLines } from '@zymostat/contract';
+import { wayInLines, type HomeDetail, type WayIn as WayInLines } from '@zymostat/contract';
 import { lazy, Suspense, useState } from 'react';
 import { WentWrong } from '../../ui/parts.tsx';
 import { dayOf } from '../../ui/times.ts';
 import { Window } from '../../ui/Window.tsx';
 import { w } from '../../words/words.ts';
 import { Photos } from '../photos/Photos.tsx';
-import { useSetArchivedMutation, useWayInQuery } from '../homes/wayInApi.ts';
+import { useSetArchivedMutation, useWayInBeforeQuery, useWayInQuery } from '../homes/wayInApi.ts';
 
 const WayInForm = lazy(() => import('../homes/forms/WayInForm.tsx'));
 
-const lines = ['address', 'door', 'contact', 'notes'] as const;
-
 const Written = ({ of }: { of: WayInLines }) => {
-  const said = lines.filter((line) => of[line] !== null);
+  const said = wayInLines.filter((line) => of[line] !== null);
   if (said.length === 0) return <p className="soft">{w.name('wayIn', 'none')}</p>;
   return (
     <dl className="grid grid-cols-[140px_1fr] gap-x-3">
@@ -26,6 +24,25 @@ const Written = ({ of }: { of: WayInLines }) => {
   );
 };
 
+/** How it was written before, for whoever wonders since when and by whom. */
+const Before = ({ homeId }: { homeId: string }) => {
+  const { data: before = [] } = useWayInBeforeQuery(homeId);
+  if (before.length === 0) return null;
+  return (
+    <details className="my-2">
+      <summary className="soft min-h-8 cursor-pointer">
+        {w.say('wayIn.before', { count: before.length })}
+      </summary>
+      {before.map((one) => (
+        <section key={one.at} className="mt-2">
+          <p className="small soft">{w.say('wayIn.until', { day: dayOf(one.at), by: one.by })}</p>
+          <Written of={one} />
+        </section>
+      ))}
+    </details>
+  );
+};
+
 /** How somebody gets into a home, and taking it off the list or back onto it. */
 const WayIn = ({ home, archivedAt }: { home: HomeDetail; archivedAt: number | null }) => {
   const { id, revision: seen } = home;
@@ -36,6 +53,7 @@ const WayIn = ({ home, archivedAt }: { home: HomeDetail; archivedAt: number | nu
   return (
     <section className="my-4" aria-label={w.name('wayIn', 'wayIn')}>
       {data && <Written of={data} />}
+      <Before homeId={id} />
       <Photos of={{ what: 'home', id }} />
       <p className="my-3 flex gap-5">
         <button className="btn btn--quiet" onClick={() => edit(true)}>

@@ -1,7 +1,14 @@
-import type { Answer } from '@zymostat/contract';
+import type { Answer, HomeDetail } from '@zymostat/contract';
 import { call, type WithBody } from '../../api/api.ts';
 import { homesApi } from './api.ts';
+import { rememberSet, settingsOf } from './lastSet.ts';
 import { change, type OfHome, type Revised } from './changeHome.ts';
+
+/** What failed is told where it was asked for. */
+const ignore = (): void => undefined;
+
+const homeIn = (state: unknown, homeId: string): HomeDetail | undefined =>
+  homesApi.endpoints.home.select(homeId)(state as never).data;
 
 /** What is noted in a home, and what is set for it. */
 export const surveyApi = homesApi.injectEndpoints({
@@ -38,7 +45,8 @@ export const surveyApi = homesApi.injectEndpoints({
       queryFn: change('setSurface'),
       invalidatesTags: ['Home'],
       // Shown at once, so that a second choice builds on the first and not on what stood before it.
-      onQueryStarted: async ({ id, homeId, body }, { dispatch, queryFulfilled }) => {
+      onQueryStarted: async ({ id, homeId, body }, { dispatch, getState, queryFulfilled }) => {
+        const before = settingsOf(homeIn(getState(), homeId), new Set([id]));
         const patch = dispatch(
           homesApi.util.updateQueryData('home', homeId, (home) => {
             for (const room of home.rooms)
@@ -51,12 +59,17 @@ export const surveyApi = homesApi.injectEndpoints({
                   };
           }),
         );
-        await queryFulfilled.catch(patch.undo);
+        await queryFulfilled.then(() => rememberSet({ homeId, before }), patch.undo);
       },
     }),
     setMany: build.mutation<Revised, OfHome & WithBody<'setMany'>>({
       queryFn: change('setMany'),
       invalidatesTags: ['Home'],
+      onQueryStarted: async ({ homeId, body }, { getState, queryFulfilled }) => {
+        const ids = new Set(body.settings.map(({ surfaceId }) => surfaceId));
+        const before = settingsOf(homeIn(getState(), homeId), ids);
+        await queryFulfilled.then(() => rememberSet({ homeId, before }), ignore);
+      },
     }),
   }),
 });

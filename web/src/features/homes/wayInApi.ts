@@ -9,6 +9,10 @@ export const wayInApi = homesApi.injectEndpoints({
       query: (id) => call('wayIn', { id }),
       providesTags: ['Home'],
     }),
+    wayInBefore: build.query<Answer<'wayInBefore'>, string>({
+      query: (id) => call('wayInBefore', { id }),
+      providesTags: ['Home'],
+    }),
     setWayIn: build.mutation<Revised, OfHome & WithBody<'setWayIn'>>({
       queryFn: change('setWayIn'),
       invalidatesTags: ['Home', 'Round'],
@@ -19,4 +23,5 @@ export const wayInApi = homesApi.injectEndpoints({
     }),
   }),
 });
-export const { useWayInQuery, useSetWayInMutation, useSetArchivedMutation } = wayInApi;
+export const { useWayInQuery, useWayInBeforeQuery, useSetWayInMutation, useSetArchivedMutation } =
+  wayInApi;

@@ -1,6 +1,7 @@
 import {
   roomFieldNames,
   surfaceFieldNames,
+  wayInLines,
   type RoomFields,
   type SurfaceField,
 } from '@zymostat/contract';
@@ -8,14 +9,13 @@ import { w } from '../../words/words.ts';
 
 export type RoomColumn = Exclude<keyof RoomFields, 'name'>;
 export const roomColumns = roomFieldNames.filter((field): field is RoomColumn => field !== 'name');
-export const wayInColumns = ['address', 'door', 'contact', 'notes'] as const;
 
 /** Columns of a list of homes, in the order in which an empty one has them. */
 export const homeColumns = [
   'home',
   'place',
   'lives',
-  ...wayInColumns,
+  ...wayInLines,
   'room',
   ...roomColumns,
   ...surfaceFieldNames,

@@ -1,17 +1,11 @@
 import type { BroughtHome, SurveyedRoom, WayIn } from '@zymostat/contract';
-import { nameKey, roomFields } from '@zymostat/contract';
+import { nameKey, roomFields, wayInLines } from '@zymostat/contract';
 import { situations, type Situation } from '@zymostat/core';
 import type { Topic } from '@zymostat/words';
 import { notAllowed, valueOf, type Cell, type CellKind } from '../../ui/csvLines.ts';
 import { w } from '../../words/words.ts';
 import { usualRoom } from '../homes/files/readTable.ts';
-import {
-  homeColumnName,
-  roomColumns,
-  wayInColumns,
-  type HomeColumn,
-  type RoomColumn,
-} from './homeColumns.ts';
+import { homeColumnName, roomColumns, type HomeColumn, type RoomColumn } from './homeColumns.ts';
 
 export type HomeCells = Record<HomeColumn, string>;
 type Said = Partial<Record<HomeColumn, string>>;
@@ -43,21 +37,28 @@ const settle = (of: string, said: Said, column: HomeColumn, found: string): void
   said[column] = found;
 };
 
+/** The homes that lines have told of: each by its name and place, and the last one of each name. */
+export interface HomesSoFar {
+  all: Map<string, HomeDraft>;
+  lastOf: Map<string, HomeDraft>;
+}
+
 /** The home that a line belongs to: its place may be left out where it was said before. */
 export const homeOf = (
-  homes: Map<string, HomeDraft>,
+  { all, lastOf }: HomesSoFar,
   { home: name, ...cells }: HomeCells,
   line: number,
 ): HomeDraft => {
   if (name === '') throw new CannotBeTaken(w.name('lists', 'noHome'));
-  const last = [...homes.values()].findLast((one) => nameKey(one.name) === nameKey(name));
+  const last = lastOf.get(nameKey(name));
   const place = cells.place === '' ? (last?.said.place ?? '') : cells.place;
   if (place === '') throw new CannotBeTaken(w.say('lists.noPlace', { home: name }));
   const key = nameKey(name, place);
-  const home = homes.get(key) ?? { line, name, said: { place }, rooms: new Map() };
-  for (const column of ['lives', ...wayInColumns] as const)
+  const home = all.get(key) ?? { line, name, said: { place }, rooms: new Map() };
+  for (const column of ['lives', ...wayInLines] as const)
     settle(name, home.said, column, cells[column]);
-  homes.set(key, home);
+  all.set(key, home);
+  lastOf.set(nameKey(name), home);
   return home;
 };
 
@@ -113,7 +114,7 @@ export const homeFrom = ({ name, said, rooms }: HomeDraft): BroughtHome => ({
   place: said.place!,
   situations: situationsIn(said.lives ?? ''),
   clientKeeps: [],
-  wayIn: Object.fromEntries(wayInColumns.map((one) => [one, said[one] ?? null])) as WayIn,
+  wayIn: Object.fromEntries(wayInLines.map((one) => [one, said[one] ?? null])) as WayIn,
   rooms: [...rooms.values()].map(roomFrom),
 });
 

@@ -25,6 +25,7 @@ import {
   roomOf,
   type HomeCells,
   type HomeDraft,
+  type HomesSoFar,
 } from './homeDrafts.ts';
 
 export interface HomesRead {
@@ -47,11 +48,7 @@ const attempt = <T>(work: () => T): Taken<T> => {
 };
 
 /** One line: its home, its room and its surface, as far as it names them. */
-const takeLine = (
-  homes: Map<string, HomeDraft>,
-  cells: HomeCells,
-  line: number,
-): Taken<Becomes['cells']> => {
+const takeLine = (homes: HomesSoFar, cells: HomeCells, line: number): Taken<Becomes['cells']> => {
   const placed = attempt(() => {
     const home = homeOf(homes, cells, line);
     return { home, room: roomOf(home, cells) };
@@ -96,7 +93,7 @@ const finish = (drafts: Iterable<HomeDraft>, known: Known) => {
  */
 export const readHomes = ([head, ...lines]: CsvLine[], known: Known): HomesRead => {
   const at = columnsIn(head?.record ?? [], homeColumns, homeColumnName);
-  const drafts = new Map<string, HomeDraft>();
+  const drafts: HomesSoFar = { all: new Map(), lastOf: new Map() };
   const becomes: Becomes[] = [];
   const wrong: WrongLine[] = [];
   for (const { record, line } of lines) {
@@ -104,11 +101,11 @@ export const readHomes = ([head, ...lines]: CsvLine[], known: Known): HomesRead 
     if ('wrong' in taken) wrong.push(...taken.wrong.map((what) => ({ line, what })));
     else becomes.push({ line, cells: taken.taken });
   }
-  const finished = finish(drafts.values(), known);
+  const finished = finish(drafts.all.values(), known);
   wrong.push(...finished.wrong);
   if (lines.length === 0) wrong.push({ line: 2, what: w.name('lists', 'nothing') });
-  if (drafts.size > MOST_HOMES_AT_ONCE) {
-    const figures = { count: drafts.size, most: MOST_HOMES_AT_ONCE };
+  if (drafts.all.size > MOST_HOMES_AT_ONCE) {
+    const figures = { count: drafts.all.size, most: MOST_HOMES_AT_ONCE };
     wrong.push({ line: 1, what: w.say('lists.tooMany', figures) });
   }
   wrong.sort((a, b) => a.line - b.line);

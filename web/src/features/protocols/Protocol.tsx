@@ -15,6 +15,7 @@ import { Legend } from './set/Legend.tsx';
 import { SetLine } from './set/SetLine.tsx';
 import { SetPip } from './set/SetPip.tsx';
 import { SurfaceSheet } from './surface/SurfaceSheet.tsx';
+import { UndoSet } from './UndoSet.tsx';
 import { useProtocol, type ProtocolNow } from './useProtocol.ts';
 
 type OfProtocol = { protocol: ProtocolNow };
@@ -114,7 +115,7 @@ const Leaf = ({ protocol, standing, onChoose, onApprove }: LeafProps) => {
       <Legend {...protocol} />
       <Stands protocol={protocol} busy={standing.chosenId !== undefined} onApprove={onApprove} />
       <p className="my-1">
-        <FillRest home={home} stocks={stocks} judging={judging} />
+        <FillRest home={home} stocks={stocks} judging={judging} /> <UndoSet home={home} />
       </p>
       <HeldUp home={home} objections={objections} />
       <Flags home={home} />

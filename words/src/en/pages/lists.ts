@@ -49,6 +49,8 @@ export const listHead = {
   address: 'address',
   door: 'door',
   contact: 'contact',
+  hours: 'hours',
+  often: 'how often',
   notes: 'notes',
   room: 'room',
   floorArea: 'floor area',

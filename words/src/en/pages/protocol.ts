@@ -1,4 +1,6 @@
 export const protocol = {
+  wereSet: '{count, plural, one {One surface was set.} other {# surfaces were set.}}',
+  undoSet: 'Undo',
   notInIt: 'not in it',
   whatChanges: 'What changes',
   whatYouAnswerFor: 'What you answer for',

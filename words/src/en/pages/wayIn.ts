@@ -4,6 +4,11 @@ export const wayIn = {
   address: 'Address',
   door: 'Door, keys and codes',
   contact: 'Whom to ask, with a number',
+  hours: 'When which rooms may be entered',
+  often: 'How often somebody comes',
+  before:
+    '{count, plural, one {As it was written before} other {As it was written before, # times}}',
+  until: 'until {day}, changed by {by}',
   notes: 'What else to know',
   whoSees: 'Seen by supervisors, and by whoever is on a round here, while they are.',
   save: 'Save',

@@ -48,6 +48,8 @@ export const listHead = {
   address: 'dirección',
   door: 'puerta',
   contact: 'contacto',
+  hours: 'horas',
+  often: 'cada cuánto',
   notes: 'notas',
   room: 'cuarto',
   floorArea: 'suelo',

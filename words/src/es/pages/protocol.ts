@@ -1,4 +1,6 @@
 export const protocol = {
+  wereSet: '{count, plural, one {Se fijó una superficie.} other {Se fijaron # superficies.}}',
+  undoSet: 'Deshacer',
   notInIt: 'no está',
   whatChanges: 'Qué cambia',
   whatYouAnswerFor: 'De qué responde usted',

@@ -4,6 +4,11 @@ export const wayIn = {
   address: 'Dirección',
   door: 'Puerta, llaves y códigos',
   contact: 'A quién preguntar, con un número',
+  hours: 'Cuándo se puede entrar en qué cuartos',
+  often: 'Cada cuánto se viene',
+  before:
+    '{count, plural, one {Como estaba escrito antes} other {Como estaba escrito antes, # veces}}',
+  until: 'hasta {day}, cambiado por {by}',
   notes: 'Qué más hay que saber',
   whoSees: 'Lo ven los supervisores, y quien esté en una ronda aquí, mientras esté.',
   save: 'Guardar',

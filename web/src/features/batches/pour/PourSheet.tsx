@@ -92,7 +92,7 @@ const Steps = ({ asked, toPour, judging, pour, how, onHow, onDone }: StepsProps)
   );
 };
 
-const HOW_DRAFT = 'how it is poured';
+const HOW_DRAFT = 'pour/how';
 
 interface FormProps {
   me: Me;

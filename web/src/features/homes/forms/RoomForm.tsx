@@ -78,7 +78,7 @@ const Air = ({ form: { control } }: OfForm) => {
 export const RoomForm = (props: RoomFormProps) => {
   const { room } = props;
   const draft = useDraftedForm<RoomLines, RoomRead>(
-    room ? null : `room of ${props.homeId}`,
+    room ? null : `room/${props.homeId}`,
     roomForm,
     roomLines(room),
   );

@@ -71,7 +71,7 @@ const TakeSurfaceOut = ({ homeId, surface, onDone }: SurfaceFormProps) => {
 export const SurfaceForm = (props: SurfaceFormProps) => {
   const { roomName, surface } = props;
   const draft = useDraftedForm<SurfaceLines, SurfaceFields>(
-    surface ? null : `surface of ${props.roomId}`,
+    surface ? null : `surface/${props.roomId}`,
     surfaceForm,
     surfaceLines(surface),
   );

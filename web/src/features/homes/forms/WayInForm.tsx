@@ -1,4 +1,4 @@
-import type { HomeDetail, WayIn } from '@zymostat/contract';
+import { wayInLines, type HomeDetail, type WayIn } from '@zymostat/contract';
 import * as v from 'valibot';
 import { TextControl } from '../../../ui/form/controls.tsx';
 import { Form } from '../../../ui/form/Form.tsx';
@@ -12,6 +12,8 @@ const wayInForm = v.object({
   address: maybeLine,
   door: maybeLine,
   contact: maybeLine,
+  hours: maybeLine,
+  often: maybeLine,
   notes: maybeLine,
 });
 type Lines = Record<keyof WayIn, string>;
@@ -24,12 +26,10 @@ interface Props {
 
 /** How somebody gets in, and whom they find. */
 const WayInForm = ({ home, stands, onDone }: Props) => {
-  const form = useFormOf<Lines, WayIn>(wayInForm, {
-    address: stands.address ?? '',
-    door: stands.door ?? '',
-    contact: stands.contact ?? '',
-    notes: stands.notes ?? '',
-  });
+  const form = useFormOf<Lines, WayIn>(
+    wayInForm,
+    Object.fromEntries(wayInLines.map((line) => [line, stands[line] ?? ''])) as Lines,
+  );
   const [save, { error, isLoading }] = useSetWayInMutation();
   const submit = async (body: WayIn) => {
     const { id, revision: seen } = home;
@@ -39,7 +39,7 @@ const WayInForm = ({ home, stands, onDone }: Props) => {
   return (
     <Form onSubmit={form.handleSubmit(submit)}>
       <p className="small soft">{w.name('wayIn', 'whoSees')}</p>
-      {(['address', 'door', 'contact', 'notes'] as const).map((name) => (
+      {wayInLines.map((name) => (
         <TextControl
           key={name}
           of={form.control}

@@ -15,7 +15,7 @@ const without = (text: string, name: string): string =>
 
 /** A list of things as somebody walks through a room, what they are read as, and adding them. */
 export const useQuickList = (roomId: string, onDone: () => void) => {
-  const draft = `surfaces of ${roomId}`;
+  const draft = `surfaces/${roomId}`;
   const [text, setText] = useKept(draft, () => '');
   const [materials, setMaterials] = useState<Record<string, MaterialId>>({});
   const [addSurface, adding] = useAddSurfaceMutation();

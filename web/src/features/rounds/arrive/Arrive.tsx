@@ -1,4 +1,4 @@
-import type { Round } from '@zymostat/contract';
+import { wayInLines, type Round } from '@zymostat/contract';
 import { activeFacts } from '@zymostat/core';
 import { strengthShort } from '@zymostat/words';
 import { skipToken } from '@reduxjs/toolkit/query';
@@ -86,11 +86,9 @@ const Lives = ({ round }: { round: Round }) => {
   );
 };
 
-const lines = ['address', 'door', 'contact', 'notes'] as const;
-
 /** How one gets in, and whom one finds: for who is on the round. */
 const WayIn = ({ of }: { of: Round['wayIn'] }) => {
-  const said = of ? lines.filter((line) => of[line] !== null) : [];
+  const said = of ? wayInLines.filter((line) => Boolean(of[line])) : [];
   if (!of || said.length === 0) return null;
   return (
     <ul className="lines" aria-label={w.name('wayIn', 'wayIn')}>
