@@ -5,7 +5,10 @@ import { Window } from './Window.tsx';
 interface Detector {
   detect: (source: HTMLVideoElement) => Promise<{ rawValue: string }[]>;
 }
-declare const BarcodeDetector: new (options: { formats: string[] }) => Detector;
+declare const BarcodeDetector: {
+  new (options: { formats: string[] }): Detector;
+  getSupportedFormats: () => Promise<string[]>;
+};
 
 const EVERY_MS = 250;
 /** Pictures of this many pixels across are enough for a code on a label, and quick to read. */
@@ -26,16 +29,26 @@ const ownReader = async (): Promise<Detector> => {
   return { detect };
 };
 
-const reader = async (): Promise<Detector> =>
-  'BarcodeDetector' in window ? new BarcodeDetector({ formats: ['qr_code'] }) : ownReader();
+const OWN_LABELS = ['qr_code'];
+/** What makers print on what they sell. */
+const MAKERS = [...OWN_LABELS, 'ean_13', 'ean_8', 'upc_a', 'upc_e', 'code_128'];
+
+/** A maker's bars are read where the browser can; our own labels everywhere. */
+const reader = async (bars: boolean): Promise<Detector> => {
+  if (!('BarcodeDetector' in window)) return ownReader();
+  if (!bars) return new BarcodeDetector({ formats: OWN_LABELS });
+  const able = await BarcodeDetector.getSupportedFormats();
+  return new BarcodeDetector({ formats: MAKERS.filter((one) => able.includes(one)) });
+};
 
 interface CameraProps {
+  bars: boolean;
   onCode: (code: string) => void;
   onTrouble: () => void;
 }
 
 /** What the camera sees: looked at for a code as soon as there is a picture. */
-const Camera = ({ onCode, onTrouble }: CameraProps) => {
+const Camera = ({ bars, onCode, onTrouble }: CameraProps) => {
   const video = useRef<HTMLVideoElement>(null);
   const tell = useEffectEvent(onCode);
   const fail = useEffectEvent(onTrouble);
@@ -44,7 +57,7 @@ const Camera = ({ onCode, onTrouble }: CameraProps) => {
     let timer: ReturnType<typeof setInterval> | undefined;
     let over = false;
     const start = async () => {
-      const detector = await reader();
+      const detector = await reader(bars);
       stream = await navigator.mediaDevices.getUserMedia({ video: { facingMode: 'environment' } });
       if (over) return stream.getTracks().forEach((track) => track.stop());
       video.current!.srcObject = stream;
@@ -62,12 +75,19 @@ const Camera = ({ onCode, onTrouble }: CameraProps) => {
       clearInterval(timer);
       stream?.getTracks().forEach((track) => track.stop());
     };
-  }, []);
+  }, [bars]);
   return <video ref={video} muted playsInline className="w-full bg-ink" />;
 };
 
+interface ScanProps {
+  /** Whether a maker's bars are read too. */
+  bars?: boolean;
+  onCode: (code: string) => void;
+  onClose: () => void;
+}
+
 /** Reads the code of a label by the phone's camera, once the window for it is there. */
-const Scan = ({ onCode, onClose }: { onCode: (code: string) => void; onClose: () => void }) => {
+const Scan = ({ bars = false, onCode, onClose }: ScanProps) => {
   const [trouble, setTrouble] = useState(false);
   return (
     <Window open title={w.name('scan', 'holdTheCodeBeforeThe')} onClose={onClose}>
@@ -76,7 +96,7 @@ const Scan = ({ onCode, onClose }: { onCode: (code: string) => void; onClose: ()
           {w.name('scan', 'theCameraDoesNotOpen')}
         </p>
       ) : (
-        <Camera onCode={onCode} onTrouble={() => setTrouble(true)} />
+        <Camera bars={bars} onCode={onCode} onTrouble={() => setTrouble(true)} />
       )}
       <p className="mt-4">
         <button className="btn" onClick={onClose}>

@@ -4,6 +4,7 @@ import { WentWrong } from '../../ui/parts.tsx';
 import { dayOf } from '../../ui/times.ts';
 import { Window } from '../../ui/Window.tsx';
 import { w } from '../../words/words.ts';
+import { Beside } from './Beside.tsx';
 import { Photos } from '../photos/Photos.tsx';
 import { useSetArchivedMutation, useWayInBeforeQuery, useWayInQuery } from '../homes/wayInApi.ts';
 
@@ -54,6 +55,7 @@ const WayIn = ({ home, archivedAt }: { home: HomeDetail; archivedAt: number | nu
     <section className="my-4" aria-label={w.name('wayIn', 'wayIn')}>
       {data && <Written of={data} />}
       <Before homeId={id} />
+      <Beside home={home} />
       <Photos of={{ what: 'home', id }} />
       <p className="my-3 flex gap-5">
         <button className="btn btn--quiet" onClick={() => edit(true)}>

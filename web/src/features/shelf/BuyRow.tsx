@@ -38,18 +38,18 @@ export const BuyRow = ({ line, use, days, currency }: RowProps) => {
         </span>
       </span>
       <span>
-        <span
-          className="buy__days"
-          style={{ '--days': left, '--lead': days.leadDays, '--axis': AXIS_DAYS } as CSSProperties}
-          role="img"
-          aria-label={
-            need.emptyAt === null
-              ? w.name('buy', 'notUsed')
-              : w.say('buy.lasts', { day: dayOf(need.emptyAt) })
-          }
-        >
-          <i className="buy__left" />
-        </span>
+        {need.emptyAt !== null && (
+          <span
+            className="buy__days"
+            style={
+              { '--days': left, '--lead': days.leadDays, '--axis': AXIS_DAYS } as CSSProperties
+            }
+            role="img"
+            aria-label={w.say('buy.lasts', { day: dayOf(need.emptyAt) })}
+          >
+            <i className="buy__left" />
+          </span>
+        )}
         <span className="small soft block">
           {need.emptyAt !== null && w.say('buy.lasts', { day: dayOf(need.emptyAt) })}
           {need.unused.length > 0 &&

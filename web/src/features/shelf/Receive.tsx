@@ -8,6 +8,7 @@ import {
   parseStrength,
   type GenericActive,
 } from '@zymostat/core';
+import { lazy, Suspense, useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import * as v from 'valibot';
 import { useMeQuery } from '../../api/me.ts';
@@ -21,6 +22,8 @@ import { WentWrong } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
 import { useReceiveStockMutation } from '../stock/api.ts';
 import { keptChoices, keptOptions, storageOf, type KeptChoice } from './keptForm.ts';
+
+const Scan = lazy(() => import('../../ui/Scan.tsx'));
 
 interface Lines {
   active: GenericActive;
@@ -101,6 +104,27 @@ const empty: Lines = {
   kept: 'unknown',
 };
 
+/** Reads the code on a container by the camera, where it carries one. */
+const ReadCode = ({ onCode }: { onCode: (code: string) => void }) => {
+  const [scanning, scan] = useState(false);
+  const read = (code: string) => {
+    scan(false);
+    onCode(code);
+  };
+  return (
+    <>
+      <button type="button" className="btn btn--quiet mt-1" onClick={() => scan(true)}>
+        {w.name('shelf', 'readCode')}
+      </button>
+      {scanning && (
+        <Suspense>
+          <Scan bars onCode={read} onClose={() => scan(false)} />
+        </Suspense>
+      )}
+    </>
+  );
+};
+
 /** What has come in, as it says on the container; what was typed stays until it is put there. */
 export const Receive = ({ onDone }: { onDone: (made: StockRow[]) => void }) => {
   const draft = useDraftedForm<Lines, ReceiveBody>('receive', receiveForm, empty);
@@ -143,7 +167,10 @@ export const Receive = ({ onDone }: { onDone: (made: StockRow[]) => void }) => {
           label={w.say('shelf.price', { currency: me?.company.currency ?? '' })}
           figure
         />
-        <TextControl of={control} name="lot" label={w.name('shelf', 'lot')} figure />
+        <span>
+          <TextControl of={control} name="lot" label={w.name('shelf', 'lot')} figure />
+          <ReadCode onCode={(code) => form.setValue('lot', code, { shouldValidate: true })} />
+        </span>
         <TextControl of={control} name="supplier" label={w.name('shelf', 'supplier')} />
         <ChoiceControl<Lines, KeptChoice>
           of={control}

@@ -60,3 +60,19 @@ export const listHead = {
   role: 'role',
   language: 'language',
 } as const;
+
+/** What two homes are compared by. */
+export const besides = {
+  compare: 'Compare with',
+  choose: 'choose a home',
+  lives: 'who lives there',
+  keeps: 'the client keeps',
+  rooms: 'rooms',
+  floor: 'floor',
+  surfaces: 'surfaces',
+  area: 'all of them',
+  often: 'touched often',
+  disinfect: 'to disinfect',
+  materials: 'materials',
+  nothing: 'nothing',
+} as const;

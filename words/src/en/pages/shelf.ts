@@ -16,6 +16,7 @@ export const shelf = {
   price: 'Price of one, {currency}',
   money: 'of money',
   lot: 'Batch or lot number on it',
+  readCode: 'Read it by the camera',
   supplier: 'From whom',
   putOnTheShelf: 'Put it on the shelf',
   received: '{count, plural, one {It is {codes}.} other {They are {codes}.}} Write the code on.',

@@ -59,3 +59,19 @@ export const listHead = {
   role: 'trabajo',
   language: 'idioma',
 };
+
+/** What two homes are compared by. */
+export const besides = {
+  compare: 'Comparar con',
+  choose: 'elija una casa',
+  lives: 'quién vive allí',
+  keeps: 'el cliente tiene',
+  rooms: 'cuartos',
+  floor: 'suelo',
+  surfaces: 'superficies',
+  area: 'todas juntas',
+  often: 'se tocan mucho',
+  disinfect: 'por desinfectar',
+  materials: 'materiales',
+  nothing: 'nada',
+};

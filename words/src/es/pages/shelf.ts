@@ -16,6 +16,7 @@ export const shelf = {
   price: 'Precio de uno, {currency}',
   money: 'de dinero',
   lot: 'Número de lote que lleva',
+  readCode: 'Leerlo con la cámara',
   supplier: 'De quién',
   putOnTheShelf: 'Ponerlo en el estante',
   received: '{count, plural, one {Es {codes}.} other {Son {codes}.}} Escriba el código encima.',
