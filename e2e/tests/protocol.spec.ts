@@ -72,6 +72,7 @@ test.describe.serial('a protocol, from survey to revision', () => {
     await take('room,name,material\nHall,Door handle,unobtainium\nHall,,\n');
     await expect(page.getByRole('alert')).toContainText('Line 2: found material “unobtainium”');
     await take('room,name,material\nHall,Door handle,brass\nHall,Light switch,\n');
+    await page.getByRole('dialog').getByRole('button', { name: 'Bring in 2 surfaces' }).click();
     await expect(page.getByText('1 room with 2 surfaces came in.')).toBeVisible();
     const [download] = await Promise.all([
       page.waitForEvent('download'),

@@ -182,7 +182,6 @@ export interface Figures {
   'homes.version': { version: string | number };
   'homes.roomsSurfaces': { rooms: number; surfaces: number; standing: string | number };
   'homes.addAHomeN': { soft: unknown };
-  'homes.add': { count: number };
   'homes.airAndFlame': { air: string | number; flame: string | number };
   'homes.versionAndLastRound': { version: string | number; on: string | number };
   'homes.archivedHomes': { count: number };
@@ -193,7 +192,6 @@ export interface Figures {
   'shell.rewetIn': { soft: unknown; left: string | number };
   'shell.lookIn': { soft: unknown; left: string | number };
   'shell.signOut': { unsent: number };
-  'shell.goTo': { name: string | number };
   'response.shut-and-call': { emergency: string | number };
   'response.still-call': { poison: string | number };
   'response.fire': { emergency: string | number; poison: string | number };
@@ -584,6 +582,7 @@ export interface Figures {
   'joining.youSignInAs': { b: unknown; login: string | number };
   'joining.until': { until: string | number };
   'find.count': { count: number };
+  'keys.goTo': { name: string | number };
   'lists.homesHead': { needed: string | number };
   'lists.peopleHead': { needed: string | number };
   'lists.columns': { columns: string | number };
@@ -644,6 +643,7 @@ export interface Figures {
   'survey.theFileCannotBeRead': { error: string | number };
   'survey.measured': { area: string | number };
   'survey.guessed': { area: string | number; guessed: string };
+  'survey.addThese': { count: number };
   'survey.bringThemIn': { surfaces: number };
   'survey.materialAndUse': { material: string | number; touched: string | number };
   'buy.aDay': { amount: string | number };

@@ -21,9 +21,7 @@ const HomePage = later(() => import('../features/board/HomePage.tsx'));
 const Bench = later(() => import('../features/batches/Bench.tsx'));
 const Analyse = later(() => import('../features/recipes/Analyse.tsx'));
 const Bottles = later(() => import('../features/bottles/Bottles.tsx'));
-const Shelf = later(() => import('../features/shelf/ShelfPage.tsx'));
-const Buy = later(() => import('../features/shelf/BuyPage.tsx'));
-const Cost = later(() => import('../features/shelf/CostPage.tsx'));
+const Shelf = later(() => import('../features/shelf/ShelfPlaces.tsx'));
 const KeepApart = later(() => import('../features/keepApart/KeepApart.tsx'));
 const MayI = later(() => import('../features/keepApart/MayI.tsx'));
 const Shelves = later(() => import('../features/places/Shelves.tsx'));
@@ -76,8 +74,6 @@ const supervisors = (
     <Route path="/begin" element={<Beginning />} />
     <Route path="/people" element={<Team />} />
     <Route path="/lists" element={<Lists />} />
-    <Route path="/shelf/buy" element={<Buy />} />
-    <Route path="/shelf/cost" element={<Cost />} />
     <Route path="/company" element={<Ways />} />
   </>
 );
@@ -154,7 +150,7 @@ const ForPeople = () => {
             <Route path="/bench" element={<Bench />} />
             <Route path="/bench/analyse" element={<Analyse />} />
             <Route path="/bench/bottles" element={<Bottles />} />
-            <Route path="/shelf" element={<Shelf />} />
+            <Route path="/shelf/*" element={<Shelf />} />
             <Route path="/keep-apart" element={<KeepApart />} />
             <Route path="/keep-apart/may-i" element={<MayI />} />
             <Route path="/keep-apart/shelves" element={<Shelves />} />

@@ -4,24 +4,23 @@ import type { Place } from './places.ts';
 
 interface Props {
   places: Place[];
-  open: boolean;
   onClose: () => void;
 }
 
 const linesOf = (places: Place[]): [key: string, does: string][] => [
-  ...places.map(({ name }, i): [string, string] => [String(i + 1), w.say('shell.goTo', { name })]),
-  ['!', w.name('shell', 'firstResponseWhatToDo')],
-  ['/', w.name('shell', 'findAHome')],
-  ['n', w.name('shell', 'makeANewOneOf')],
-  ['↑ ↓', w.name('shell', 'walkThroughAListOr')],
-  ['← →', w.name('shell', 'openTheRoomBeforeOr')],
-  [w.name('shell', 'esc'), w.name('shell', 'leaveADialog')],
-  ['?', w.name('shell', 'thisList')],
+  ...places.map(({ name }, i): [string, string] => [String(i + 1), w.say('keys.goTo', { name })]),
+  ['!', w.name('keys', 'firstResponseWhatToDo')],
+  ['/', w.name('keys', 'findAHome')],
+  ['n', w.name('keys', 'makeANewOneOf')],
+  ['↑ ↓', w.name('keys', 'walkThroughAListOr')],
+  ['← →', w.name('keys', 'openTheRoomBeforeOr')],
+  [w.name('keys', 'esc'), w.name('keys', 'leaveADialog')],
+  ['?', w.name('keys', 'thisList')],
 ];
 
 /** What the keys do, everywhere. */
-export const KeyList = ({ places, open, onClose }: Props) => (
-  <Window open={open} title={w.name('shell', 'keys')} onClose={onClose}>
+const KeyList = ({ places, onClose }: Props) => (
+  <Window open title={w.name('keys', 'keys')} onClose={onClose}>
     <dl className="grid grid-cols-[64px_1fr] gap-y-2">
       {linesOf(places).map(([key, does]) => (
         <div key={key} className="contents">
@@ -34,3 +33,4 @@ export const KeyList = ({ places, open, onClose }: Props) => (
     </dl>
   </Window>
 );
+export default KeyList;

@@ -6,13 +6,13 @@ import { Mark } from '../ui/Mark.tsx';
 import { Waiting } from '../ui/parts.tsx';
 import { useKeys } from '../ui/useKeys.ts';
 import { w } from '../words/words.ts';
-import { KeyList } from './KeyList.tsx';
 import { NowStrip } from './NowStrip.tsx';
 import { PersonMenu } from './PersonMenu.tsx';
 import { later } from '../words/later.ts';
 import { placesOf, type Place } from './places.ts';
 
 const Find = later(() => import('../features/find/Find.tsx'));
+const KeyList = later(() => import('./KeyList.tsx'));
 
 /**
  * One key and one click from anywhere, for somebody who arrives in trouble: at the desk with the
@@ -83,12 +83,10 @@ export const Shell = ({ me }: { me: Me }) => {
       <Suspense fallback={<Coming />}>
         <Outlet />
       </Suspense>
-      {finding && (
-        <Suspense>
-          <Find onClose={() => find(false)} />
-        </Suspense>
-      )}
-      <KeyList places={places} open={keysShown} onClose={() => showKeys(false)} />
+      <Suspense>
+        {finding && <Find onClose={() => find(false)} />}
+        {keysShown && <KeyList places={places} onClose={() => showKeys(false)} />}
+      </Suspense>
     </div>
   );
 };

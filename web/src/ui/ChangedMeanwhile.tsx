@@ -27,23 +27,23 @@ export const ChangedMeanwhile = ({ error, onMine, onTheirs }: Props) => {
   return (
     <div role="alert" className="notice my-2">
       <p>
-        <b>{w.name('common', 'changedMeanwhile')}</b>{' '}
+        <b>{w.name('survey', 'changedMeanwhile')}</b>{' '}
         {(problem.changes ?? [])
           .slice(0, 3)
           .map((one) => changeInWords(w, one))
           .join(' ')}{' '}
         {onMine
-          ? w.name('common', 'whatYouTypedStillStands')
-          : w.name('common', 'nothingWasApproved')}
+          ? w.name('survey', 'whatYouTypedStillStands')
+          : w.name('survey', 'nothingWasApproved')}
       </p>
       <p className="mt-2 flex flex-wrap gap-3">
         {onMine && (
           <button type="button" className="btn" onClick={() => onMine(problem.revision ?? 0)}>
-            {w.name('common', 'saveMine')}
+            {w.name('survey', 'saveMine')}
           </button>
         )}
         <button type="button" className="btn" onClick={onTheirs}>
-          {onMine ? w.name('common', 'takeTheirs') : w.name('common', 'lookItOverAgain')}
+          {onMine ? w.name('survey', 'takeTheirs') : w.name('survey', 'lookItOverAgain')}
         </button>
       </p>
     </div>

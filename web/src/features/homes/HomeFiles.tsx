@@ -68,7 +68,7 @@ export const HomeFiles = ({ home }: { home: HomeDetail }) => {
           {w.name('survey', 'exportSurfacesCsv')}
         </button>
         <FileButton
-          name={w.name('homes', 'importRooms')}
+          name={w.name('survey', 'importRooms')}
           label={w.name('survey', 'aHomeOrAList')}
           accept=".json,.csv,application/json,text/csv"
           onFile={(file) => void look(file)}

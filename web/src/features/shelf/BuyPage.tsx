@@ -38,7 +38,7 @@ const saveList = (lines: readonly Line[], use: StockUse): void => {
       dateFieldOf(Math.max(use.now, line.need.orderBy!)),
       priceOf(line)?.toFixed(2) ?? '',
     ]);
-  const text = stringify([head, ...rows], { record_delimiter: '\r\n' });
+  const text = stringify([head, ...rows], { record_delimiter: '\r\n', escape_formulas: true });
   save(`${w.name('buy', 'file')}-${dateFieldOf(use.now)}.csv`, 'text/csv', text);
 };
 

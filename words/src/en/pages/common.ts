@@ -1,10 +1,4 @@
 export const common = {
-  changedMeanwhile: 'Changed meanwhile.',
-  whatYouTypedStillStands: 'What you typed still stands here.',
-  nothingWasApproved: 'Nothing was approved.',
-  saveMine: 'Save mine',
-  takeTheirs: 'Take theirs',
-  lookItOverAgain: 'Look it over again',
   choose: 'Choose …',
   rooms: 'Rooms',
   high: 'High',

@@ -1,5 +1,4 @@
 export const homes = {
-  importRooms: 'Import rooms',
   place: 'Place',
   survey: 'Survey',
   protocol: 'Protocol',
@@ -36,7 +35,6 @@ export const homes = {
   addAHome: 'Add a home',
   theHome2: 'The home',
   aHomeSProtocolBegins: 'A home’s protocol begins with its survey.',
-  add: 'Add {count, plural, =0 {them} one {this one} other {these #}}',
   yes: 'yes',
   no: 'no',
   airAndFlame: '{air}; flame: {flame}',

@@ -1,10 +1,4 @@
 export const common = {
-  changedMeanwhile: 'Cambió mientras tanto.',
-  whatYouTypedStillStands: 'Lo que usted escribió sigue aquí.',
-  nothingWasApproved: 'No se aprobó nada.',
-  saveMine: 'Guardar lo mío',
-  takeTheirs: 'Tomar lo de la otra persona',
-  lookItOverAgain: 'Revisarlo otra vez',
   choose: 'Elija …',
   rooms: 'Cuartos',
   high: 'Arriba',

@@ -1,5 +1,4 @@
 export const homes = {
-  importRooms: 'Importar cuartos',
   place: 'Lugar',
   survey: 'Inspección',
   protocol: 'Protocolo',
@@ -36,7 +35,6 @@ export const homes = {
   addAHome: 'Agregar una casa',
   theHome2: 'La casa',
   aHomeSProtocolBegins: 'El protocolo de una casa empieza con su inspección.',
-  add: 'Agregar{count, plural, =0 {las} one { esta} other { estas #}}',
   yes: 'sí',
   no: 'no',
   airAndFlame: '{air}; llama: {flame}',

@@ -79,7 +79,7 @@ export const QuickSurfaces = ({ room, onDone }: { room: RoomRow; onDone: () => v
       <WentWrong error={adding.error} />
       <p className="flex gap-3">
         <button className="btn btn--main" disabled={!ready || adding.isLoading}>
-          {w.say('homes.add', { count: noted.length })}
+          {w.say('survey.addThese', { count: noted.length })}
         </button>
         <button type="button" className="btn" onClick={onDone}>
           {w.name('survey', 'leaveIt')}
