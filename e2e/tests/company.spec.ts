@@ -221,6 +221,22 @@ test('a company begins with nothing, by keyboard alone: set-up, people, shelf, a
   await expect(page.locator('.list__row', { hasText: 'Peroxide 3 %' })).toContainText(
     '500 ml of 1 l',
   );
+  // Another container is never shown with the strength of the one before.
+  const byNow = page.getByRole('region', { name: 'Strength by now' });
+  await expect(byNow).toContainText('w/v');
+  let answer = (): void => undefined;
+  const answered = new Promise<void>((done) => {
+    answer = done;
+  });
+  await page.route(/\/strength$/, async (route) => {
+    await answered;
+    await route.continue();
+  });
+  await press(page, page.locator('.list__row', { hasText: 'Alcohol 70 %' }));
+  await expect(page.locator('.sheet .verdict__say')).toContainText('Alcohol 70 %');
+  await expect(byNow).toBeHidden();
+  answer();
+  await expect(byNow).toContainText('v/v');
   for (const one of [page, phone, client]) await one.context().close();
   test.info().annotations.push({ type: 'counted', description: JSON.stringify(counted) });
   expect(counted.acts).toBeLessThan(MOST_ACTS);

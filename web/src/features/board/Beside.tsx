@@ -65,7 +65,7 @@ const Table = ({ home, other }: { home: HomeDetail; other: HomeDetail }) => (
 export const Beside = ({ home }: { home: HomeDetail }) => {
   const { data: homes = [] } = useHomesQuery();
   const [otherId, setOther] = useState<string | null>(null);
-  const { data: other } = useHomeQuery(otherId ?? skipToken);
+  const { currentData: other } = useHomeQuery(otherId ?? skipToken);
   const others = homes.filter(({ id }) => id !== home.id);
   if (others.length === 0) return null;
   return (
@@ -78,7 +78,7 @@ export const Beside = ({ home }: { home: HomeDetail }) => {
         options={others.map(({ id, name, place }) => ({ value: id, name: `${name}, ${place}` }))}
         empty={w.name('besides', 'choose')}
       />
-      {other && other.id === otherId && <Table home={home} other={other} />}
+      {other && <Table home={home} other={other} />}
     </section>
   );
 };

@@ -27,7 +27,7 @@ const Written = ({ of }: { of: WayInLines }) => {
 
 /** How it was written before, for whoever wonders since when and by whom. */
 const Before = ({ homeId }: { homeId: string }) => {
-  const { data: before = [] } = useWayInBeforeQuery(homeId);
+  const { currentData: before = [] } = useWayInBeforeQuery(homeId);
   if (before.length === 0) return null;
   return (
     <details className="my-2">
@@ -47,7 +47,8 @@ const Before = ({ homeId }: { homeId: string }) => {
 /** How somebody gets into a home, and taking it off the list or back onto it. */
 const WayIn = ({ home, archivedAt }: { home: HomeDetail; archivedAt: number | null }) => {
   const { id, revision: seen } = home;
-  const { data } = useWayInQuery(id);
+  // Of this home only: never the door of the one that was looked at before.
+  const { currentData: data } = useWayInQuery(id);
   const [editing, edit] = useState(false);
   const [archive, { error, isLoading }] = useSetArchivedMutation();
   const to = (archived: boolean) => void archive({ id, homeId: id, seen, body: { archived } });

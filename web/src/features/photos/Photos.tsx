@@ -56,7 +56,7 @@ const Chosen = ({ of, picture, onDone }: { of: PhotosOf; picture: string; onDone
 
 /** Photos of one thing: looked at, added, taken out. */
 export const Photos = ({ of }: { of: PhotosOf }) => {
-  const { data: photos = [], error } = usePhotosQuery(of);
+  const { currentData: photos = [], error } = usePhotosQuery(of);
   const [takeOut, out] = useTakeOutPhotoMutation();
   const [picture, setPicture] = useState<string>();
   const [unreadable, setUnreadable] = useState(false);

@@ -18,7 +18,8 @@ const asBegun = (id: string, { ahead, at }: Begin, me: Me): Round => {
 export const useRoundHere = (id: string, me: Me | undefined) => {
   const { waiting, taken, joined } = useAppSelector((state) => state.outbox);
   const own = waiting.flatMap(begunOf).find(({ roundId }) => roundId === id);
-  const { data, error } = useRoundQuery(id, {
+  // Of this round only: a phone goes from one to another without leaving the page.
+  const { currentData: data, error } = useRoundQuery(id, {
     refetchOnMountOrArgChange: true,
     skip: own !== undefined,
   });

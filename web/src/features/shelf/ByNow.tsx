@@ -57,7 +57,8 @@ const ReadNow = ({ of: { id, active } }: { of: StockRow }) => {
 
 /** How strong a container probably is by now, what that rests on, and reading it anew. */
 export const ByNow = ({ of }: { of: StockRow }) => {
-  const { data, error } = useStockStrengthQuery(of.id);
+  // Of this container only: never the strength of the one that was looked at before.
+  const { currentData: data, error } = useStockStrengthQuery(of.id);
   if (error) return <WentWrong error={error} />;
   if (!data) return null;
   return (

@@ -51,8 +51,8 @@ export const Drying = () => {
   const { data: homes = [] } = useHomesQuery();
   const [chosen, choose] = useState<string | null>(null);
   const homeId = chosen ?? homes[0]?.id;
-  const { data: learnt } = useDryingQuery(homeId ?? skipToken);
-  const { data: home } = useHomeQuery(homeId ?? skipToken);
+  const { currentData: learnt } = useDryingQuery(homeId ?? skipToken);
+  const { currentData: home } = useHomeQuery(homeId ?? skipToken);
   const [takeOver, { error, isLoading }] = useTakeOverMutation();
   return (
     <section className="mt-6" aria-label={w.name('trends', 'drying')}>

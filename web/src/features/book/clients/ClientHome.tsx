@@ -133,7 +133,7 @@ const Kept = ({ of: { keeps } }: Props) => (
 
 /** What a home's client keeps, judged once everything is there. */
 const useAgainst = (homeId: string): Props | undefined => {
-  const { data: home } = useHomeQuery(homeId);
+  const { currentData: home } = useHomeQuery(homeId);
   const { data: stocks } = useStockQuery();
   const { data: me } = useMeQuery();
   const book = useBook();

@@ -107,7 +107,7 @@ const WayIn = ({ of }: { of: Round['wayIn'] }) => {
 /** What the home’s photos show: where the key is, what is not to be moved. */
 const Seen = ({ round: { homeId, joined } }: { round: Round }) => {
   const of = joined ? { what: 'home' as const, id: homeId } : skipToken;
-  const { data: photos = [] } = usePhotosQuery(of);
+  const { currentData: photos = [] } = usePhotosQuery(of);
   if (photos.length === 0) return null;
   return (
     <section className="px-5 pt-3">
