@@ -106,6 +106,7 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await shoot(page, 'analyse');
   await goTo(page, 'Shelf');
   await page.locator('.list__row').nth(1).click();
+  await page.getByRole('img', { name: /^Strength of S-0101/ }).waitFor();
   await shoot(page, 'shelf');
   await goTo(page, 'Keep apart');
   await page.getByRole('img', { name: /over an hour/ }).waitFor();
