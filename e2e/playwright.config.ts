@@ -41,7 +41,7 @@ export default defineConfig({
     },
     {
       name: 'phone',
-      testIgnore: /(board|company|protocol|steps|supervisor|twoBrowsers|widths)\.spec/,
+      testIgnore: /(board|company|lists|protocol|steps|supervisor|twoBrowsers|widths)\.spec/,
       use: { viewport: { width: 390, height: 844 }, hasTouch: true },
     },
   ],

@@ -1,6 +1,6 @@
 export * from './languages.ts';
 export * from './limits.ts';
-export { nameKey } from './nameKey.ts';
+export { alreadyHere, nameKey } from './nameKey.ts';
 export * from './pictograms.ts';
 export * from './routes.ts';
 export * from './things.ts';

@@ -38,6 +38,7 @@ export {
   surveyVocabularies,
   type SurveyLanguage,
 } from './homes/words/vocabularies.ts';
+export * from './solutions/sameSolution.ts';
 export * from './solutions/acidity.ts';
 export * from './solutions/alcohol.ts';
 export * from './solutions/analyseFormula.ts';

@@ -1,4 +1,4 @@
-import { nameKey, type Body, type BroughtHome } from '@zymostat/contract';
+import { alreadyHere, nameKey, type Body, type BroughtHome } from '@zymostat/contract';
 import { within, type Context } from '../../platform/context.ts';
 import { MOST_NAMED, problems } from '../../platform/http/problems.ts';
 import type { Person } from '../people/service.ts';
@@ -10,12 +10,8 @@ import { keepWayIn } from './wayInStore.ts';
 /** Refuses homes that are there already, or twice in the list: nobody could tell which is meant. */
 const refuseKnown = async (inside: Context, homes: readonly BroughtHome[]): Promise<void> => {
   const there = await store.allHomes(inside);
-  const taken = new Set(there.map(({ name, place }) => nameKey(name, place)));
-  const known = homes.filter(({ name, place }) => {
-    const isKnown = taken.has(nameKey(name, place));
-    taken.add(nameKey(name, place));
-    return isKnown;
-  });
+  const keyOf = ({ name, place }: Pick<BroughtHome, 'name' | 'place'>) => nameKey(name, place);
+  const known = alreadyHere(homes, there.map(keyOf), keyOf);
   const names = known.slice(0, MOST_NAMED).map(({ name, place }) => `${name}, ${place}`);
   if (known.length > 0) throw problems.conflict('already-here', { names: names.join('; ') });
 };

@@ -1,4 +1,4 @@
-import { nameKey, type Answer, type Body, type FactBody } from '@zymostat/contract';
+import { alreadyHere, nameKey, type Answer, type Body, type FactBody } from '@zymostat/contract';
 import { within, type Context } from '../../platform/context.ts';
 import { MOST_NAMED, problems } from '../../platform/http/problems.ts';
 import { append, turnToAppend } from '../records/service.ts';
@@ -82,12 +82,8 @@ const refuseKnown = async (inside: Context, people: readonly Body<'invite'>[]): 
   const open = await invitations.openInvitations(inside, new Date(inside.now()));
   const asked = open.filter(({ id }) => !own.has(id)).map(({ name }) => name);
   const here = (await store.allPeople(inside)).filter(({ leftAt }) => !leftAt);
-  const taken = new Set([...asked, ...here.map(({ name }) => name)].map((one) => nameKey(one)));
-  const known = people.filter(({ name }) => {
-    const isKnown = taken.has(nameKey(name));
-    taken.add(nameKey(name));
-    return isKnown;
-  });
+  const taken = [...asked, ...here.map(({ name }) => name)].map((name) => nameKey(name));
+  const known = alreadyHere(people, taken, ({ name }) => nameKey(name));
   const names = known.slice(0, MOST_NAMED).map(({ name }) => name);
   if (known.length > 0) throw problems.conflict('already-here', { names: names.join(', ') });
 };

@@ -2,7 +2,8 @@ import type { Body, StockRow } from '@zymostat/contract';
 import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
 import type { Person } from '../people/service.ts';
-import { append, turnToAppend } from '../records/service.ts';
+import { turnToAppend } from '../records/service.ts';
+import { tellReceived } from './received.ts';
 import * as store from './store.ts';
 
 export { draw } from './shelf.ts';
@@ -20,36 +21,19 @@ export const addProduct = async (
   const id = context.newId();
   await within(context, async (inside) => {
     await turnToAppend(inside);
-    await store.turnToNumber(inside);
     const code = productCode((await store.countOfProducts(inside)) + 1);
+    const sold = { active: 'registered product', strength: 1 } as const;
     await store.addStock(inside, {
       id,
       code,
-      active: 'registered product',
-      strength: 1,
+      ...sold,
       ...fields,
       left: fields.volume,
       expiresAt: new Date(expiresAt),
     } as Parameters<typeof store.addStock>[1]);
     const { name, volume } = fields;
-    await append(inside, {
-      kind: 'stock-received',
-      factId: inside.newId(),
-      at: inside.now(),
-      home: null,
-      person,
-      body: {
-        stockId: id,
-        code,
-        name,
-        active: 'registered product',
-        strength: 1,
-        volume,
-        expiresAt,
-        lot: null,
-        supplier: null,
-      },
-    });
+    const said = { stockId: id, code, name, ...sold, volume, expiresAt };
+    await tellReceived(inside, { ...said, lot: null, supplier: null }, person);
   });
   return (await store.stockById(context, id))!;
 };

@@ -11,6 +11,7 @@ import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
 import type { Person } from '../people/service.ts';
 import { append, turnToAppend } from '../records/service.ts';
+import { tellReceived } from './received.ts';
 import * as store from './store.ts';
 import type { StockContainer } from './store.ts';
 
@@ -39,14 +40,7 @@ const receiveOne = async (
   const receivedAt = new Date(inside.now());
   await store.addStock(inside, { ...container, receivedAt });
   const { pricePerLitre: __, ...said } = fields;
-  await append(inside, {
-    kind: 'stock-received',
-    factId: inside.newId(),
-    at: inside.now(),
-    home: null,
-    person,
-    body: { stockId: id, code, ...said, expiresAt },
-  });
+  await tellReceived(inside, { stockId: id, code, ...said, expiresAt }, person);
   return id;
 };
 

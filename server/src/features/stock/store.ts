@@ -99,10 +99,3 @@ export const changeProduct = async (
   id: string,
   fields: Partial<StockContainer>,
 ): Promise<void> => void (await db.getRepository(StockEntity).update({ id }, fields as never));
-
-/** Any fixed number: products are numbered one after the other. */
-const NUMBERING = 712_2029;
-const takeNumber = prepared('number products', 'SELECT pg_advisory_xact_lock($1)');
-/** Waits for one's turn to number a product, kept for the rest of the transaction. */
-export const turnToNumber = async ({ db }: Context): Promise<void> =>
-  void (await takeNumber(db, [NUMBERING]));

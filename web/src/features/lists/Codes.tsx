@@ -4,6 +4,7 @@ import { momentOf } from '../../ui/times.ts';
 import { Verdict } from '../../ui/parts.tsx';
 import { QrCode } from '../../ui/QrCode.tsx';
 import { w } from '../../words/words.ts';
+import { joinLink } from '../team/joinLink.ts';
 
 /** The codes of people who were asked in together, told this once: to be printed and cut up. */
 export const Codes = ({ of }: { of: Answer<'inviteMany'> }) => (
@@ -18,7 +19,7 @@ export const Codes = ({ of }: { of: Answer<'inviteMany'> }) => (
     </Verdict>
     <ul className="list">
       {of.map(({ id, name, role, code }) => {
-        const link = `${location.origin}/join#${code}`;
+        const link = joinLink(code);
         return (
           <li key={id} className="flex items-center gap-5 py-2">
             <QrCode text={link} size={84} alt={link} />

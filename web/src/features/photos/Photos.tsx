@@ -3,6 +3,7 @@ import { useState } from 'react';
 import * as v from 'valibot';
 import { FileButton } from '../../ui/FileButton.tsx';
 import { TextControl } from '../../ui/form/controls.tsx';
+import { EndLine } from '../../ui/form/EndLine.tsx';
 import { Form } from '../../ui/form/Form.tsx';
 import { maybeLine } from '../../ui/form/lines.ts';
 import { useFormOf } from '../../ui/form/useFormOf.ts';
@@ -41,15 +42,13 @@ const Chosen = ({ of, picture, onDone }: { of: PhotosOf; picture: string; onDone
       />
       <p className="small soft">{w.name('photos', 'bare')}</p>
       <TextControl of={form.control} name="says" label={w.name('photos', 'says')} autoFocus />
-      <WentWrong error={error} />
-      <p className="flex gap-3">
-        <button className="btn btn--main" disabled={isLoading}>
-          {w.name('photos', 'keep')}
-        </button>
-        <button type="button" className="btn" onClick={onDone}>
-          {w.name('photos', 'leaveIt')}
-        </button>
-      </p>
+      <EndLine
+        put={w.name('photos', 'keep')}
+        leave={w.name('photos', 'leaveIt')}
+        error={error}
+        busy={isLoading}
+        onLeave={onDone}
+      />
     </Form>
   );
 };

@@ -1,5 +1,5 @@
 import type { PlaceRow } from '@zymostat/contract';
-import { parseFigure } from '@zymostat/core';
+import { parseFigure, sameSolution, type OfStrength } from '@zymostat/core';
 import { useState } from 'react';
 import { TextField } from '../../ui/form/Field.tsx';
 import { Form } from '../../ui/form/Form.tsx';
@@ -7,7 +7,6 @@ import { WentWrong } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
 import { useBatchesQuery } from '../batches/api.ts';
 import { useSetPlaceMutation } from './api.ts';
-import { isSame, type Solution } from './missing.ts';
 import { solutionName } from './Restock.tsx';
 
 const MOST = 50;
@@ -20,11 +19,12 @@ const countIn = (text: string): number | null => {
 };
 
 /** Every solution that belongs here already or that is poured. */
-const useSolutions = ({ belongs }: PlaceRow): Solution[] => {
+const useSolutions = ({ belongs }: PlaceRow): OfStrength[] => {
   const { data: batches = [] } = useBatchesQuery();
-  const known: Solution[] = [];
+  const known: OfStrength[] = [];
   for (const { active, strength } of [...belongs, ...batches])
-    if (!known.some((one) => isSame(one, { active, strength }))) known.push({ active, strength });
+    if (!known.some((one) => sameSolution(one, { active, strength })))
+      known.push({ active, strength });
   return known;
 };
 
@@ -34,8 +34,9 @@ export const PlaceFor = ({ place, onDone }: { place: PlaceRow; onDone: () => voi
   const [whose, setWhose] = useState(place.whose ?? '');
   const [typed, type] = useState<Record<string, string>>({});
   const [setPlace, { error, isLoading }] = useSetPlaceMutation();
-  const textOf = (of: Solution): string =>
-    typed[solutionName(of)] ?? String(place.belongs.find((one) => isSame(one, of))?.count ?? '');
+  const textOf = (of: OfStrength): string =>
+    typed[solutionName(of)] ??
+    String(place.belongs.find((one) => sameSolution(one, of))?.count ?? '');
   const counts = solutions.map((of) => ({ ...of, count: countIn(textOf(of)) }));
   const save = async () => {
     if (counts.some(({ count }) => count === null)) return;

@@ -1,11 +1,12 @@
 import type { PlaceRow } from '@zymostat/contract';
+import type { OfStrength } from '@zymostat/core';
 import { strengthOf } from '@zymostat/words';
 import { listOf } from '../../words/list.ts';
 import { w } from '../../words/words.ts';
 import { useBottlesQuery } from '../batches/api.ts';
-import { missingIn, type Solution } from './missing.ts';
+import { missingIn } from './missing.ts';
 
-export const solutionName = ({ active, strength }: Solution): string =>
+export const solutionName = ({ active, strength }: OfStrength): string =>
   `${w.name('active', active)} ${strengthOf(w, active, strength)}`;
 
 /** What is missing of what belongs in a place, and which bottles could be put in. */

@@ -1,23 +1,14 @@
 import type { BottleRow, PlaceRow } from '@zymostat/contract';
-import type { Active } from '@zymostat/core';
+import { sameSolution, type OfStrength } from '@zymostat/core';
 
-export interface Solution {
-  active: Active;
-  strength: number;
-}
-export interface Missing extends Solution {
+export interface Missing extends OfStrength {
   count: number;
   /** Bottles of it that stand nowhere yet. */
   free: BottleRow[];
 }
 
-/** Closer than this two strengths are the same. */
-const SAME = 1e-4;
-export const isSame = (a: Solution, b: Solution): boolean =>
-  a.active === b.active && Math.abs(a.strength - b.strength) < SAME;
-
-const holds = ({ heldSinceWash }: BottleRow, of: Solution): boolean =>
-  heldSinceWash !== null && isSame(heldSinceWash, of);
+const holds = ({ heldSinceWash }: BottleRow, of: OfStrength): boolean =>
+  heldSinceWash !== null && sameSolution(heldSinceWash, of);
 
 /** What belongs in a place and is not there, with the bottles that could be put in. */
 export const missingIn = (

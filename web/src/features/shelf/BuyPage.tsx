@@ -6,13 +6,13 @@ import { useState } from 'react';
 import { useMeQuery } from '../../api/me.ts';
 import { inMetric } from '../../ui/amounts.ts';
 import { TextField } from '../../ui/form/Field.tsx';
-import { StandingNote, Waiting, WentWrong } from '../../ui/parts.tsx';
+import { StandingNote } from '../../ui/parts.tsx';
 import { save } from '../../ui/saveFile.ts';
 import { dateFieldOf } from '../../ui/times.ts';
 import { w } from '../../words/words.ts';
-import { useStockQuery, useStockUseQuery } from '../stock/api.ts';
 import { linesOf, priceOf, type Days, type Line } from './buyLines.ts';
 import { BuyRow } from './BuyRow.tsx';
+import type { LastWeeksProps } from './LastWeeks.tsx';
 import { ShelfTabs } from './ShelfTabs.tsx';
 import { Tomorrow } from './Tomorrow.tsx';
 
@@ -46,7 +46,7 @@ const List = ({ stocks, use, days }: ListProps) => {
   const { data: me } = useMeQuery();
   const lines = days ? linesOf(stocks, use, days) : [];
   return (
-    <section className="sheet" aria-label={w.name('buy', 'list')}>
+    <section className="sheet printed" aria-label={w.name('buy', 'list')}>
       <div className="headline">
         <h2>{w.name('buy', 'list')}</h2>
         <span className="flex gap-4">
@@ -85,14 +85,15 @@ interface ListProps {
   days: Days | null;
 }
 
-const Shown = ({ stocks, use }: { stocks: StockRow[]; use: StockUse }) => {
+/** What to buy and by when, at the pace of the heaviest of the last weeks. */
+const BuyPage = ({ stocks, use }: LastWeeksProps) => {
   const [lead, setLead] = useState('7');
   const [cover, setCover] = useState('28');
   const [leadDays, coverDays] = [daysIn(lead), daysIn(cover)];
   const days = leadDays !== null && coverDays !== null ? { leadDays, coverDays } : null;
   const check = (text: string) => (daysIn(text) === null ? w.name('buy', 'daysAllowed') : null);
   return (
-    <main className="leaves leaves--even printed-whole">
+    <main className="leaves leaves--even">
       <section className="leaf" aria-label={w.name('shelf', 'toBuy')}>
         <div className="headline">
           <h1>{w.name('shelf', 'toBuy')}</h1>
@@ -118,19 +119,6 @@ const Shown = ({ stocks, use }: { stocks: StockRow[]; use: StockUse }) => {
         <Tomorrow use={use} />
       </section>
       <List use={use} days={days} stocks={stocks} />
-    </main>
-  );
-};
-
-/** What to buy and by when, at the pace of the heaviest of the last weeks. */
-const BuyPage = () => {
-  const { data: stocks, error } = useStockQuery();
-  const { data: use, error: failed } = useStockUseQuery();
-  if (stocks && use) return <Shown stocks={stocks} use={use} />;
-  return (
-    <main className="px-6">
-      <WentWrong error={error ?? failed} />
-      <Waiting what={w.name('shell', 'thePage')} />
     </main>
   );
 };

@@ -14,10 +14,10 @@ import { useMeQuery } from '../../api/me.ts';
 import { inMetric } from '../../ui/amounts.ts';
 import { TextField } from '../../ui/form/Field.tsx';
 import { money } from '../../ui/money.ts';
-import { StandingNote, Waiting, WentWrong } from '../../ui/parts.tsx';
+import { StandingNote } from '../../ui/parts.tsx';
 import { w } from '../../words/words.ts';
-import { useStockQuery, useStockUseQuery } from '../stock/api.ts';
 import { solutionsOf, type Solution } from './kinds.ts';
+import type { LastWeeksProps } from './LastWeeks.tsx';
 import { ShelfTabs } from './ShelfTabs.tsx';
 
 interface Costed {
@@ -143,7 +143,8 @@ const PerVisit = ({ spent, litres, visits, currency }: Totals) => {
   );
 };
 
-const Shown = ({ stocks, use }: { stocks: StockRow[]; use: StockUse }) => {
+/** What the last four weeks cost: liquids by what was paid for them, minutes by the rounds. */
+const CostPage = ({ stocks, use }: LastWeeksProps) => {
   const { data: me } = useMeQuery();
   const currency = me?.company.currency;
   const costed = costedOf(stocks, use);
@@ -173,19 +174,6 @@ const Shown = ({ stocks, use }: { stocks: StockRow[]; use: StockUse }) => {
         )}
         <StandingNote />
       </section>
-    </main>
-  );
-};
-
-/** What the last four weeks cost: liquids by what was paid for them, minutes by the rounds. */
-const CostPage = () => {
-  const { data: stocks, error } = useStockQuery();
-  const { data: use, error: failed } = useStockUseQuery();
-  if (stocks && use) return <Shown stocks={stocks} use={use} />;
-  return (
-    <main className="px-6">
-      <WentWrong error={error ?? failed} />
-      <Waiting what={w.name('shell', 'thePage')} />
     </main>
   );
 };

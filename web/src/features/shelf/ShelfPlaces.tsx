@@ -2,6 +2,7 @@ import { Navigate, Route, Routes } from 'react-router';
 import { useMeQuery } from '../../api/me.ts';
 import BuyPage from './BuyPage.tsx';
 import CostPage from './CostPage.tsx';
+import { LastWeeks } from './LastWeeks.tsx';
 import ShelfPage from './ShelfPage.tsx';
 
 /** What the shelf holds; for supervisors also what it will need, and what it costs. */
@@ -11,8 +12,8 @@ const ShelfPlaces = () => {
   return (
     <Routes>
       <Route index element={<ShelfPage />} />
-      {supervisor && <Route path="buy" element={<BuyPage />} />}
-      {supervisor && <Route path="cost" element={<CostPage />} />}
+      {supervisor && <Route path="buy" element={<LastWeeks page={BuyPage} />} />}
+      {supervisor && <Route path="cost" element={<LastWeeks page={CostPage} />} />}
       <Route path="*" element={<Navigate to="/shelf" replace />} />
     </Routes>
   );

@@ -1,5 +1,5 @@
 import type { StockUse } from '@zymostat/contract';
-import { mostOnWeekday } from '@zymostat/core';
+import { mostOnWeekday, sameSolution } from '@zymostat/core';
 import { strengthOf } from '@zymostat/words';
 import { inMetric } from '../../ui/amounts.ts';
 import { dateFieldOf, weekdayName } from '../../ui/times.ts';
@@ -10,8 +10,6 @@ import { byStanding } from '../batches/standing.ts';
 import { solutionsOf, type Solution } from './kinds.ts';
 
 const DAY_MS = 86_400_000;
-/** Closer than this two strengths are the same. */
-const SAME_STRENGTH = 1e-4;
 const weekdayOf = (at: number): number => new Date(at).getDay();
 
 interface Morning {
@@ -38,14 +36,9 @@ export const Tomorrow = ({ use }: { use: StockUse }) => {
   const tomorrow = use.now + DAY_MS;
   const { inUse } = byStanding(batches, bottles, use.now);
   const morning = morningOf(use, tomorrow);
-  const keeping = ({ active, strength }: Solution): string[] =>
+  const keeping = (of: Solution): string[] =>
     inUse
-      .filter(
-        (one) =>
-          one.active === active &&
-          Math.abs(one.strength - strength) < SAME_STRENGTH &&
-          one.discardAfter > tomorrow,
-      )
+      .filter((one) => sameSolution(one, of) && one.discardAfter > tomorrow)
       .map(({ code }) => code);
   return (
     <section className="mt-5" aria-label={w.name('buy', 'pourTomorrow')}>

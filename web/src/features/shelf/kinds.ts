@@ -1,5 +1,5 @@
 import type { StockRow, StockUse } from '@zymostat/contract';
-import type { Active } from '@zymostat/core';
+import { sameSolution, type Active } from '@zymostat/core';
 
 /** All containers of the same, as one buys them, and what was poured of them. */
 export interface Kind {
@@ -50,15 +50,11 @@ export interface Solution {
 
 /** What was mixed lately, by what is in it and how strong. */
 export const solutionsOf = ({ poured }: StockUse): Solution[] => {
-  const byKey = new Map<string, StockUse['poured']>();
+  const solutions: Solution[] = [];
   for (const one of poured) {
-    const key = `${one.active} ${one.strength.toFixed(4)}`;
-    byKey.set(key, [...(byKey.get(key) ?? []), one]);
+    const known = solutions.find((other) => sameSolution(one, other));
+    if (known) known.poured.push(one);
+    else solutions.push({ key: one.stockId + one.at, ...one, poured: [one] });
   }
-  return [...byKey].map(([key, own]) => ({
-    key,
-    active: own[0]!.active,
-    strength: own[0]!.strength,
-    poured: own,
-  }));
+  return solutions;
 };

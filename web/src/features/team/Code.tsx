@@ -5,12 +5,12 @@ import { Verdict } from '../../ui/parts.tsx';
 import { QrCode } from '../../ui/QrCode.tsx';
 import { momentOf } from '../../ui/times.ts';
 import { w } from '../../words/words.ts';
+import { joinLink } from './joinLink.ts';
 
 /** A code, told this once: as a picture, as a link and to be read out. */
 export const Code = ({ of: { name, code, expiresAt, for: what } }: { of: Answer<'invite'> }) => {
   const [copied, setCopied] = useState(false);
-  // Behind the address, where no server writes it down.
-  const link = `${location.origin}/join#${code}`;
+  const link = joinLink(code);
   const copy = async () => {
     await navigator.clipboard.writeText(link);
     setCopied(true);

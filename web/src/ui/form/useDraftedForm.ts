@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import type { FieldValues } from 'react-hook-form';
 import type * as v from 'valibot';
-import { draftOf, dropDraft, hasDraft, useDraft } from './useDraft.ts';
+import { draftNamed, dropDraft } from '../drafts.ts';
+import { draftOf, useDraft } from './useDraft.ts';
 import { useFormOf, type FormOf } from './useFormOf.ts';
 
 export interface Drafted<In extends FieldValues, Out> {
@@ -26,7 +27,7 @@ export const useDraftedForm = <In extends FieldValues, Out extends FieldValues>(
   schema: v.GenericSchema<In, Out>,
   begins: In,
 ): Drafted<In, Out> => {
-  const [goesOn, setGoesOn] = useState(() => name !== null && hasDraft(name));
+  const [goesOn, setGoesOn] = useState(() => name !== null && draftNamed(name) !== null);
   const form = useFormOf<In, Out>(schema, name === null ? begins : draftOf(name, begins));
   useDraft(name, form, NOTHING_SECRET);
   const done = () => {

@@ -5,7 +5,8 @@ import { useState } from 'react';
 import { useMeQuery } from '../../../api/me.ts';
 import { useBook } from '../../../api/useBook.ts';
 import { Severity, Waiting, WentWrong } from '../../../ui/parts.tsx';
-import { dropKept, useKept } from '../../../ui/useKept.ts';
+import { dropDraft } from '../../../ui/drafts.ts';
+import { useKept } from '../../../ui/useKept.ts';
 import { w } from '../../../words/words.ts';
 import { useShelf } from '../../stock/useShelf.ts';
 import { BatchRule } from '../BatchRule.tsx';
@@ -107,8 +108,8 @@ const useHow = () => {
   const setHow = (next: How | null) => {
     keep(next);
     if (next !== null) return;
-    dropKept(POURED_DRAFT);
-    dropKept(TARED_DRAFT);
+    dropDraft(POURED_DRAFT);
+    dropDraft(TARED_DRAFT);
   };
   return [how, setHow] as const;
 };

@@ -14,7 +14,8 @@ import {
 } from '@zymostat/core';
 import { percent } from '@zymostat/words';
 import { useAppSelector } from '../../../store/store.ts';
-import { dropKept, useKept } from '../../../ui/useKept.ts';
+import { dropDraft } from '../../../ui/drafts.ts';
+import { useKept } from '../../../ui/useKept.ts';
 import { w } from '../../../words/words.ts';
 import { usePourBatchMutation } from '../api.ts';
 
@@ -123,8 +124,8 @@ export const useRecordBatch = (
     const body = { stockId: stock.id, strength, purpose, volume };
     const result = await pourBatch(weighed ? { ...body, weighed } : body);
     if (!result.data) return;
-    dropKept(POUR_DRAFT);
-    dropKept(POURED_DRAFT);
+    dropDraft(POUR_DRAFT);
+    dropDraft(POURED_DRAFT);
     onPoured(result.data);
   };
   return { record, error, isLoading };

@@ -8,7 +8,8 @@ import {
 } from '../../../ui/form/controls.tsx';
 import { FieldNote } from '../../../ui/form/Field.tsx';
 import { Form, useTried } from '../../../ui/form/Form.tsx';
-import { draftOf, dropDraft, useDraft } from '../../../ui/form/useDraft.ts';
+import { dropDraft } from '../../../ui/drafts.ts';
+import { draftOf, useDraft } from '../../../ui/form/useDraft.ts';
 import { useFormOf } from '../../../ui/form/useFormOf.ts';
 import { WentWrong } from '../../../ui/parts.tsx';
 import { countryOptions, currencyName } from '../../../ui/places.ts';

@@ -1,6 +1,7 @@
 import { noteSurface, readSurfaces, type MaterialId } from '@zymostat/core';
 import { useState } from 'react';
-import { dropKept, useKept } from '../../../ui/useKept.ts';
+import { dropDraft } from '../../../ui/drafts.ts';
+import { useKept } from '../../../ui/useKept.ts';
 import { useAddSurfaceMutation } from '../surveyApi.ts';
 
 const keyOf = (name: string) => name.toLowerCase();
@@ -35,7 +36,7 @@ export const useQuickList = (roomId: string, onDone: () => void) => {
       left = without(left, surface.name);
       setText(left);
     }
-    dropKept(draft);
+    dropDraft(draft);
     onDone();
   };
   const choose = (name: string, id: MaterialId) => setMaterials({ ...materials, [name]: id });

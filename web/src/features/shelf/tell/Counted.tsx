@@ -6,7 +6,7 @@ import { maybeLine, volumeLine } from '../../../ui/form/lines.ts';
 import { useFormOf } from '../../../ui/form/useFormOf.ts';
 import { inMetric } from '../../../ui/amounts.ts';
 import { w } from '../../../words/words.ts';
-import { EndLine } from './EndLine.tsx';
+import { RecordLine } from './RecordLine.tsx';
 import { useTell, type AskProps } from './useTell.ts';
 
 const countForm = v.object({ volume: volumeLine(litres(100)), why: maybeLine });
@@ -15,17 +15,17 @@ type Read = v.InferOutput<typeof countForm>;
 
 /** How much is left in it, and why that differs. */
 export const Counted = (props: AskProps) => {
-  const { put, error, isLoading } = useTell(props);
+  const telling = useTell(props);
   const before = { volume: inMetric(props.of.left), why: '' };
   const { control, handleSubmit } = useFormOf<Lines, Read>(countForm, before);
   return (
     <Form
       className="grid max-w-[420px] gap-3"
-      onSubmit={handleSubmit((read) => put({ did: 'counted', ...read }))}
+      onSubmit={handleSubmit((read) => telling.put({ did: 'counted', ...read }))}
     >
       <TextControl of={control} name="volume" label={w.name('shelf', 'counted')} figure autoFocus />
       <TextControl of={control} name="why" label={w.name('shelf', 'why')} />
-      <EndLine error={error} busy={isLoading} onLeave={props.onDone} />
+      <RecordLine of={telling} onDone={props.onDone} />
     </Form>
   );
 };

@@ -4,7 +4,7 @@ import { Form } from '../../../ui/form/Form.tsx';
 import { maybeLine } from '../../../ui/form/lines.ts';
 import { useFormOf } from '../../../ui/form/useFormOf.ts';
 import { w } from '../../../words/words.ts';
-import { EndLine } from './EndLine.tsx';
+import { RecordLine } from './RecordLine.tsx';
 import { useTell, type AskProps } from './useTell.ts';
 
 const goneForm = v.object({ why: maybeLine });
@@ -13,15 +13,15 @@ type Read = v.InferOutput<typeof goneForm>;
 
 /** Where it was discarded to. */
 export const Gone = (props: AskProps) => {
-  const { put, error, isLoading } = useTell(props);
+  const telling = useTell(props);
   const { control, handleSubmit } = useFormOf<Lines, Read>(goneForm, { why: '' });
   return (
     <Form
       className="grid max-w-[420px] gap-3"
-      onSubmit={handleSubmit((read) => put({ did: 'discarded', ...read }))}
+      onSubmit={handleSubmit((read) => telling.put({ did: 'discarded', ...read }))}
     >
       <TextControl of={control} name="why" label={w.name('shelf', 'where')} autoFocus />
-      <EndLine error={error} busy={isLoading} onLeave={props.onDone} />
+      <RecordLine of={telling} onDone={props.onDone} />
     </Form>
   );
 };

@@ -5,7 +5,7 @@ import { maybeLine } from '../../../ui/form/lines.ts';
 import { useFormOf } from '../../../ui/form/useFormOf.ts';
 import { w } from '../../../words/words.ts';
 import { choiceOf, keptChoices, keptOptions, storageOf, type KeptChoice } from '../keptForm.ts';
-import { EndLine } from './EndLine.tsx';
+import { RecordLine } from './RecordLine.tsx';
 import { useTell, type AskProps } from './useTell.ts';
 
 const movedForm = v.object({ why: maybeLine, kept: v.picklist(keptChoices) });
@@ -14,14 +14,14 @@ type Read = v.InferOutput<typeof movedForm>;
 
 /** Where it stands now, and how it is kept there. */
 export const Moved = (props: AskProps) => {
-  const { put, error, isLoading } = useTell(props);
+  const telling = useTell(props);
   const before = { why: '', kept: choiceOf(props.of.storage) };
   const { control, handleSubmit } = useFormOf<Lines, Read>(movedForm, before);
   return (
     <Form
       className="grid max-w-[420px] gap-3"
       onSubmit={handleSubmit(({ why, kept }) =>
-        put({ did: 'moved', why, storage: storageOf(kept) }),
+        telling.put({ did: 'moved', why, storage: storageOf(kept) }),
       )}
     >
       <TextControl of={control} name="why" label={w.name('shelf', 'whereTo')} autoFocus />
@@ -31,7 +31,7 @@ export const Moved = (props: AskProps) => {
         label={w.name('shelf', 'keeps')}
         options={keptOptions()}
       />
-      <EndLine error={error} busy={isLoading} onLeave={props.onDone} />
+      <RecordLine of={telling} onDone={props.onDone} />
     </Form>
   );
 };

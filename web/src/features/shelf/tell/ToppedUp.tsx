@@ -7,7 +7,7 @@ import { volumeLine } from '../../../ui/form/lines.ts';
 import { useFormOf } from '../../../ui/form/useFormOf.ts';
 import { w } from '../../../words/words.ts';
 import { useShelf } from '../../stock/useShelf.ts';
-import { EndLine } from './EndLine.tsx';
+import { RecordLine } from './RecordLine.tsx';
 import { useTell, type AskProps } from './useTell.ts';
 
 const topForm = v.object({ from: v.string(), volume: volumeLine(litres(100)) });
@@ -17,7 +17,7 @@ type Read = v.InferOutput<typeof topForm>;
 /** From which container of the same it was topped up, and with how much. */
 export const ToppedUp = (props: AskProps) => {
   const { of, onDone } = props;
-  const { put, error, isLoading } = useTell(props);
+  const telling = useTell(props);
   const same = (useShelf() ?? []).filter(
     ({ id, active, strength }) => id !== of.id && active === of.active && strength === of.strength,
   );
@@ -35,7 +35,7 @@ export const ToppedUp = (props: AskProps) => {
   return (
     <Form
       className="grid max-w-[420px] gap-3"
-      onSubmit={handleSubmit((read) => put({ did: 'topped', ...read }))}
+      onSubmit={handleSubmit((read) => telling.put({ did: 'topped', ...read }))}
     >
       <ChoiceControl<Lines, string>
         of={control}
@@ -47,7 +47,7 @@ export const ToppedUp = (props: AskProps) => {
         }))}
       />
       <TextControl of={control} name="volume" label={w.name('shelf', 'topUpWith')} figure />
-      <EndLine error={error} busy={isLoading} onLeave={onDone} />
+      <RecordLine of={telling} onDone={onDone} />
     </Form>
   );
 };

@@ -18,3 +18,4 @@ export const useTell = ({ of, onDone }: AskProps) => {
   };
   return { put, error, isLoading };
 };
+export type Telling = Pick<ReturnType<typeof useTell>, 'error' | 'isLoading'>;

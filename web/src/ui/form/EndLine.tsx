@@ -1,22 +1,24 @@
-import { WentWrong } from '../../../ui/parts.tsx';
-import { w } from '../../../words/words.ts';
+import { WentWrong } from '../parts.tsx';
 
 interface Props {
+  /** What the two buttons say. */
+  put: string;
+  leave: string;
   error: unknown;
   busy: boolean;
   onLeave: () => void;
 }
 
-/** Puts it on record, or leaves it. */
-export const EndLine = ({ error, busy, onLeave }: Props) => (
+/** The end of a form: what went wrong, sending it off, or leaving it. */
+export const EndLine = ({ put, leave, error, busy, onLeave }: Props) => (
   <>
     <WentWrong error={error} />
     <p className="flex gap-3">
       <button className="btn btn--main" disabled={busy}>
-        {w.name('shelf', 'putOnRecord')}
+        {put}
       </button>
       <button type="button" className="btn" onClick={onLeave}>
-        {w.name('shelf', 'leaveIt')}
+        {leave}
       </button>
     </p>
   </>
