@@ -19,6 +19,14 @@ export const schools = {
   scents: ['scent', 'booster'],
   bleach: ['not-carried', 'named-cases'],
   mildew: ['peroxide', 'alcohol', 'bleach'],
+  /** Soap film: detergent, rinse, then vinegar; or both in one, two to one at most. */
+  vinegarAndWashingUp: ['rinsed-between', 'two-to-one'],
+  /** A smell in a drain. */
+  drainSmell: ['brush-and-water', 'soda-then-flush'],
+  /** What may be washed with. */
+  castile: ['never-before-acid', 'not-carried'],
+  /** Water for what is kept without alcohol. */
+  boiledWater: ['boiled', 'tap'],
 } as const;
 
 export type HouseQuestion = keyof typeof schools;
@@ -37,6 +45,10 @@ export const cautiousRules: HouseRules = {
   scents: 'scent',
   bleach: 'not-carried',
   mildew: 'peroxide',
+  vinegarAndWashingUp: 'rinsed-between',
+  drainSmell: 'brush-and-water',
+  castile: 'never-before-acid',
+  boiledWater: 'boiled',
 };
 
 /**

@@ -5,6 +5,7 @@ import type { IngredientId } from '../reference/ingredients.ts';
 import type { MaterialId } from '../reference/materials.ts';
 import type { Route, Severity } from '../reference/neverCombine.ts';
 import type { ProductId } from '../reference/products.ts';
+import type { JobBareCode, JobFigures } from './jobFigures.ts';
 import type {
   Bare,
   Beside,
@@ -83,7 +84,8 @@ export type BareCode =
   | 'nothing-to-do'
   | 'stock-missing'
   | 'care-not-accepted'
-  | 'refused-on-the-phone';
+  | 'refused-on-the-phone'
+  | JobBareCode;
 
 /**
  * The figures of each reason: SI, fractions, codes, times in ms since 1970. Codes are stable:
@@ -93,7 +95,8 @@ export interface ReasonFigures
   extends
     Record<MaterialCode, OnMaterial>,
     Record<SituationCode, { family: Family }>,
-    Record<BareCode, Bare> {
+    Record<BareCode, Bare>,
+    JobFigures {
   // strength and contact time
   'contact-by-evidence': Timed;
   'contact-by-house-rule': Timed;

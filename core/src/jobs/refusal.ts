@@ -1,0 +1,46 @@
+import type { JobRow } from '../reference/jobRows.ts';
+import { refusals, type Asker, type Refusal } from '../reference/refusals.ts';
+import { english } from './words/en.ts';
+import { spanish } from './words/es.ts';
+
+/** What this tool does not do, found in what somebody wrote: what, whom to ask, by which words. */
+export interface Refused {
+  what: Refusal;
+  ask: Asker;
+  found: string;
+  row: JobRow;
+}
+
+const bare = (text: string): string =>
+  text
+    .normalize('NFD')
+    .replace(/\p{Mn}/gu, '')
+    .toLowerCase()
+    .replace(/[-\s]+/g, ' ');
+
+const wordsIn = (text: string): string => ` ${bare(text).replace(/[^\p{L}\p{N}.]+/gu, ' ')} `;
+
+const vocabularies = [english, spanish];
+const holders = vocabularies.flatMap((one) => one.holders.map(bare));
+
+/** The longest words first: "child seat straps" before "straps". */
+const names = vocabularies
+  .flatMap(({ refused }) =>
+    (Object.entries(refused) as [Refusal, readonly string[]][]).flatMap(([what, called]) =>
+      called.map((name) => ({ what, name, bare: ` ${bare(name)} ` })),
+    ),
+  )
+  .sort((a, b) => b.bare.length - a.bare.length);
+
+/**
+ * Whether something that somebody typed is not a job of this tool, in either language; whatever
+ * only holds such a thing is a surface. Whom to ask instead is part of the answer. Never throws.
+ */
+export const refusedIn = (text: string): Refused | null => {
+  const words = wordsIn(text);
+  if (holders.some((holder) => words.includes(` ${holder} `))) return null;
+  const found = names.find((one) => words.includes(one.bare));
+  if (!found) return null;
+  const { row, ask } = refusals[found.what];
+  return { what: found.what, ask, found: found.name, row };
+};

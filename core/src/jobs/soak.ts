@@ -1,0 +1,48 @@
+import type { GenericActive } from '../domain/families.ts';
+import type { Thing } from '../domain/things.ts';
+import { activeFacts } from '../families/index.ts';
+import { washAt } from '../reference/clothCare.ts';
+import type { JobRow } from '../reference/jobRows.ts';
+import { soaks, type AfterSoak, type Soak } from '../reference/soaks.ts';
+import { onlyIf, plain, type JobStep } from './jobStep.ts';
+
+/** A row of the trade for a thing in a bath of that family. */
+export const soakFor = (thing: Thing, { active }: { active: GenericActive }): Soak | undefined => {
+  const { family } = activeFacts[active];
+  return soaks.find(
+    (one) => (one.things as readonly Thing[]).includes(thing) && one.family === family,
+  );
+};
+
+const afterSteps: Record<AfterSoak, JobStep[]> = {
+  'air-dry': plain('air-dry'),
+  'rinse-dry': plain('rinse-well', 'dry-cloth'),
+  'rinse-well-dry': plain('rinse-well', 'air-dry'),
+  'wash-hot': [{ code: 'wash-hot', figures: { temperature: washAt.home } }],
+  'hang-dry': plain('rinse-well', 'hang-dry'),
+};
+
+const afterRows: Partial<Record<AfterSoak, JobRow>> = {
+  'wash-hot': 'cloth-wash',
+  'hang-dry': 'brush-hang',
+};
+
+/** What is done with it, in order. */
+export const soakSteps = (
+  soak: Soak,
+  { strength, pour, seconds }: { strength: number; pour: number; seconds: number },
+): JobStep[] => [
+  ...plain('gloves', 'nothing-else-in-it'),
+  ...onlyIf(soak.family === 'alcohol', { code: 'no-flame' }),
+  { code: 'fill-bath', figures: { volume: pour, strength } },
+  ...plain('submerge', 'cover-bath', 'label-bath', 'out-of-reach'),
+  { code: 'leave', figures: { least: Math.max(seconds, soak.least), most: soak.most } },
+  ...plain('once-only'),
+  ...afterSteps[soak.then],
+];
+
+export const soakRows = (soak: Soak): JobRow[] => [
+  soak.row,
+  'bath-rules',
+  ...(afterRows[soak.then] ? [afterRows[soak.then]!] : []),
+];
