@@ -80,6 +80,8 @@ const home: Home = {
     surfaces: Array.from({ length: 10 }, (__, i) => ({
       id: `${r}-${i}`,
       name: 'Surface',
+      thing: 'surface' as const,
+      soil: 'everyday' as const,
       material: materialIds[(r * 10 + i) % materialIds.length]!,
       level: 'hand',
       area: 0.1 + i / 10,

@@ -43,6 +43,7 @@ export * from './verdict/verdict.ts';
 export * from './homes/home.ts';
 export * from './homes/label.ts';
 export * from './homes/readSurfaces.ts';
+export * from './homes/refused.ts';
 export * from './homes/somethingElse.ts';
 export {
   roomToBeginWith,
@@ -101,7 +102,7 @@ export * from './jobs/longestContact.ts';
 export * from './jobs/meetsAbout.ts';
 export * from './jobs/powder.ts';
 export * from './jobs/procedures.ts';
-export * from './jobs/refusal.ts';
+
 export * from './jobs/scent.ts';
 export * from './jobs/soak.ts';
 export * from './jobs/soil.ts';
@@ -146,6 +147,7 @@ export * from './protocol/breathe.ts';
 export * from './protocol/review.ts';
 export * from './protocol/steps.ts';
 export * from './protocol/stepParts.ts';
+export * from './protocol/treatedSoil.ts';
 export * from './protocol/visitMeetings.ts';
 export * from './protocol/workingOrder.ts';
 export * from './stock/batchInUse.ts';
@@ -168,7 +170,10 @@ export * from './round/cameOf.ts';
 export * from './round/coatHolds.ts';
 export * from './round/comesNext.ts';
 export * from './round/judgeEvent.ts';
+export * from './round/around.ts';
 export * from './round/judgeBatch.ts';
+export * from './round/judgeLaid.ts';
+export * from './round/laying.ts';
 export * from './round/knownWet.ts';
 export * from './round/learnDrying.ts';
 export * from './units/phi.ts';

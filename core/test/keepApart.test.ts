@@ -612,6 +612,8 @@ describe('a client’s bleach tablet', () => {
     area: 0.3,
     touched: 'daily',
     food: false,
+    thing: 'surface',
+    soil: 'everyday',
     setting: {
       goal: 'clean',
       against: 'everyday',
@@ -728,11 +730,9 @@ describe('a client’s bleach tablet', () => {
       ],
     };
     expect(
-      visitMeetings(both, [...stocks, chlorine], book).map(({ first, second, route }) => [
-        first,
-        second,
-        route,
-      ]),
+      visitMeetings(both, [...stocks, chlorine], book, new Map()).map(
+        ({ first, second, route }) => [first, second, route],
+      ),
     ).toContainEqual(['Basin', 'Bath', 'drain']);
     expect(
       enforce(both, [...stocks, chlorine], { rules: cautiousRules, now: 0, book }).find(

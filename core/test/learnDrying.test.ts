@@ -17,7 +17,7 @@ const observed = (done: string, coatHolds = 300): Observed[] => {
     const [kind, at] = one.split(' ') as [EventKind, string];
     return { surfaceId: 's', kind, at: Number(at) * 1000, batchId: null, clock };
   });
-  const asked = { seconds: 600, coatHolds, applies: true, rinses: false };
+  const asked = { lies: null, seconds: 600, coatHolds, applies: true, rinses: false };
   return foldClock(events, asked).stretches.flatMap((stretch) =>
     observedIn(stretch, coatHolds, coatHolds / 0.85),
   );

@@ -36,6 +36,7 @@ const eventsOf = (done: string): WetEvent[] =>
       clock,
     }));
 const asks = (seconds: number, coatHolds: number): Asked => ({
+  lies: null,
   seconds,
   coatHolds,
   applies: true,

@@ -42,6 +42,8 @@ const surface = (
   area: 1,
   touched: 'often',
   food: false,
+  thing: 'surface',
+  soil: 'everyday',
   setting: { ...justWashed, ...setting },
   ...more,
 });

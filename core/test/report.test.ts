@@ -129,6 +129,9 @@ test('of several times at one surface the last counts', () => {
   const lines = reported(bin, 'washed 0, applied 0, wiped 470, applied 480, wiped 1085');
   expect(countReport([{ room: 'Bath', lines }])).toEqual({
     met: 1,
+    loosened: 0,
+    'off-early': 0,
+    'left-too-long': 0,
     'not-met': 0,
     'not-shown': 0,
     cleaned: 0,

@@ -886,7 +886,7 @@ describe('evidence', () => {
 
 describe('house rules', () => {
   test('each question has its schools, the cautious one first', () => {
-    expect(houseQuestions).toHaveLength(11);
+    expect(houseQuestions).toHaveLength(15);
     for (const question of houseQuestions)
       expect(cautiousRules[question]).toBe(schools[question][0]);
   });
@@ -940,6 +940,8 @@ const homeOf = fc
         surfaces: surfaces.map(({ goal, ...surface }, i): Surface => ({
           id: String(i),
           name: `Surface ${i}`,
+          thing: 'surface',
+          soil: 'everyday',
           ...surface,
           setting: { ...justWashed, goal },
         })),
@@ -1050,6 +1052,8 @@ describe('after approval', () => {
             area: 0.4,
             touched: 'often',
             food: false,
+            thing: 'surface',
+            soil: 'everyday',
             setting: {
               goal: 'disinfect',
               against: 'respiratory',
@@ -1065,6 +1069,8 @@ describe('after approval', () => {
             area: 3,
             touched: 'daily',
             food: false,
+            thing: 'surface',
+            soil: 'everyday',
             setting: justWashed,
           },
         ],
@@ -1116,6 +1122,8 @@ describe('after approval', () => {
             area: 0.3,
             touched: 'often',
             food: false,
+            thing: 'surface',
+            soil: 'everyday',
             setting: { goal: 'disinfect', against: 'everyday', accepted: null, use },
           })),
         },

@@ -18,7 +18,7 @@ import {
   type WetEvent,
 } from '../src/index.ts';
 
-const asked = { seconds: 600, coatHolds: 240, applies: true, rinses: true };
+const asked = { lies: null, seconds: 600, coatHolds: 240, applies: true, rinses: true };
 const surfaceId = 'basin';
 const rounds = ['one', 'two', 'three'];
 

@@ -23,6 +23,8 @@ const minute = 60_000;
 const treatment: Treatment = {
   seconds: 600,
   coatHolds: 600,
+  lies: null,
+  puts: [],
   applies: true,
   rinses: false,
   lifts: false,
@@ -153,7 +155,7 @@ describe('the wet clock', () => {
   });
 
   test('washing alone is done by washing', () => {
-    const asked = { seconds: 0, coatHolds: 0, applies: false, rinses: false };
+    const asked = { lies: null, seconds: 0, coatHolds: 0, applies: false, rinses: false };
     expect(foldClock([washed], asked)).toMatchObject({ done: true });
     expect(outcomeOf(foldClock([washed], asked), asked)).toBeNull();
   });
@@ -207,7 +209,7 @@ describe('what may happen next', () => {
     ['both: what hurts is said', 'vinegar', ['gone', 'perox'], ['waits-for']],
     ['vinegar with nothing wet in the room', 'vinegar', [], []],
   ])('%s', (_, hand, on, expected) => {
-    const nearby = on.length > 0 ? [{ name: 'Tiles', on }] : [];
+    const nearby = on.length > 0 ? [{ name: 'Tiles', on, lies: [] }] : [];
     const reasons = waitsFor(batches.get(hand)!, { nearby, batches, book });
     expect(reasons.map(({ code }) => code)).toEqual(expected);
     if (expected.length > 0) expect(reasons[0]!.figures).toMatchObject({ surface: 'Tiles' });
@@ -275,6 +277,8 @@ describe('what may happen next', () => {
     const byLabel: Treatment = {
       seconds: 240,
       coatHolds: 0,
+      lies: null,
+      puts: [],
       applies: true,
       rinses: false,
       lifts: false,
@@ -298,6 +302,8 @@ describe('what may happen next', () => {
     const washOnly: Treatment = {
       seconds: 0,
       coatHolds: 0,
+      lies: null,
+      puts: [],
       applies: false,
       rinses: false,
       lifts: false,

@@ -3,8 +3,11 @@ import type { Active } from '../domain/families.ts';
 import type { Against, Goal } from '../domain/goals.ts';
 import type { Level, Touched } from '../domain/levels.ts';
 import type { Flame, Situation, Ventilation } from '../domain/situations.ts';
+import type { LimeAmount, Soil } from '../domain/soils.ts';
+import type { Thing } from '../domain/things.ts';
 import type { MaterialId } from '../reference/materials.ts';
 import type { ProductId } from '../reference/products.ts';
+import type { Cleaner } from '../reference/soilRows.ts';
 import type { ProductLabel } from './label.ts';
 
 export interface Surface {
@@ -16,8 +19,23 @@ export interface Surface {
   area: number;
   touched: Touched;
   food: boolean;
+  /** What thing it is, where that decides how it is cleaned, and what is on it. */
+  thing: Thing;
+  soil: Soil;
   setting: Setting;
 }
+
+/** What somebody has set of how soil is lifted; what is nothing goes by the table. */
+export interface Loosening {
+  /** Of the ways there are, which. */
+  cleaner: Cleaner | null;
+  /** In the cleaner's own unit. */
+  ratio: number | null;
+  /** s that it is to stay. */
+  seconds: number | null;
+  lime: LimeAmount | null;
+}
+export const asTheTableSays: Loosening = { cleaner: null, ratio: null, seconds: null, lime: null };
 
 /** What a surface must reach and with what; no `use` is washing with detergent. */
 export interface Setting {
@@ -33,6 +51,8 @@ export interface Setting {
   lifts?: boolean;
   /** m² of mildew on it; where nobody has said, all of the surface counts. */
   growth?: number | null;
+  /** How its soil is lifted; where nobody has set it, as the table says. */
+  loosening?: Loosening | null;
 }
 
 export interface Room {

@@ -1,6 +1,8 @@
+import type { Soil } from '../domain/soils.ts';
 import type { MaterialId } from '../reference/materials.ts';
 import { surfaceKinds, type SurfaceKind, type SurfaceKindId } from '../reference/surfaceKinds.ts';
 import type { Surface } from './home.ts';
+import { refusedIn, type Refused } from './refused.ts';
 import { surveyVocabularies } from './words/vocabularies.ts';
 
 /**
@@ -11,6 +13,8 @@ import { surveyVocabularies } from './words/vocabularies.ts';
 export interface Noted extends Omit<Surface, 'id' | 'setting'> {
   sure: boolean;
   guessed: ('material' | 'area')[];
+  /** What is no job of this tool: why, and who is to be asked. */
+  refused: Refused | null;
 }
 
 const vocabularies = Object.values(surveyVocabularies);
@@ -52,6 +56,14 @@ const names = longestFirst<SurfaceKind>(
   ),
 );
 const hints = longestFirst<MaterialId>(vocabularies.flatMap((one) => Object.entries(one.hints)));
+
+const soilNames = longestFirst<Soil>(
+  vocabularies.flatMap(({ soils }) =>
+    (Object.entries(soils) as [Soil, readonly string[]][]).flatMap(([soil, called]) =>
+      called.map((name): [string, Soil] => [name, soil]),
+    ),
+  ),
+);
 
 const MOST = 100;
 const LONGEST = 80;
@@ -100,11 +112,14 @@ export const noteSurface = (written: string): Noted => {
     area: area ?? kind?.area ?? 0.5,
     touched: kind?.touched ?? 'daily',
     food: kind?.food ?? false,
+    thing: kind?.thing ?? 'surface',
+    soil: firstIn(soilNames, text) ?? 'everyday',
     sure: kind !== undefined || said !== undefined,
     guessed: [
       ...(said === undefined ? ['material' as const] : []),
       ...(area === undefined ? ['area' as const] : []),
     ],
+    refused: refusedIn(written),
   };
 };
 

@@ -39,6 +39,7 @@ export const descaleThing = (asked: SoilAsked, by: Judging): SoilJob => {
     lime: { mass: done.lime, just: done.just, poured: done.poured },
     claim: 'loosens',
     steps: [...airSteps(asked), ...done.steps],
+    not: [],
     puts: [done.put],
     rows: [...done.rows, ...(thing === 'surface' ? (['soil-limescale'] as const) : [])],
   };

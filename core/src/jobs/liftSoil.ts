@@ -2,9 +2,11 @@ import type { Soil } from '../domain/soils.ts';
 import {
   cleanerRatios,
   noRustAcid,
+  scratches,
   soilRows,
   type Cleaner,
   type Lifting,
+  type NotOnSoil,
 } from '../reference/soilRows.ts';
 import type { Judging } from '../verdict/judging.ts';
 import { forbidden, type Reason } from '../verdict/reason.ts';
@@ -13,7 +15,8 @@ import { flameReasons, isAcid, judgeCleanerOn, putsOf } from './judgeCleaner.ts'
 import { onlyIf, plain, type JobStep } from './jobStep.ts';
 import { longestContact } from './longestContact.ts';
 import { meetsAbout } from './meetsAbout.ts';
-import { airSteps, type Loosening, type SoilAsked, type SoilJob } from './soil.ts';
+import type { Loosening } from '../homes/home.ts';
+import { airSteps, type SoilAsked, type SoilJob } from './soil.ts';
 
 const practice = 'common practice, no source';
 
@@ -129,6 +132,10 @@ const liesOf = (
   return { lies: { least: most === null ? seconds : Math.min(seconds, most), most }, reasons: [] };
 };
 
+/** Scouring harms only what scratches. */
+const notOn = ({ soil, material }: SoilAsked): NotOnSoil[] =>
+  soilRows[soil].not.filter((one) => one !== 'scouring' || scratches.includes(material));
+
 /** Soil that a cleaner lifts off a surface, by the table. */
 export const liftSoil = (asked: SoilAsked, by: Judging): SoilJob => {
   const { soil, material, loosening, keeps, toilet, lifts: out } = asked;
@@ -170,6 +177,7 @@ export const liftSoil = (asked: SoilAsked, by: Judging): SoilJob => {
     claim: 'cleans',
     steps,
     puts,
+    not: notOn(asked),
     rows: [
       soilRows[soil].row,
       ...(worst.reasons.some(

@@ -65,6 +65,7 @@ export const soakThing = (asked: SoilAsked): SoilJob | null => {
     lime: null,
     claim: short ? 'nothing' : soak.claim,
     steps: [...airSteps(asked), ...soakSteps(soak, { strength, pour: 1e-3, seconds })],
+    not: [],
     puts: [productOf({ active, strength, groups: groupsOf({ active }) })],
     rows: soakRows(soak),
   };

@@ -1,26 +1,21 @@
 import type { Product } from '../apart/judgeCombination.ts';
 import type { Flame, Situation, Ventilation } from '../domain/situations.ts';
-import type { LimeAmount, Soil } from '../domain/soils.ts';
+import type { Soil } from '../domain/soils.ts';
+import type { Loosening } from '../homes/home.ts';
 import type { Thing } from '../domain/things.ts';
 import type { JobRow } from '../reference/jobRows.ts';
 import type { MaterialId } from '../reference/materials.ts';
 import type { ProductId } from '../reference/products.ts';
 import type { SoakClaim } from '../reference/soaks.ts';
-import type { Cleaner } from '../reference/soilRows.ts';
+import type { Cleaner, NotOnSoil } from '../reference/soilRows.ts';
 import type { Verdict } from '../verdict/verdict.ts';
 import { onlyIf, plain, type JobStep } from './jobStep.ts';
 
-/** What somebody has set of how soil is lifted; what is nothing goes by the table. */
-export interface Loosening {
-  /** Of the ways there are, which. */
-  cleaner: Cleaner | null;
-  /** In the cleaner's own unit. */
-  ratio: number | null;
-  /** s that it is to stay. */
-  seconds: number | null;
-  lime: LimeAmount | null;
+/** s that something works by itself: no shorter for what is claimed of it, and no longer ever. */
+export interface Lies {
+  least: number;
+  most: number | null;
 }
-export const asTheTableSays: Loosening = { cleaner: null, ratio: null, seconds: null, lime: null };
 
 /** What is on a thing, and what is about it. */
 export interface SoilAsked {
@@ -41,18 +36,19 @@ export interface SoilAsked {
 /** How soil is lifted, before anything is kept wet to disinfect. */
 export interface SoilJob extends Verdict {
   cleaners: { cleaner: Cleaner; ratio: number }[];
-  /** s that it works by itself: looked at after `least`, off by `most` where one is named. */
-  lies: { least: number; most: number | null } | null;
+  lies: Lies | null;
   lime: { mass: number; just: number; poured: number } | null;
   claim: SoakClaim;
   steps: JobStep[];
   /** What is put on, as the book counts it. */
   puts: Product[];
+  /** What is never used on it. */
+  not: NotOnSoil[];
   rows: JobRow[];
 }
 
 /** A job that puts nothing on. */
-export const nothingPut = { cleaners: [], lies: null, lime: null, puts: [] };
+export const nothingPut = { cleaners: [], lies: null, lime: null, puts: [], not: [] };
 
 /** What can be opened in the room is. */
 export const airSteps = ({ ventilation }: Pick<SoilAsked, 'ventilation'>): JobStep[] => [

@@ -16,7 +16,9 @@ const procedureFor = (asked: SoilAsked, { rules }: Judging): SoilJob | null => {
     if (thing === 'microwave') return steamMicrowave();
     if (thing === 'fridge' && soil === 'smell') return freshenFridge();
     if (thing === 'drain' || (soil === 'smell' && thing !== 'fridge')) return clearDrain(rules);
-    return thing === 'glass' ? cleanGlass(soil === 'limescale') : null;
+    return thing === 'glass' && (soil === 'limescale' || soil === 'everyday')
+      ? cleanGlass(soil === 'limescale')
+      : null;
   })();
   if (!done) return null;
   const soda = done.steps.some(({ code }) => code === 'soda-in');

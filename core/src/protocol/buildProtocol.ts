@@ -6,11 +6,13 @@ import { activeFacts } from '../families/index.ts';
 import type { Home, Room, Stock, Surface } from '../homes/home.ts';
 import type { MaterialId } from '../reference/materials.ts';
 import type { Act, Book } from '../reference/neverCombine.ts';
+import { putsOf } from '../jobs/judgeCleaner.ts';
 import type { Judging } from '../verdict/judging.ts';
 import type { Reason } from '../verdict/reason.ts';
 import { applicationOn, isFoodSurface } from './application.ts';
 import { judgeSurfaces, type Judged, type SettingVerdict } from './judgeSetting.ts';
 import { isRinse, stepsOf, type Step } from './steps.ts';
+import { treatedSoil, type TreatedSoil } from './treatedSoil.ts';
 import { visitMeetings } from './visitMeetings.ts';
 import { workingOrder } from './workingOrder.ts';
 
@@ -36,6 +38,8 @@ export interface TreatedSurface {
     application: Application;
   } | null;
   steps: Step[];
+  /** How its soil is lifted first; nothing where a wash is all, or nobody knew of it then. */
+  loosening: TreatedSoil | null;
   reasons: Reason[];
 }
 
@@ -73,6 +77,7 @@ export const treatedSurface = (
           application: applicationOn(surface, home, verdict.reasons),
         }
       : null;
+  const loosening = treatedSoil(surface, verdict.soil);
   const steps = stepsOf({
     material,
     food: isFoodSurface(surface),
@@ -96,6 +101,7 @@ export const treatedSurface = (
     accepted,
     treatment,
     steps,
+    loosening,
     reasons: verdict.reasons,
   };
 };
@@ -110,7 +116,7 @@ export const buildProtocol = (
   by: Judging,
   judged: Judged = judgeSurfaces(home, stocks, by),
 ): TreatedRoom[] => {
-  const between = actsBetween(home, stocks, by.book);
+  const between = actsBetween(home, stocks, by.book, judged);
   return home.rooms.map((room) => ({
     id: room.id,
     name: room.name,
@@ -134,9 +140,10 @@ export const actsBetween = (
   home: Pick<Home, 'rooms'>,
   stocks: readonly Stock[],
   book: Book,
+  judged: Judged,
 ): Map<string, Act[]> => {
   const acts = new Map<string, Act[]>();
-  for (const { second, mend } of visitMeetings(home, stocks, book)) {
+  for (const { second, mend } of visitMeetings(home, stocks, book, judged)) {
     if (mend.kind !== 'insert') continue;
     acts.set(second, [
       ...new Set([...(acts.get(second) ?? []), ...mend.insert.map(({ act }) => act)]),
@@ -150,10 +157,17 @@ export const actsBetween = (
  * is known to stay wet there, 0 where nobody knows.
  */
 export const treatmentOf = (
-  { treatment, steps, level }: Pick<TreatedSurface, 'treatment' | 'steps' | 'level'>,
+  {
+    treatment,
+    steps,
+    level,
+    loosening,
+  }: Pick<TreatedSurface, 'treatment' | 'steps' | 'level' | 'loosening'>,
   coatHolds: number,
 ) => ({
   coatHolds,
+  lies: loosening?.lies ?? null,
+  puts: loosening?.cleaners.flatMap(({ cleaner }) => putsOf(cleaner)) ?? [],
   lifts: steps.includes('take-out'),
   flushes: steps.includes('flush'),
   toilet: level === 'toilet',

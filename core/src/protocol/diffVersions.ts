@@ -22,7 +22,8 @@ const all = (rooms: readonly TreatedRoom[]) =>
  * accepted for. Field by field, since a database gives an object's fields back in an order of its
  * own.
  */
-const works = ({ goal, against, treatment, accepted, steps, material }: TreatedSurface): string => {
+const works = (treated: TreatedSurface): string => {
+  const { goal, against, treatment, accepted, steps, material, loosening } = treated;
   const put = treatment && [
     treatment.stockId,
     treatment.active,
@@ -30,7 +31,13 @@ const works = ({ goal, against, treatment, accepted, steps, material }: TreatedS
     treatment.seconds,
     treatment.application,
   ];
-  return JSON.stringify([goal, against, put, accepted, steps, material]);
+  const soil = loosening && [
+    loosening.soil,
+    loosening.cleaners.map(({ cleaner, ratio }) => [cleaner, ratio]),
+    loosening.lies && [loosening.lies.least, loosening.lies.most],
+    loosening.steps.map(({ code }) => code),
+  ];
+  return JSON.stringify([goal, against, put, accepted, steps, material, soil]);
 };
 
 export const diffVersions = (

@@ -82,6 +82,7 @@ export const meetingObjections = (
   home: Home,
   stocks: readonly Stock[],
   book: Book,
+  judged: Judged,
 ): Objection[] => {
   const nameOf = new Map(
     home.rooms.flatMap((room) => room.surfaces.map(({ id, name }) => [id, name ?? ''])),
@@ -91,7 +92,7 @@ export const meetingObjections = (
       room.surfaces.filter(({ setting }) => setting.accepted).map(({ id }) => id),
     ),
   );
-  return visitMeetings(home, stocks, book).flatMap(
+  return visitMeetings(home, stocks, book, judged).flatMap(
     ({ first, second, route, combination, mend }): Objection[] => {
       const outcome = combination.severity === 'never' ? 'never' : 'care';
       // What a flush or some air between puts right is a step of the protocol, and needs nobody's
@@ -132,5 +133,5 @@ export const enforce = (
     }),
     ...roomObjections(room, home, stocks, judged),
   ]),
-  ...meetingObjections(home, stocks, by.book),
+  ...meetingObjections(home, stocks, by.book, judged),
 ];

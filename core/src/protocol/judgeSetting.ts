@@ -1,5 +1,7 @@
 import type { Against } from '../domain/goals.ts';
-import type { Home, Room, Stock, Surface } from '../homes/home.ts';
+import { asTheTableSays, type Home, type Room, type Stock, type Surface } from '../homes/home.ts';
+import type { SoilJob } from '../jobs/soil.ts';
+import { soilJob } from '../jobs/soilJob.ts';
 import { materials } from '../reference/materials.ts';
 import type { Judging } from '../verdict/judging.ts';
 import type { Reason } from '../verdict/reason.ts';
@@ -15,6 +17,8 @@ import type { Prediction } from './predict.ts';
 export interface SettingVerdict extends Verdict {
   seconds: number;
   prediction?: Prediction;
+  /** How its soil is lifted before; nothing where a wash is all. */
+  soil: SoilJob | null;
 }
 
 /** The verdicts of many surfaces, by their ids. */
@@ -31,12 +35,51 @@ const judgeWashing = (against: Against, { growth }: Pick<Where, 'growth'>): Reas
   return against === 'mildew' ? judgeGrowth(growth) : [];
 };
 
-/** Judges one surface as it is set: the full verdict with the seconds it must stay wet. */
+/** Where a surface is, as it matters to what is on it. */
+type AroundSoil = Omit<Where, 'surface'>;
+
+/** How the soil of a surface is lifted, as it is set. */
+export const soilOfSurface = (
+  { thing, soil, material, area, level, setting }: Surface,
+  { room, home, ...by }: AroundSoil,
+): SoilJob | null =>
+  soilJob(
+    {
+      thing,
+      soil,
+      material,
+      area,
+      loosening: setting.loosening ?? asTheTableSays,
+      toilet: level === 'toilet',
+      lifts: setting.lifts ?? false,
+      situations: home.situations,
+      flame: room.flame,
+      ventilation: room.ventilation,
+      keeps: home.clientKeeps ?? [],
+    },
+    by,
+  );
+
+/** What is judged of what is kept wet, apart from the soil before it. */
+type WetVerdict = Omit<SettingVerdict, 'soil'>;
+
+/** Judges one surface as it is set: its soil, and what must then stay wet, and for how long. */
 export const judgeSetting = (
   surface: Surface,
   around: Omit<Where, 'surface'>,
   stocks: readonly Stock[],
 ): SettingVerdict => {
+  const wet = judgeWet(surface, around, stocks);
+  const soil = soilOfSurface(surface, around);
+  const reasons = [...wet.reasons, ...(soil?.reasons ?? [])];
+  return { ...wet, ...verdictOf(reasons), soil };
+};
+
+const judgeWet = (
+  surface: Surface,
+  around: Omit<Where, 'surface'>,
+  stocks: readonly Stock[],
+): WetVerdict => {
   const { setting } = surface;
   if (!setting.use) {
     if (setting.goal === 'clean')

@@ -24,12 +24,13 @@ const asApproved = (approved: readonly TreatedRoom[], home: Home): Home => {
   const treated = new Map(
     approved.flatMap((room) => room.surfaces.map((surface) => [surface.id, surface])),
   );
-  const settingOf = ({ goal, against, accepted, treatment, steps }: TreatedSurface) => ({
+  const settingOf = ({ goal, against, accepted, treatment, steps, loosening }: TreatedSurface) => ({
     goal,
     against,
     accepted,
     use: treatment && { stockId: treatment.stockId, strength: treatment.strength },
     lifts: steps.includes('take-out'),
+    loosening: loosening?.set ?? null,
   });
   return {
     ...home,
@@ -47,10 +48,10 @@ type Flagged = Omit<Flag, 'surfaceId' | 'surfaceName' | 'roomName' | 'approved'>
 
 /** What has become of one surface, judged by itself. */
 const alone = (
-  { treatment, accepted }: TreatedSurface,
+  { treatment, accepted, loosening }: TreatedSurface,
   verdict: SettingVerdict | undefined,
 ): Flagged | undefined => {
-  if (!treatment) return undefined;
+  if (!treatment && !loosening) return undefined;
   if (!verdict) return { why: 'gone', now: 0, reasons: [] };
   const { outcome, reasons, seconds } = verdict;
   const flag = (why: FlagWhy): Flagged => ({
@@ -60,7 +61,10 @@ const alone = (
   });
   if (outcome === 'never') return flag('never');
   if (outcome === 'care' && !accepted) return flag('care');
-  if (seconds === treatment.seconds) return undefined;
+  const mayStay = verdict.soil?.lies?.most ?? null;
+  const stays = loosening?.lies?.most ?? null;
+  if (loosening && stays !== null && mayStay !== null && mayStay < stays) return flag('shorter');
+  if (!treatment || seconds === treatment.seconds) return undefined;
   return flag(seconds > treatment.seconds ? 'longer' : 'shorter');
 };
 
@@ -79,7 +83,7 @@ export const reviewOf = (
   const judged = judgeSurfaces(then, stocks, by);
   const objections = [
     ...then.rooms.flatMap((room) => roomObjections(room, home, stocks, judged)),
-    ...meetingObjections(then, stocks, by.book),
+    ...meetingObjections(then, stocks, by.book, judged),
   ];
   const together = ({ id, treatment }: TreatedSurface): Flagged | undefined => {
     const objection = objections.find(({ surfaceId }) => surfaceId === id);

@@ -4,6 +4,7 @@ import { judgeSequence, type Meeting } from '../apart/judgeSequence.ts';
 import { type Happening, type RoomOfSequence } from '../apart/happening.ts';
 import type { Home, Room, Stock, Surface } from '../homes/home.ts';
 import { isAgainst, type Book, type Route } from '../reference/neverCombine.ts';
+import type { SoilJob } from '../jobs/soil.ts';
 import { workingOrder } from './workingOrder.ts';
 
 const productFor = ({ setting }: Surface, stocks: readonly Stock[]): Product | undefined => {
@@ -14,28 +15,28 @@ const productFor = ({ setting }: Surface, stocks: readonly Stock[]): Product | u
 };
 
 /**
- * What is done in a room, in working order: each surface washed and rinsed, then treated. Toilet
+ * What is done in a room, in working order: each surface washed and rinsed, its soil lifted and
+ * rinsed off, then treated. Toilet
  * surfaces share the bowl, all of a room one trap.
  */
-const happeningsOf = (room: Room, stocks: readonly Stock[]): Happening[] =>
+const happeningsOf = (room: Room, stocks: readonly Stock[], soilOf: SoilOf): Happening[] =>
   workingOrder(room.surfaces).flatMap((surface): Happening[] => {
     const key = surface.level === 'toilet' ? `toilet ${room.id}` : surface.id;
     const rinse: Happening = { kind: 'act', act: 'rinse', at: surface.id };
     const product = productFor(surface, stocks);
-    return product
-      ? [
-          rinse,
-          {
-            kind: 'use',
-            id: surface.id,
-            product,
-            surface: key,
-            drain: surface.level === 'toilet' ? key : `drain ${room.id}`,
-            room: room.id,
-          },
-        ]
-      : [rinse];
+    const put = [...(soilOf.get(surface.id)?.soil?.puts ?? []), ...(product ? [product] : [])];
+    const drain = surface.level === 'toilet' ? key : `drain ${room.id}`;
+    return [
+      rinse,
+      ...put.flatMap((one): Happening[] => [
+        rinse,
+        { kind: 'use', id: surface.id, product: one, surface: key, drain, room: room.id },
+      ]),
+    ];
   });
+
+/** How the soil of each surface is lifted, by its id. */
+export type SoilOf = ReadonlyMap<string, { soil: SoilJob | null }>;
 
 /** Whether any two of the products bite by one of the routes, whatever is done between. */
 const mayMeet = (products: readonly Product[], routes: readonly Route[], book: Book): boolean => {
@@ -54,9 +55,15 @@ const mayMeet = (products: readonly Product[], routes: readonly Route[], book: B
 };
 
 /** Most rooms hold nothing that could meet: they need no closer look. */
-const isHarmless = ({ surfaces }: Room, stocks: readonly Stock[], book: Book): boolean => {
+const isHarmless = (
+  { surfaces }: Room,
+  { stocks, soilOf, book }: { stocks: readonly Stock[]; soilOf: SoilOf; book: Book },
+): boolean => {
   const productsOf = (list: readonly Surface[]) =>
-    list.flatMap((surface) => productFor(surface, stocks) ?? []);
+    list.flatMap((surface) => [
+      ...(soilOf.get(surface.id)?.soil?.puts ?? []),
+      ...(productFor(surface, stocks) ? [productFor(surface, stocks)!] : []),
+    ]);
   return (
     !mayMeet(productsOf(surfaces), ['drain', 'air'], book) &&
     !mayMeet(productsOf(surfaces.filter(({ level }) => level === 'toilet')), ['surface'], book)
@@ -68,6 +75,7 @@ export const visitMeetings = (
   home: Pick<Home, 'rooms'>,
   stocks: readonly Stock[],
   book: Book,
+  soilOf: SoilOf,
 ): Meeting[] => {
   const around: Record<string, RoomOfSequence> = Object.fromEntries(
     home.rooms.map(({ id, floorArea, height, ventilation }) => [
@@ -76,6 +84,8 @@ export const visitMeetings = (
     ]),
   );
   return home.rooms.flatMap((room) =>
-    isHarmless(room, stocks, book) ? [] : judgeSequence(happeningsOf(room, stocks), around, book),
+    isHarmless(room, { stocks, soilOf, book })
+      ? []
+      : judgeSequence(happeningsOf(room, stocks, soilOf), around, book),
   );
 };

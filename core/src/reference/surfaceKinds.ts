@@ -1,5 +1,6 @@
 import type { Level, Touched } from '../domain/levels.ts';
 import type { Flame, Ventilation } from '../domain/situations.ts';
+import type { Thing } from '../domain/things.ts';
 import type { MaterialId } from './materials.ts';
 
 /**
@@ -15,6 +16,8 @@ export interface SurfaceKind {
   food?: true;
   /** The thing says what it is made of, whatever word stands before it: a glass hob is a hob. */
   itself?: true;
+  /** What it is, where that decides how it is descaled, soaked or steamed. */
+  thing?: Thing;
 }
 
 type Row = [material: MaterialId, level: Level, area: number, touched: Touched];
@@ -25,28 +28,31 @@ const kind = (...[material, level, area, touched]: Row): SurfaceKind => ({
   touched,
 });
 const foodKind = (...row: Row): SurfaceKind => ({ ...kind(...row), food: true });
+const as = (thing: Thing, one: SurfaceKind): SurfaceKind => ({ ...one, thing });
 const itself = (...row: Row): SurfaceKind => ({ ...kind(...row), itself: true });
 
 export const surfaceKinds = {
   tiles: kind('glazed-ceramic', 'eye', 3, 'daily'),
   grout: kind('cement-grout', 'eye', 1, 'daily'),
-  'shower-screen': kind('glass', 'eye', 1.8, 'daily'),
+  'shower-screen': as('shower-screen', kind('glass', 'eye', 1.8, 'daily')),
+  'shower-head': as('shower-head', kind('chrome-plate', 'above', 0.03, 'daily')),
   'shower-curtain': kind('textile', 'eye', 3, 'daily'),
   'shower-tray': kind('solid-surface-acrylic', 'knee', 0.8, 'daily'),
   bath: kind('enamelled-cast-iron', 'knee', 1.6, 'daily'),
   basin: kind('porcelain', 'hand', 0.4, 'often'),
-  tap: kind('chrome-plate', 'hand', 0.05, 'often'),
+  tap: as('tap', kind('chrome-plate', 'hand', 0.05, 'often')),
   'toilet-seat': itself('toilet-seat', 'toilet', 0.3, 'often'),
-  toilet: itself('vitreous-china', 'toilet', 0.6, 'daily'),
-  'toilet-brush': itself('hard-plastic', 'toilet', 0.05, 'daily'),
+  toilet: as('toilet-bowl', itself('vitreous-china', 'toilet', 0.6, 'daily')),
+  'toilet-brush': as('toilet-brush', itself('hard-plastic', 'toilet', 0.05, 'daily')),
+  plunger: as('plunger', itself('rubber', 'toilet', 0.05, 'seldom')),
   'flush-button': kind('chrome-plate', 'toilet', 0.01, 'often'),
-  mirror: itself('mirror', 'mirror', 0.7, 'seldom'),
+  mirror: as('glass', itself('mirror', 'mirror', 0.7, 'seldom')),
   'grab-rail': kind('stainless-steel', 'eye', 0.1, 'often'),
   'light-switch': itself('electronics', 'eye', 0.01, 'often'),
   'door-handle': kind('stainless-steel', 'hand', 0.02, 'often'),
   door: kind('painted-wall', 'eye', 1.6, 'daily'),
   wall: kind('painted-wall', 'eye', 4, 'seldom'),
-  window: kind('glass', 'eye', 1.2, 'seldom'),
+  window: as('glass', kind('glass', 'eye', 1.2, 'seldom')),
   blinds: itself('blinds', 'eye', 1.5, 'seldom'),
   'window-sill': kind('limestone', 'hand', 0.4, 'seldom'),
   hood: kind('stainless-steel', 'above', 0.6, 'seldom'),
@@ -58,8 +64,21 @@ export const surfaceKinds = {
   'glass-ceramic-hob': itself('glass-ceramic-hob', 'hand', 0.4, 'daily'),
   hob: itself('hot-surface', 'hand', 0.4, 'daily'),
   'fridge-handle': kind('hard-plastic', 'hand', 0.03, 'often'),
-  fridge: kind('hard-plastic', 'eye', 1, 'daily'),
-  kettle: kind('stainless-steel', 'hand', 0.15, 'daily'),
+  fridge: as('fridge', kind('hard-plastic', 'eye', 1, 'daily')),
+  microwave: as('microwave', kind('enamelled-steel', 'eye', 0.6, 'daily')),
+  dishwasher: as('dishwasher', kind('stainless-steel', 'knee', 1, 'daily')),
+  'washing-machine': as('washing-machine', kind('stainless-steel', 'knee', 1, 'daily')),
+  kettle: as('kettle', kind('stainless-steel', 'hand', 0.08, 'daily')),
+  'drip-coffee': as('drip-coffee', kind('hard-plastic', 'hand', 0.1, 'daily')),
+  'coffee-machine': as('pressure-coffee', kind('hard-plastic', 'hand', 0.1, 'daily')),
+  drain: as('drain', kind('stainless-steel', 'hand', 0.02, 'daily')),
+  sponge: as('sponge', itself('something-porous', 'hand', 0.02, 'often')),
+  cloths: as('coloured-cloths', itself('textile', 'hand', 0.5, 'often')),
+  'white-cloths': as('white-cloths', itself('textile', 'hand', 0.5, 'often')),
+  scissors: as('hard-things', itself('stainless-steel', 'hand', 0.02, 'often')),
+  cutlery: as('cutlery', itself('stainless-steel', 'hand', 0.2, 'often')),
+  'bath-tools': as('bath-tools', itself('hard-plastic', 'hand', 0.05, 'daily')),
+  loofah: as('sponge', itself('something-porous', 'hand', 0.05, 'daily')),
   'wooden-cutting-board': { ...foodKind('wooden-board', 'hand', 0.12, 'often'), itself: true },
   'cutting-board': { ...foodKind('plastic-board', 'hand', 0.12, 'often'), itself: true },
   bin: kind('hard-plastic', 'knee', 0.15, 'often'),

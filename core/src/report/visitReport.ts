@@ -1,8 +1,10 @@
 import type { Active } from '../domain/families.ts';
+import type { Soil } from '../domain/soils.ts';
+import type { Cleaner } from '../reference/soilRows.ts';
 import { treatmentOf, type TreatedRoom, type TreatedSurface } from '../protocol/buildProtocol.ts';
 import type { CoatHolds } from '../round/coatHolds.ts';
 import { secondsBetween } from '../round/stretch.ts';
-import type { Stretch } from '../round/surfaceClock.ts';
+import type { LayOutcome, Stretch, SurfaceClock } from '../round/surfaceClock.ts';
 import { withoutTakenBack } from '../round/takenBack.ts';
 import { foldClock } from '../round/wetClock.ts';
 import type { SkipReason, WetEvent } from '../round/wetEvents.ts';
@@ -13,6 +15,9 @@ export const reportCames = [
   'not-met',
   'not-shown',
   'cleaned',
+  'loosened',
+  'off-early',
+  'left-too-long',
   'left-out',
   'not-done',
 ] as const;
@@ -23,6 +28,8 @@ export interface ReportLine {
   surfaceId: string;
   surface: string;
   use: { active: Active; strength: number } | null;
+  /** What worked by itself on it, and the longest that it might, s. */
+  loosened: { cleaner: Cleaner; soil: Soil; most: number | null } | null;
   required: number;
   held: number | null;
   shown: number | null;
@@ -55,6 +62,34 @@ const lineOfStretch = (
   to,
 });
 
+const cameOfLay = {
+  'in-time': 'loosened',
+  'too-short': 'off-early',
+  'too-long': 'left-too-long',
+} as const satisfies Record<LayOutcome, ReportCame>;
+
+/** What worked by itself on it before: a bag, a paste, a bath. It claims no disinfecting. */
+const lineOfLay = (
+  { loosening }: TreatedSurface,
+  base: ReportLine,
+  { lay }: SurfaceClock,
+): ReportLine[] => {
+  const last = loosening?.cleaners.at(-1);
+  if (!lay || !loosening?.lies || !last) return [];
+  const { least, most } = loosening.lies;
+  return [
+    {
+      ...base,
+      use: null,
+      loosened: { cleaner: last.cleaner, soil: loosening.soil, most },
+      required: least,
+      held: lay.longestSeconds,
+      came: cameOfLay[lay.outcome],
+      to: lay.to,
+    },
+  ];
+};
+
 const linesOf = (
   surface: TreatedSurface,
   events: readonly ReportEvent[],
@@ -67,6 +102,7 @@ const linesOf = (
     surfaceId: surface.id,
     surface: surface.name,
     use,
+    loosened: null,
     required: asked.seconds,
     held: null,
     shown: null,
@@ -79,9 +115,10 @@ const linesOf = (
   const why = events.findLast(({ kind }) => kind === 'skipped')?.why ?? null;
   const stretches =
     asked.seconds > 0 ? clock.stretches.map((stretch) => lineOfStretch(base, stretch)) : [];
-  if (clock.skipped) return [...stretches, { ...base, came: 'left-out', why }];
-  if (stretches.length > 0) return stretches;
-  return [{ ...base, came: clock.done ? 'cleaned' : 'not-done' }];
+  const lines = [...lineOfLay(surface, base, clock), ...stretches];
+  if (clock.skipped) return [...lines, { ...base, came: 'left-out', why }];
+  if (stretches.length > 0) return lines;
+  return [...lines, { ...base, came: clock.done ? 'cleaned' : 'not-done' }];
 };
 
 /**

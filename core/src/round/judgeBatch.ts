@@ -1,71 +1,11 @@
 import { judgeBowl } from '../apart/judgeBowl.ts';
 import { figuresOfBite, judgeCombination, productOf } from '../apart/judgeCombination.ts';
-import type { Active } from '../domain/families.ts';
-import type { Group } from '../domain/groups.ts';
 import { activeFacts, factsOfFamily } from '../families/index.ts';
 import { ALCOHOL_TOP } from '../reference/contactTimes.ts';
-import type { Book } from '../reference/neverCombine.ts';
-import type { ProductId } from '../reference/products.ts';
 import { forbidden, type Reason } from '../verdict/reason.ts';
-import type { Asked } from './wetEvents.ts';
+import type { AroundEvent, Batch, Treatment } from './around.ts';
+import { liesNear } from './judgeLaid.ts';
 import type { SurfaceClock } from './surfaceClock.ts';
-
-/** What other rounds have left on a surface, and whether it is wet by one of them. */
-export interface Elsewhere {
-  on: readonly string[];
-  wet: boolean;
-}
-
-/** Another surface of the same room that is wet, and the batches on it. */
-export interface Nearby {
-  name: string;
-  on: readonly string[];
-}
-
-/**
- * What else bears on an event: the batches there are, what the client keeps, the company's book.
- */
-export interface AroundEvent {
-  batches: ReadonlyMap<string, Batch>;
-  clientKeeps: readonly ProductId[];
-  book: Book;
-  /** What else is wet in the same room. */
-  nearby: readonly Nearby[];
-  /**
-   * What other rounds of the same home have to do with the surface; a phone that knows of none
-   * gives nothing.
-   */
-  elsewhere?: Elsewhere;
-}
-
-/** Whether somebody has measured a batch, and what came of it. */
-export type BatchStatus = 'unchecked' | 'verified' | 'set-aside';
-
-/**
- * A bottle in hand: strength as a fraction in the active's basis, `discardAfter` in ms since 1970.
- */
-export interface Batch {
-  id: string;
-  stockId: string;
-  active: Active;
-  strength: number;
-  discardAfter: number;
-  status: BatchStatus;
-  /** Its reactive groups. */
-  groups: readonly Group[];
-}
-
-/** What the approved protocol sets for a surface, or nothing where it is only washed. */
-export interface Treatment extends Asked {
-  /**
-   * Something is taken out of the toilet's water first, or the bowl only flushed; and whether it is
-   * a toilet at all.
-   */
-  lifts: boolean;
-  flushes: boolean;
-  toilet: boolean;
-  use: { active: Active; strength: number; stockId: string } | null;
-}
 
 /** How far a batch may be from the protocol's strength, as a fraction of it. Source: house rule. */
 const STRENGTH_TOLERANCE = 0.01;
@@ -190,6 +130,7 @@ export const judgeBatch = (
   return [
     ...meetingReasons(batch, clock, around),
     ...waitsFor(batch, around),
+    ...liesNear(productOf(batch), around),
     ...inBowl.filter(({ outcome }) => outcome === 'never'),
     ...batchReasons(batch, treatment, at),
     ...protocolReasons(batch, treatment),

@@ -1,24 +1,34 @@
 import { forbidden, type Reason } from '../verdict/reason.ts';
 import { verdictOf, type Verdict } from '../verdict/verdict.ts';
-import { judgeBatch, type AroundEvent, type Elsewhere, type Treatment } from './judgeBatch.ts';
+import type { AroundEvent, Elsewhere, Treatment } from './around.ts';
+import { judgeBatch } from './judgeBatch.ts';
+import { judgeLaid } from './judgeLaid.ts';
 import type { EventKind, WetEvent } from './wetEvents.ts';
 import type { SurfaceClock } from './surfaceClock.ts';
 
 const ORDER = 'order of work (common practice)';
 type OrderCode =
-  'not-wet' | 'already-wet' | 'wet-in-another-round' | 'nothing-to-do' | 'not-cleaned-first';
+  | 'not-lying'
+  | 'still-lying'
+  | 'loosen-first'
+  | 'not-wet'
+  | 'already-wet'
+  | 'wet-in-another-round'
+  | 'nothing-to-do'
+  | 'not-cleaned-first';
 
 /** Whether an event may come next by the order of work alone. */
 const orderReasons = (
   event: WetEvent,
-  { flushes, lifts }: Treatment,
+  { flushes, lifts, lies }: Treatment,
   clock: SurfaceClock,
   elsewhere: Elsewhere | undefined,
 ): Reason[] => {
   const { kind } = event;
   const is = (...kinds: EventKind[]) => kinds.includes(kind);
   const wet = clock.wetSince !== null;
-  const touches = is('applied', 'washed', 'rinsed', 'skipped');
+  const lying = clock.lying !== undefined;
+  const touches = is('applied', 'washed', 'rinsed', 'skipped', 'laid');
   const coats = is('applied', 'rewet');
   const when = (holds: boolean, code: OrderCode): Reason[] =>
     holds ? [forbidden(code, ORDER)] : [];
@@ -26,9 +36,16 @@ const orderReasons = (
     ...when(is('rewet', 'seen-wet', 'found-dry', 'wiped') && !wet, 'not-wet'),
     ...when(touches && wet, 'already-wet'),
     ...when(touches && elsewhere?.wet === true, 'wet-in-another-round'),
+    ...when(touches && lying, 'still-lying'),
+    ...when(is('taken-off') && !lying, 'not-lying'),
+    ...when(
+      is('laid', 'nothing-on-it') && (lies === null || clock.loosened === true),
+      'nothing-to-do',
+    ),
+    ...when(is('washed') && lies !== null && !lying && !clock.loosened, 'loosen-first'),
     ...when(is('rinsed') && !wet && clock.on.length === 0, 'nothing-to-do'),
     ...when(is('lifted') && !flushes, 'nothing-to-do'),
-    ...(coats && flushes && !clock.lifted
+    ...((coats || is('laid')) && flushes && !clock.lifted
       ? [forbidden('not-taken-out', ORDER, { tablet: lifts ? 1 : 0 })]
       : []),
     ...when(coats && !clock.washed, 'not-cleaned-first'),
@@ -47,5 +64,6 @@ export const judgeEvent = (
     const batch = event.batchId === null ? undefined : around.batches.get(event.batchId);
     reasons.push(...judgeBatch(batch, treatment, { clock, at: event.at }, around));
   }
+  if (event.kind === 'laid') reasons.push(...judgeLaid(treatment, clock, around));
   return verdictOf(reasons);
 };

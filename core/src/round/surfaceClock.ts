@@ -18,7 +18,28 @@ export interface Stretch {
   outcome: StretchOutcome;
 }
 
+/** How long something lay that works by itself, s: as long as it may have been, and at the least. */
+export interface Lay {
+  from: number;
+  to: number;
+  longestSeconds: number;
+  leastSeconds: number;
+  outcome: LayOutcome;
+}
+/** Taken off in time, before it had worked, or after it had begun to harm. */
+export const layOutcomes = ['in-time', 'too-short', 'too-long'] as const;
+export type LayOutcome = (typeof layOutcomes)[number];
+
 export interface SurfaceClock {
+  /**
+   * What works there by itself now: since when, ms, by which clock. Absent, as are the next two,
+   * where nothing was laid on: clocks of before have none.
+   */
+  lying?: { since: number; by: EventClock };
+  /** How long what was laid on last lay there. */
+  lay?: Lay;
+  /** Soil was loosened, or there was none. */
+  loosened?: true;
   /** What waited in the toilet's water is out, and the bowl flushed. */
   lifted: boolean;
   washed: boolean;
@@ -53,6 +74,10 @@ export const untouched: SurfaceClock = {
   skipped: false,
   lastAt: null,
 };
+
+/** Whether it is left alone for now: wet, or something works on it. */
+export const isLeftAlone = ({ wetSince, lying }: SurfaceClock): boolean =>
+  wetSince !== null || lying !== undefined;
 
 /** Whether anything was put on, wet still or over. */
 export const wasCoated = ({ wetSince, stretches }: SurfaceClock): boolean =>

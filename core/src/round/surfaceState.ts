@@ -1,4 +1,4 @@
-import { untouched } from './surfaceClock.ts';
+import { isLeftAlone, untouched } from './surfaceClock.ts';
 import { wetClock } from './wetClock.ts';
 import type { Asked, WetEvent } from './wetEvents.ts';
 import type { SurfaceClock } from './surfaceClock.ts';
@@ -130,6 +130,6 @@ export const withoutRound = (state: SurfaceState, roundId: string): SurfaceState
   return { ...state, rounds };
 };
 
-/** Since when it is wet by any round in hand, or nothing. */
+/** Whether it is wet, or something works on it, by any round in hand. */
 export const isWetIn = ({ rounds }: SurfaceState): boolean =>
-  Object.values(rounds).some(({ clock }) => clock.wetSince !== null);
+  Object.values(rounds).some(({ clock }) => isLeftAlone(clock));

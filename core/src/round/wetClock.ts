@@ -1,4 +1,5 @@
 import type { StretchOutcome } from './shown.ts';
+import { afterLaying } from './laying.ts';
 import { ended, slackWith } from './stretch.ts';
 import { untouched, type SurfaceClock } from './surfaceClock.ts';
 import type { Asked, WetEvent } from './wetEvents.ts';
@@ -14,6 +15,10 @@ const withBatch = (on: string[], batchId: string | null): string[] =>
 export const wetClock = (clock: SurfaceClock, event: WetEvent, asked: Asked): SurfaceClock => {
   const at = { lastAt: event.at };
   switch (event.kind) {
+    case 'laid':
+    case 'taken-off':
+    case 'nothing-on-it':
+      return afterLaying(clock, event, asked);
     case 'lifted':
       return { ...clock, ...at, lifted: true };
     case 'washed':

@@ -1,6 +1,14 @@
-/** What a cleaner does at one surface; `at` in ms since 1970, told by the phone that saw it. */
+import type { Lies } from '../jobs/soil.ts';
+
+/**
+ * What a cleaner does at one surface: `laid` is put on to work by itself, a bag, a paste, a bath;
+ * `nothing-on-it` that there is nothing to loosen. `at` in ms since 1970, told by the phone that saw it.
+ */
 export const eventKinds = [
   'lifted',
+  'laid',
+  'taken-off',
+  'nothing-on-it',
   'washed',
   'applied',
   'rewet',
@@ -45,6 +53,8 @@ export interface WetEvent {
  * how many seconds a coat is known to stay wet there, 0 where nobody knows.
  */
 export interface Asked {
+  /** What loosens soil there first, and works by itself; nothing where a wash is all. */
+  lies: Lies | null;
   seconds: number;
   coatHolds: number;
   applies: boolean;

@@ -51,6 +51,7 @@ export interface JobFigures {
   'rust-acid-barred': { material: MaterialId };
   'ratio-outside': { cleaner: Cleaner; ratio: number; least: number; most: number };
   'does-not-lift': { cleaner: Cleaner; soil: Soil };
+  'lies-near': Bitten & { surface: string };
   'meets-about': Bitten & { keeps: ProductId; at: MeetsAt };
   // scent, cloths and powders
   'solubiliser-short': { parts: number; least: number };

@@ -21,7 +21,7 @@ import {
  * order. What is then on record is never better than what happened, and right to the second where
  * nobody set a clock.
  */
-const asked: Asked = { seconds: 600, coatHolds: 240, applies: true, rinses: false };
+const asked: Asked = { lies: null, seconds: 600, coatHolds: 240, applies: true, rinses: false };
 const HOUR = 3_600_000;
 const START = 10 * HOUR;
 

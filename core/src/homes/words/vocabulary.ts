@@ -1,3 +1,4 @@
+import type { Soil } from '../../domain/soils.ts';
 import type { MaterialId } from '../../reference/materials.ts';
 import type { RoomTemplate, SurfaceKindId } from '../../reference/surfaceKinds.ts';
 
@@ -6,6 +7,8 @@ import type { RoomTemplate, SurfaceKindId } from '../../reference/surfaceKinds.t
  * these tables.
  */
 export interface SurveyVocabulary {
+  /** What people call what is on a thing, or want done about it. */
+  soils: Partial<Record<Soil, readonly string[]>>;
   kinds: Readonly<Record<SurfaceKindId, readonly string[]>>;
   /** Words in a name that say what it is made of; several words before one. */
   hints: Readonly<Record<string, MaterialId>>;

@@ -1,7 +1,7 @@
 import type { JobRow } from '../reference/jobRows.ts';
 import { refusals, type Asker, type Refusal } from '../reference/refusals.ts';
-import { english } from './words/en.ts';
-import { spanish } from './words/es.ts';
+import { english } from './refusedWords/en.ts';
+import { spanish } from './refusedWords/es.ts';
 
 /** What this tool does not do, found in what somebody wrote: what, whom to ask, by which words. */
 export interface Refused {
