@@ -38,6 +38,7 @@ export * from './families/family.ts';
 export * from './families/index.ts';
 export * from './verdict/judging.ts';
 export type { Bitten } from './verdict/figures.ts';
+export type { JobFigures, MeetsAt } from './verdict/jobFigures.ts';
 export * from './verdict/reason.ts';
 export * from './verdict/verdict.ts';
 export * from './homes/home.ts';

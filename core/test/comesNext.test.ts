@@ -5,7 +5,7 @@ interface Named extends InTurn {
   name: string;
 }
 
-/** "bath hand basin 600": room, level, name and wait; "+" begun, "-" wet or done. */
+/** "bath hand basin 600": room, level, name and wait; "+" begun, "-" wet or done, "*" works by itself. */
 const stop = (told: string): Named => {
   const [roomId, level, name, seconds, how] = `${told} `.split(' ') as [
     string,
@@ -15,7 +15,7 @@ const stop = (told: string): Named => {
     string,
   ];
   const at = { roomId, level: level as InTurn['level'], name, seconds: Number(seconds) };
-  return { ...at, begun: how !== '', open: how !== '-' };
+  return { ...at, lies: how === '*', begun: how !== '' && how !== '*', open: how !== '-' };
 };
 const order = (here: string | null, ...told: string[]): string =>
   comesNext(told.map(stop), here)
@@ -60,6 +60,12 @@ test.each<[string, string | null, string[], string]>([
     ['bath above vent 600 -', 'bath floor floor 0'],
     'floor',
   ],
+  [
+    'what works by itself is put on before all else, the longest first',
+    null,
+    ['bath above vent 0', 'bath toilet brush 1800 *', 'bath floor bowl 28800 *'],
+    'bowl brush vent',
+  ],
   ['nothing left', 'bath', ['bath above vent 600 -'], ''],
 ])('%s', (_, here, told, expected) => {
   expect(order(here, ...told)).toBe(expected);
@@ -71,6 +77,7 @@ test('everything open comes once, and nothing before what is higher in its room'
     level: fc.constantFrom(...levels),
     seconds: fc.constantFrom(0, 60, 120, 600),
     begun: fc.boolean(),
+    lies: fc.constant(false),
     open: fc.boolean(),
   });
   fc.assert(

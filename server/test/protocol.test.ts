@@ -45,6 +45,7 @@ describe('the survey', () => {
       accepted: null,
       lifts: false,
       growth: null,
+      loosening: null,
     });
   });
 

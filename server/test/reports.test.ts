@@ -166,6 +166,7 @@ const printed = async (change: (says: ReportSays) => ReportSays): Promise<Buffer
             line.strength === null
               ? null
               : { active: 'hydrogen peroxide', strength: line.strength },
+          loosened: null,
           shown: line.held,
           rewets: [],
           dry: false,

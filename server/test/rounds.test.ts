@@ -119,7 +119,7 @@ test('kept wet to its time is met, with required and held on the record', async 
   await did(round, basin, 'washed');
   await did(round, basin, 'applied', bottle.peroxide);
   expect((await maren.call('GET /wet-now')).body).toMatchObject([
-    { surfaceName: 'Basin', seconds: 600, wetSince: bed.context.now() },
+    { surfaceName: 'Basin', wet: { seconds: 600, wetSince: bed.context.now() }, lying: null },
   ]);
   bed.pass(5 * MINUTE);
   await did(round, basin, 'rewet', bottle.peroxide);
@@ -155,7 +155,7 @@ test('long enough by the clock, but nobody looked when a coat may have dried: no
   await did(round, basin, 'washed');
   await did(round, basin, 'applied', bottle.peroxide);
   expect((await maren.call('GET /wet-now')).body).toMatchObject([
-    { surfaceId: basin, coatHolds: holds[basin], seen: [] },
+    { surfaceId: basin, wet: { coatHolds: holds[basin], seen: [] } },
   ]);
   // Left for two hours, by one coat.
   bed.pass(120 * MINUTE);

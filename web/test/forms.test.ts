@@ -23,6 +23,8 @@ describe('a surface as it is filled in', () => {
     area: '1,4',
     touched: 'often',
     food: true,
+    thing: 'surface',
+    soil: 'everyday',
   };
 
   test('is read as what is sent, a comma as a point', () => {
@@ -63,6 +65,7 @@ describe('a surface as it is filled in', () => {
       accepted: null,
       lifts: false,
       growth: null,
+      loosening: null,
     } as const;
     expect(v.parse(surfaceForm, surfaceLines({ id: 'a', setting, ...read }))).toEqual(read);
   });

@@ -45,7 +45,7 @@ Ivo,Mill 2,,,,,,,,,,,,,,,,
     const read = homes('home,place,room,name\nHedda,Row 7,Bath,Mirror\n');
     expect(read.homes[0]!.rooms[0]).toMatchObject({ flame: 'unknown' });
     const guessed = read.lines[0]!.cells().map((cell) => cell.guessed);
-    expect(guessed).toEqual([false, true, false, true, true, true, true, true]);
+    expect(guessed).toEqual([false, true, false, true, true, true, true, true, true, true]);
   });
 
   test.each<[string, RegExp]>([

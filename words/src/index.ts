@@ -6,6 +6,8 @@ export * from './tell/bench.ts';
 export * from './tell/changes.ts';
 export * from './tell/firstResponse.ts';
 export * from './tell/invalid.ts';
+export * from './tell/jobReasons.ts';
+export * from './tell/jobSteps.ts';
 export * from './tell/label.ts';
 export * from './tell/poster.ts';
 export * from './tell/reasons.ts';

@@ -9,10 +9,56 @@ export interface Figures {
   'figure.square-metres': { n: string | number };
   'list.or': { before: string | number; last: string | number };
   'list.and': { before: string | number; last: string | number };
+  'ratio.ml-a-litre': { value: string | number };
+  'ratio.g-a-litre': { value: string | number };
+  'ratio.fraction': { value: string | number };
+  'ratio.parts': { value: string | number };
   'air.short': { ppm: string | number; limit: string | number };
   'air.day': { ppm: string | number; limit: string | number };
   'air.danger': { ppm: string | number; limit: string | number };
   'air.fire': { ppm: string | number; limit: string | number };
+  'reason.jar-cleans-only': { strength: string | number; floor: string | number };
+  'reason.jar-falls-weak': { floor: string | number };
+  'reason.jar-too-small': { wanted: string | number; volume: string | number };
+  'reason.cloth-never-holds': { time: string | number };
+  'reason.no-such-soak': { thing: string | number; family: string | number };
+  'reason.bath-too-weak': { strength: string | number; floor: string | number };
+  'reason.bath-too-strong': { strength: string | number; most: string | number };
+  'reason.bath-too-much': { volume: string | number; most: string | number };
+  'reason.bath-does-not-cover': { load: string | number; volume: string | number };
+  'reason.under-least': { time: string | number; least: string | number };
+  'reason.over-longest': { time: string | number; most: string | number };
+  'reason.acid-for-minutes': { material: string | number; most: string | number };
+  'reason.no-such-descaling': { cleaner: string | number };
+  'reason.citrate-drops': { strength: string | number; most: string | number };
+  'reason.alkali-barred': { material: string | number };
+  'reason.alkali-care': { material: string | number };
+  'reason.solvent-barred': { material: string | number };
+  'reason.rust-acid-barred': { material: string | number };
+  'reason.ratio-outside': { ratio: string | number; least: string | number; most: string | number };
+  'reason.does-not-lift': { cleaner: string | number; soil: string | number };
+  'reason.lies-near': {
+    surface: string | number;
+    happens: string | number;
+    remedy: string | number;
+  };
+  'reason.meets-about': {
+    keeps: string | number;
+    at: string;
+    happens: string | number;
+    remedy: string | number;
+  };
+  'reason.scent-too-much': { share: string | number; most: string | number };
+  'reason.scent-with': { situation: string | number };
+  'reason.wash-too-cold': { temperature: string | number; least: string | number };
+  'reason.worn-out': { washes: string | number };
+  'reason.meets-in-powder': {
+    a: string | number;
+    b: string | number;
+    happens: string | number;
+    remedy: string | number;
+  };
+  'reason.not-a-job': { what: string | number; ask: string | number };
   'reason.contact-by-evidence': { strength: string | number; time: string | number };
   'reason.contact-by-house-rule': { strength: string | number; time: string | number };
   'reason.below-floor': { strength: string | number; floor: string | number };
@@ -127,6 +173,7 @@ export interface Figures {
   'pair.with': { one: string | number; others: string | number };
   'pair.severity': { severity: string | number; routes: string | number };
   'standing.note': { poison: string | number };
+  'common.lying': { now: string | number; most: string | number; over: string };
   'common.open': { room: string | number };
   'common.strength': {
     stock: string | number;
@@ -191,16 +238,49 @@ export interface Figures {
   'shell.wipeIn': { soft: unknown; left: string | number };
   'shell.rewetIn': { soft: unknown; left: string | number };
   'shell.lookIn': { soft: unknown; left: string | number };
+  'shell.looseIn': { soft: unknown; left: string | number };
+  'shell.offIn': { soft: unknown; left: string | number };
   'shell.signOut': { unsent: number };
   'response.shut-and-call': { emergency: string | number };
   'response.still-call': { poison: string | number };
   'response.fire': { emergency: string | number; poison: string | number };
   'response.call': { emergency: string | number; poison: string | number };
+  'clearRuns.boils': { runs: number };
+  'clearRuns.tanks': { runs: number };
+  'clearRuns.cycles': { runs: number };
+  'jobStep.mix': { what: string | number };
+  'jobStep.wash-with': { what: string | number };
+  'jobStep.wipe-on': { what: string | number };
+  'jobStep.tie-bag': { volume: string | number; acid: string | number; strength: string | number };
+  'jobStep.fill': { acid: string | number; strength: string | number; volume: string | number };
+  'jobStep.run-half': { acid: string | number; strength: string | number };
+  'jobStep.bowl-on-rack': {
+    volume: string | number;
+    acid: string | number;
+    strength: string | number;
+  };
+  'jobStep.pour-in': { volume: string | number; acid: string | number; strength: string | number };
+  'jobStep.on-cloth': { what: string | number };
+  'jobStep.leave': { until: string; least: string | number; most: string | number };
+  'jobStep.clear-runs': { runs: string | number };
+  'jobStep.water-after': { time: string | number };
+  'jobStep.spoon-in': { water: string | number; vinegar: string | number };
+  'jobStep.heat': { time: string | number };
+  'jobStep.door-shut': { time: string | number };
+  'jobStep.fill-bath': { volume: string | number; strength: string | number };
+  'jobStep.wash-hot': { temperature: string | number };
   'order.spray': { what: string | number; count: number };
   'order.on-cloth': { what: string | number; count: number };
   'order.hold': { time: string | number };
   'emergency.poisonLine': { poison: string | number };
   'roomAir.measured': { temperature: string | number; humidity: string | number };
+  'round.looseIn': { b: unknown; left: string | number };
+  'round.offIn': { b: unknown; left: string | number };
+  'round.offAtMost': { most: string | number };
+  'round.earlyOf': { least: string | number };
+  'round.clockStarts': { least: string | number };
+  'round.lay': { time: string | number; outcome: string | number };
+  'round.soilWith': { soil: string | number; cleaner: string | number };
   'round.notTaken': { surfaceId: string | number };
   'round.ofSinceStillToBe': {
     b: unknown;
@@ -345,6 +425,7 @@ export interface Figures {
   'poster.edition': { edition: string | number };
   'poster.file-title': { edition: string | number };
   'poster.label-title': { code: string | number };
+  'recordNote.lay-time': { soil: string | number; most: string };
   'recordNote.stock-received': { lot: string };
   'recordNote.stock-told': { had: string | number; kept: string; why: string };
   'recordNote.approval': { surfaces: number; accepted: string | number };
@@ -363,6 +444,13 @@ export interface Figures {
   'recordNote.correction': { because: string };
   'recordNote.drying-taken': { rounds: number; before: string | number };
   'recordNote.late-event': { batchCode: string };
+  'recordWhat.lay-time': {
+    roomName: string | number;
+    surfaceName: string | number;
+    cleaner: string | number;
+    time: string | number;
+    outcome: string;
+  };
   'recordWhat.stock-received': {
     code: string | number;
     name: string | number;
@@ -885,6 +973,13 @@ export interface Figures {
   'sources.comparedByOn': { by: string | number; at: string | number };
   'sources.companyWhatOurFiguresRest': { b: unknown };
   'sources.restOnMemory': { count: number; b: unknown };
+  'protocol.loosenedFirst': { soil: string | number; cleaner: string | number; most: string };
+  'protocol.soilOn': { soil: string | number; thing: string | number };
+  'protocol.limeTakes': { lime: string | number; just: string | number; poured: string | number };
+  'protocol.minutesByTable': { minutes: string | number };
+  'protocol.notOnIt': { not: string | number };
+  'protocol.untilLook': { least: string | number };
+  'protocol.untilOff': { most: string | number; material: string | number };
   'protocol.wereSet': { count: number };
   'protocol.min': { ceil: string | number };
   'protocol.ml': { amount: string | number };
@@ -939,6 +1034,7 @@ export interface Figures {
   };
   'protocol.doneWith': { strength: string | number; active: string | number; time: string };
   'protocol.doneThere': {
+    loosened: string;
     goal: string | number;
     how: string | number;
     own: string;

@@ -30,6 +30,7 @@ const figuresIn = (message: string): string[] => {
 /** Figures that the teller works out from others, and the kinds that are told by themselves. */
 const workedOut: Partial<Record<RecordKind, string[]>> = {
   'wet-time': ['timed'],
+  'lay-time': ['time', 'most'],
   refusal: ['refused'],
   'rule-added': ['one', 'other'],
   'rule-withdrawn': ['one', 'other'],

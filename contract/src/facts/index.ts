@@ -36,6 +36,7 @@ import { ruleWithdrawn } from './ruleWithdrawn.ts';
 import { sourceChecked } from './sourceChecked.ts';
 import { stockRead, stockReceived, stockTold } from './stock.ts';
 import { surfaceEvent } from './surfaceEvent.ts';
+import { layTime } from './layTime.ts';
 import { wetTime } from './wetTime.ts';
 
 /** Every kind of fact that the ledger holds, in the order that people look for them. */
@@ -52,6 +53,7 @@ const facts = [
   airMeasured,
   surfaceEvent,
   wetTime,
+  layTime,
   lateEvent,
   correction,
   refusal,

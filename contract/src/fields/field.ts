@@ -5,8 +5,13 @@ export type FieldKind = 'text' | 'number' | 'yes-no' | 'choice';
 
 type Anything = Pick<v.GenericSchema, 'type'>;
 
+/** What a field is where it is said: some may be left out. */
+export const withoutDefault = (schema: Anything): Anything =>
+  'wrapped' in schema ? (schema.wrapped as Anything) : schema;
+
 /** Throws a RangeError for a schema that no form, column or file would know what to do with. */
-export const kindOfField = ({ type }: Anything): FieldKind => {
+export const kindOfField = (schema: Anything): FieldKind => {
+  const { type } = withoutDefault(schema);
   switch (type) {
     case 'string':
       return 'text';

@@ -1,13 +1,22 @@
+import { cleaners, limeAmounts } from '@zymostat/core';
 import * as v from 'valibot';
 import { LEAST_REASON, MOST_HOMES_AT_ONCE } from '../limits.ts';
 import { clientKeeps, homeFields } from '../fields/home.ts';
 import { roomFields } from '../fields/room.ts';
 import { surfaceFields } from '../fields/surface.ts';
 import { listOf, name, sentence, id, instant, between } from '../parts/text.ts';
-import { strength, goal, against, reason, dryingFactors } from '../parts/trade.ts';
+import { strength, goal, against, outcome, reason, dryingFactors } from '../parts/trade.ts';
 
 /** Shorter than this is no reason that anybody can stand by, characters. */
 const careReason = v.pipe(sentence, v.minLength(LEAST_REASON, 'longer-reason'));
+
+/** How soil is lifted, as somebody has set it; what is nothing goes by the table. */
+export const loosening = v.strictObject({
+  cleaner: v.nullable(v.picklist(cleaners)),
+  ratio: v.nullable(between(0, 1000)),
+  seconds: v.nullable(between(0, 86_400)),
+  lime: v.nullable(v.picklist(limeAmounts)),
+});
 
 export const setting = v.strictObject({
   goal,
@@ -16,6 +25,7 @@ export const setting = v.strictObject({
   accepted: v.nullable(careReason),
   lifts: v.optional(v.boolean(), false),
   growth: v.optional(v.nullable(between(0, 200)), null),
+  loosening: v.optional(v.nullable(loosening), null),
 });
 
 export const surface = v.strictObject({ id, ...surfaceFields.entries, setting });
@@ -58,6 +68,8 @@ export const home = v.strictObject({
   versions: v.array(versionHead),
   changedSinceApproval: v.boolean(),
   flags: v.array(flag),
+  /** What stands before the approval of its next version. */
+  objections: v.array(v.strictObject({ surfaceId: id, outcome, reasons: v.array(reason) })),
 });
 
 export const homeRow = v.strictObject({

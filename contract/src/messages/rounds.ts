@@ -2,10 +2,10 @@ import * as v from 'valibot';
 import { clientKeeps } from '../fields/home.ts';
 import { wayIn } from './homes.ts';
 import { problem } from './problem.ts';
-import { version } from './protocols.ts';
+import { lies, version } from './protocols.ts';
 import { listOf, name, id, instant, sentence } from '../parts/text.ts';
 import { active, coatHolds, eventClock, eventKind, skipReason } from '../parts/trade.ts';
-import { measurableAir } from '@zymostat/core';
+import { cleaners, measurableAir } from '@zymostat/core';
 
 const told = {
   id,
@@ -116,6 +116,7 @@ export const roundAhead = v.strictObject({
   holds: coatHolds,
 });
 
+/** What is left alone right now in rounds: wet, or something works there by itself. */
 export const wetNow = v.array(
   v.strictObject({
     roundId: id,
@@ -123,13 +124,22 @@ export const wetNow = v.array(
     homeName: name,
     surfaceName: name,
     by: v.string(),
-    active,
-    seconds: v.number(),
-    wetSince: instant,
-    coats: v.array(instant),
-    seen: v.array(instant),
-    slack: v.number(),
-    coatHolds: v.number(),
+    /** A coat that is kept wet; nothing where something works by itself instead. */
+    wet: v.nullable(
+      v.strictObject({
+        active,
+        seconds: v.number(),
+        wetSince: instant,
+        coats: v.array(instant),
+        seen: v.array(instant),
+        slack: v.number(),
+        coatHolds: v.number(),
+      }),
+    ),
+    /** What works by itself, since when, and how long it must and may. */
+    lying: v.nullable(
+      v.strictObject({ cleaner: v.picklist(cleaners), since: instant, ...lies.entries }),
+    ),
   }),
 );
 

@@ -1,5 +1,6 @@
 import type { JobRow } from '../reference/jobRows.ts';
 import { refusals, type Asker, type Refusal } from '../reference/refusals.ts';
+import { forbidden, type Reason } from '../verdict/reason.ts';
 import { english } from './refusedWords/en.ts';
 import { spanish } from './refusedWords/es.ts';
 
@@ -10,6 +11,10 @@ export interface Refused {
   found: string;
   row: JobRow;
 }
+
+/** What is refused, as a reason that nobody may put aside. */
+export const notAJob = ({ what, ask }: Pick<Refused, 'what' | 'ask'>): Reason =>
+  forbidden('not-a-job', 'common practice, no source', { what, ask });
 
 const bare = (text: string): string =>
   text

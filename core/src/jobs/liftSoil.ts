@@ -1,4 +1,3 @@
-import type { Soil } from '../domain/soils.ts';
 import {
   cleanerRatios,
   noRustAcid,
@@ -11,6 +10,7 @@ import {
 import type { Judging } from '../verdict/judging.ts';
 import { forbidden, type Reason } from '../verdict/reason.ts';
 import { verdictOf } from '../verdict/verdict.ts';
+import { lifters } from '../reference/soilRows.ts';
 import { flameReasons, isAcid, judgeCleanerOn, putsOf } from './judgeCleaner.ts';
 import { onlyIf, plain, type JobStep } from './jobStep.ts';
 import { longestContact } from './longestContact.ts';
@@ -19,13 +19,6 @@ import type { Loosening } from '../homes/home.ts';
 import { airSteps, type SoilAsked, type SoilJob } from './soil.ts';
 
 const practice = 'common practice, no source';
-
-/** Other cleaners that lift a soil, besides the row's own. */
-const instead: Partial<Record<Soil, readonly Cleaner[]>> = {
-  grease: ['washing-up-liquid', 'washing-soda'],
-  limescale: ['vinegar', 'citric'],
-  'soap-film': ['vinegar', 'vinegar-and-washing-up-liquid'],
-};
 
 /** The row of a soil as the house does it, and as somebody has set it. */
 const liftingOf = (
@@ -47,7 +40,7 @@ const liftingOf = (
         }
       : { lifts: [inOne], reasons: [] };
   if (wanted === null || wanted === last.cleaner) return { lifts: [...lifts], reasons: [] };
-  const may = instead[soil]?.includes(wanted) ?? false;
+  const may = lifters(soil).includes(wanted);
   if (!may)
     return {
       lifts: [...lifts],

@@ -51,6 +51,12 @@ export const cautiousRules: HouseRules = {
   boiledWater: 'boiled',
 };
 
+/** Rules as a company has answered them; what it was not asked yet is the cautious answer. */
+export const asAnswered = (answered: Partial<HouseRules>): HouseRules => ({
+  ...cautiousRules,
+  ...answered,
+});
+
 /**
  * The strengths (fractions) and times (s) that the choices come to. Until dry is about 30 s, but
  * never under the published minute.

@@ -77,14 +77,16 @@ export const cleaningTools = [
 export type CleaningTool = (typeof cleaningTools)[number];
 
 /** What is never used on such soil, whatever the surface. */
-export type NotOnSoil =
-  | 'vinegar-first'
-  | 'scouring'
-  | 'castile-with-vinegar'
-  | 'bleach-sets-rust'
-  | 'two-in-one-drain'
-  | 'bleach-before-rinse'
-  | 'large-areas';
+export const notsOnSoil = [
+  'vinegar-first',
+  'scouring',
+  'castile-with-vinegar',
+  'bleach-sets-rust',
+  'two-in-one-drain',
+  'bleach-before-rinse',
+  'large-areas',
+] as const;
+export type NotOnSoil = (typeof notsOnSoil)[number];
 
 /** One thing that lifts a soil, what it is used with, and s that it works by itself. */
 export interface Lifting {
@@ -218,3 +220,12 @@ export const scratches: readonly MaterialId[] = [
 ];
 /** What rust is never taken off with acid: it goes dull or through to the iron. */
 export const noRustAcid: readonly MaterialId[] = ['enamelled-cast-iron', 'enamelled-steel'];
+
+/** Cleaners that a person may choose from for a soil; where there is one, that. */
+const eitherOf: Partial<Record<Soil, readonly Cleaner[]>> = {
+  grease: ['washing-up-liquid', 'washing-soda'],
+  limescale: ['vinegar', 'citric'],
+  'soap-film': ['vinegar', 'vinegar-and-washing-up-liquid'],
+};
+export const lifters = (soil: Soil): readonly Cleaner[] =>
+  eitherOf[soil] ?? [soilRows[soil].lifts.at(-1)!.cleaner];

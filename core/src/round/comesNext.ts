@@ -7,6 +7,8 @@ export interface InTurn {
   /** For how long it is to stay wet, s. */
   seconds: number;
   begun: boolean;
+  /** Something that works by itself is to be put on first. */
+  lies: boolean;
   open: boolean;
 }
 
@@ -24,7 +26,7 @@ const longestIn = (left: readonly InTurn[], room: string): number =>
 
 /**
  * All that is open, in the order in which it is best done where nobody has planned: what is begun
- * first, then from high to low in each room; of what may come next the room with the longest wait
+ * first, then what works by itself, the longest first, then from high to low in each room; of what may come next the room with the longest wait
  * before it goes first, `here` where they are alike, and in it the longest wait. Source: common
  * practice, no source; a trial found 8 to 33 minutes idle otherwise.
  */
@@ -35,7 +37,9 @@ export const comesNext = <One extends InTurn>(
   const inHand = stops.filter(({ open, begun }) => open && begun);
   const near = (room: string | null) => (one: One) => Number(one.roomId !== room);
   const ordered = inHand.sort((a, b) => near(here)(a) - near(here)(b));
-  let left = stops.filter(({ open, begun }) => open && !begun);
+  const fresh = stops.filter(({ open, begun }) => open && !begun);
+  ordered.push(...fresh.filter(({ lies }) => lies).sort((a, b) => b.seconds - a.seconds));
+  let left = fresh.filter(({ lies }) => !lies);
   let room = ordered[0]?.roomId ?? here;
   while (left.length > 0) {
     const away = near(room);

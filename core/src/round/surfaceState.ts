@@ -130,6 +130,10 @@ export const withoutRound = (state: SurfaceState, roundId: string): SurfaceState
   return { ...state, rounds };
 };
 
+/** Whether something works on it by itself, by any round in hand. */
+export const isLying = ({ rounds }: SurfaceState): boolean =>
+  Object.values(rounds).some(({ clock }) => clock.lying !== undefined);
+
 /** Whether it is wet, or something works on it, by any round in hand. */
 export const isWetIn = ({ rounds }: SurfaceState): boolean =>
   Object.values(rounds).some(({ clock }) => isLeftAlone(clock));

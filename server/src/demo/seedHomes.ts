@@ -26,7 +26,7 @@ const seedSurface = async (
   { stockIds, maren }: Pick<Demo, 'stockIds' | 'maren'>,
 ): Promise<string> => {
   // As the scenario says, and for the rest as such a thing is noted by its name.
-  const { sure: _, guessed: __, ...noted } = noteSurface(surface.name);
+  const { sure: _, guessed: __, refused: ___, ...noted } = noteSurface(surface.name);
   const { id } = await addSurface(context, roomId, { ...noted, ...surface }, maren);
   const setting = settings[set];
   if (setting) {

@@ -1,8 +1,8 @@
 import type { Answer } from '@zymostat/contract';
-import { activeFacts, secondsBetween, wetDue } from '@zymostat/core';
 import { clock } from '@zymostat/words';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
+import { dueOf, lengthOf, spanOf } from '../features/rounds/alone.ts';
 import { useWetNowQuery } from '../features/rounds/api.ts';
 import { timeOf } from '../ui/times.ts';
 import { useNow } from '../ui/useNow.ts';
@@ -13,16 +13,18 @@ import { w } from '../words/words.ts';
 const soft = (text: ReactNode) => <span className="fig">{text}</span>;
 
 const Item = ({ of, now }: { of: Answer<'wetNow'>[number]; now: number }) => {
-  const wet = secondsBetween(of.wetSince, now);
-  const { what, at } = wetDue(of, of, now)!;
+  const { what, at } = dueOf(of, now);
+  const { family, least, most } = spanOf(of);
+  const { gone } = lengthOf(of, now);
   return (
     <Link className="now-strip__item" to={`/rounds/${of.roundId}?surface=${of.surfaceId}`}>
       {of.homeName} · {of.surfaceName}{' '}
       <WetBand
         tiny
-        family={activeFacts[of.active].family}
-        required={of.seconds}
-        now={Math.min(wet, of.seconds)}
+        family={family}
+        required={least}
+        wall={most ?? undefined}
+        now={most === null ? Math.min(gone, least) : gone}
       />{' '}
       <b>
         {at > now

@@ -20,6 +20,8 @@ interface Props {
   estimate?: boolean;
   tiny?: boolean;
   scale?: boolean;
+  /** The longest time: what lies past it harms. `required` is then when somebody looks. */
+  wall?: number;
 }
 
 const seconds = (values: Record<string, number | undefined>): CSSProperties =>
@@ -32,7 +34,17 @@ const seconds = (values: Record<string, number | undefined>): CSSProperties =>
 const shortInWords = (held: number, required: number): string =>
   held < required ? clock(required - held) : 'none';
 
-const inWords = ({ required, held, now, shown, estimate, rewets = [] }: Props): string => {
+/** What works by itself: so far, and at most. */
+const lyingInWords = ({ now = 0 }: Props, wall: number): string =>
+  w.say('common.lying', {
+    now: clock(now),
+    most: duration(w, wall),
+    over: now > wall ? clock(now - wall) : 'no',
+  });
+
+const inWords = (props: Props): string => {
+  const { required, held, now, shown, estimate, rewets = [], wall } = props;
+  if (wall !== undefined) return lyingInWords(props, wall);
   const needed = duration(w, required);
   if (now !== undefined) return w.say('common.wetSoFar', { now: clock(now), needed });
   if (held !== undefined && shown !== undefined && shown < held && held >= required)
@@ -45,7 +57,8 @@ const inWords = ({ required, held, now, shown, estimate, rewets = [] }: Props): 
 };
 
 /** Where a band ends by itself: a little after what is required, or what was held. */
-const axisOf = ({ axis, required, held, now }: Props): number => {
+const axisOf = ({ axis, required, held, now, wall }: Props): number => {
+  if (wall !== undefined) return Math.max(axis ?? wall * 1.05, (now ?? 0) * 1.02);
   if (axis !== undefined) return axis;
   const longest = required > 0 ? required * 1.6 : Infinity;
   return Math.max(required * 1.15, Math.min((now ?? held ?? 0) * 1.05, longest), 60);
@@ -59,22 +72,22 @@ const filledOf = ({ required, held, now, shown }: Props) => ({
   short: now === undefined && held !== undefined && held < required ? required - held : undefined,
 });
 /** Up to where it is drawn full: what runs is pale from the clock to the notch. */
-const fullTo = ({ required, held, now }: Props, axis: number): number | undefined => {
-  if (now !== undefined) return Math.max(required, now);
+const fullTo = ({ required, held, now, wall }: Props, axis: number): number | undefined => {
+  if (now !== undefined) return Math.max(wall ?? required, now);
   return held === undefined ? undefined : Math.min(held, axis);
 };
 type Filled = ReturnType<typeof filledOf>;
 
 type Drawn = { band: Props; filled: Filled; axis: number };
 
-const Stretches = ({ band: { required, now, held }, filled, axis }: Drawn) => (
+const Stretches = ({ band: { required, now, held, wall }, filled, axis }: Drawn) => (
   <>
     {filled.filled === undefined ? (
-      <i className="wet-band__ahead" style={seconds({ now: 0, held: required })} />
+      <i className="wet-band__ahead" style={seconds({ now: 0, held: wall ?? required })} />
     ) : (
       <i className="wet-band__held" />
     )}
-    {filled.running && now! < required && <i className="wet-band__ahead" />}
+    {filled.running && now! < (wall ?? required) && <i className="wet-band__ahead" />}
     {filled.short !== undefined && <i className="wet-band__short" />}
     {filled.unshown !== undefined && (
       <i
@@ -85,13 +98,23 @@ const Stretches = ({ band: { required, now, held }, filled, axis }: Drawn) => (
   </>
 );
 
+/** A longest time, and red past it what was too long. */
+const Wall = ({ at, now }: { at: number; now: number | undefined }) => (
+  <>
+    {now !== undefined && now > at && (
+      <i className="wet-band__over" style={seconds({ from: at, to: now })} />
+    )}
+    <i className="wet-band__wall" style={seconds({ at })} />
+  </>
+);
+
 /** Where the figure of a running clock stands: on the band, and clear of the notch. */
 const placeOfNow = (now: number, required: number, axis: number): number => {
   const least = axis * 0.08;
   return Math.min(Math.max(now, least), Math.max(required * 0.72, least));
 };
 
-const Labels = ({ band: { required, now }, filled: { short }, axis }: Drawn) => (
+const Labels = ({ band: { required, now, wall }, filled: { short }, axis }: Drawn) => (
   <>
     {short !== undefined && (
       <span className="wet-band__missing">{w.say('common.short', { short: clock(short) })}</span>
@@ -102,9 +125,14 @@ const Labels = ({ band: { required, now }, filled: { short }, axis }: Drawn) => 
         {clock(now)}
       </span>
     )}
-    {required > 0 && (
+    {required > 0 && wall === undefined && (
       <span className="wet-band__say" style={seconds({ at: required })}>
         {clock(required)}
+      </span>
+    )}
+    {wall !== undefined && (
+      <span className="wet-band__say" style={seconds({ at: wall })}>
+        {clock(wall)}
       </span>
     )}
   </>
@@ -134,7 +162,7 @@ const Scale = ({ axis }: { axis: number }) => {
  * shows the time required.
  */
 export const WetBand = (props: Props) => {
-  const { family, required, now, rewets = [], tiny = false, scale = false } = props;
+  const { family, required, now, rewets = [], tiny = false, scale = false, wall } = props;
   const axis = axisOf(props);
   const filled = filledOf(props);
   const drawn = { band: props, filled, axis };
@@ -152,6 +180,7 @@ export const WetBand = (props: Props) => {
           <i key={at} className="wet-band__drop" style={seconds({ at })} />
         ))}
         {required > 0 && <i className="wet-band__notch" />}
+        {wall !== undefined && <Wall at={wall} now={now} />}
         {!tiny && <Labels {...drawn} />}
       </span>
       {scale && <Scale axis={axis} />}

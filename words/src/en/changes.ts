@@ -26,6 +26,8 @@ export const field = {
   area: 'the area',
   touched: 'how often it is touched',
   food: 'whether food touches it',
+  thing: 'what thing it is',
+  soil: 'what is on it',
 } as const;
 
 /** What a field of a surface is called where it stands by itself. */
@@ -36,6 +38,8 @@ export const fieldHead = {
   area: 'area',
   touched: 'touched',
   food: 'food',
+  thing: 'thing',
+  soil: 'soil',
 } as const;
 
 /** What a field of a surface is called where it is asked for. */
@@ -46,4 +50,6 @@ export const fieldLabel = {
   area: 'Area, m²',
   touched: 'Touched',
   food: 'Food touches it',
+  thing: 'What it is',
+  soil: 'What is on it',
 } as const;

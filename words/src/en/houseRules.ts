@@ -10,6 +10,10 @@ export const houseAsks = {
   scents: 'What are essential oils?',
   bleach: 'Is bleach carried?',
   mildew: 'What goes on a little mildew?',
+  vinegarAndWashingUp: 'Soap film: how do vinegar and washing-up liquid meet?',
+  drainSmell: 'A smell in a drain?',
+  castile: 'Is castile soap carried?',
+  boiledWater: 'Water for what keeps without alcohol?',
 } as const;
 
 export const school = {
@@ -37,6 +41,14 @@ export const school = {
   'mildew.peroxide': 'Peroxide',
   'mildew.alcohol': 'Alcohol',
   'mildew.bleach': 'Bleach',
+  'vinegarAndWashingUp.rinsed-between': 'One after the other, rinsed between',
+  'vinegarAndWashingUp.two-to-one': 'In one, two to one at most',
+  'drainSmell.brush-and-water': 'Brush and hot water',
+  'drainSmell.soda-then-flush': 'Washing soda, an hour later water',
+  'castile.never-before-acid': 'Yes, never before vinegar',
+  'castile.not-carried': 'No',
+  'boiledWater.boiled': 'Boiled and cooled',
+  'boiledWater.tap': 'From the tap',
 } as const;
 
 export const trades = {
@@ -70,6 +82,16 @@ export const trades = {
   'mildew.alcohol':
     'Cleans and dries fast, burns, and fills the room. No evidence says that it disinfects mildew.',
   'mildew.bleach': 'By trained staff only; none of the three families is then offered.',
+  'vinegarAndWashingUp.rinsed-between': 'Each does its own work; one rinse more.',
+  'vinegarAndWashingUp.two-to-one':
+    'One pass instead of two; each weakens the other. More liquid for grease, more vinegar for glass.',
+  'drainSmell.brush-and-water': 'Nothing stays behind that could meet a drain opener.',
+  'drainSmell.soda-then-flush':
+    'It takes grease along; the drain is closed to anything else for the day.',
+  'castile.never-before-acid': 'Milder than detergent; with vinegar it splits into a greasy film.',
+  'castile.not-carried': 'One thing less that must never meet vinegar.',
+  'boiledWater.boiled': 'A jar without alcohol keeps a week.',
+  'boiledWater.tap': 'Quicker; a jar without alcohol keeps three days.',
 } as const;
 
 export const fill = {

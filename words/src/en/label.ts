@@ -18,7 +18,7 @@ export const label = {
 } as const;
 
 /** What people have in their hands, not groups: what a label warns of. */
-export const thing = {
+export const neverThing = {
   acid: 'vinegar, lemon, descaler',
   bleach: 'bleach',
   peroxide: 'peroxide',

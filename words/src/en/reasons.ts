@@ -1,5 +1,8 @@
+import { jobReason } from './jobReasons.ts';
+
 /** Why something may be done, wants care, or may not: one message a code. */
 export const reason = {
+  ...jobReason,
   'contact-by-evidence': '{strength} must stay wet for {time}, by the published series.',
   'contact-by-house-rule':
     '{strength} must stay wet for {time}, by the house rule. That is no shorter than the published times.',

@@ -12,6 +12,7 @@ export const record = {
   'air-measured': 'Room air measured',
   'surface-event': 'At a surface',
   'wet-time': 'Wet time',
+  'lay-time': 'Left to work',
   refusal: 'Refusal',
   'round-finished': 'Round finished',
   'house-rules': 'House rules',
@@ -41,6 +42,8 @@ export const record = {
 
 /** What a row of the ledger says in one line. */
 export const recordWhat = {
+  'lay-time':
+    '{roomName}: {surfaceName}. {cleaner} for {time}, {outcome, select, intime {off in time} tooshort {off too early} other {left too long}}',
   'stock-received': '{code}: {name}, {strength}, {amount}',
   'stock-read': '{code}: between {low} and {high}',
   'stock-told':
@@ -88,6 +91,7 @@ export const recordWhat = {
 } as const;
 
 export const recordNote = {
+  'lay-time': '{soil}{most, select, no {} other {, at most {most}}}',
   'stock-received': '{lot, select, no {} other {lot {lot}}}',
   'stock-told':
     'before: {had}{kept, select, no {} other {, kept {kept}}}{why, select, no {} other {, {why}}}',

@@ -2,6 +2,9 @@
 
 export const event = {
   lifted: 'Bowl flushed',
+  laid: 'Put on to work',
+  'taken-off': 'Taken off',
+  'nothing-on-it': 'Nothing on it to loosen',
   washed: 'Cleaned',
   applied: 'Applied',
   rewet: 'Re-wet',
@@ -24,6 +27,7 @@ export const skipReason = {
 export const came = {
   'not-met': 'Not met',
   'not-shown': 'Not shown',
+  'left-too-long': 'Left on too long',
   open: 'Not done',
   skipped: 'Left out',
 } as const;

@@ -26,6 +26,8 @@ export const field = {
   area: 'el área',
   touched: 'cuánto se toca',
   food: 'si toca alimentos',
+  thing: 'qué cosa es',
+  soil: 'qué tiene encima',
 };
 
 /** Cómo se llama un campo de una superficie cuando está solo. */
@@ -36,6 +38,8 @@ export const fieldHead = {
   area: 'área',
   touched: 'cuánto se toca',
   food: 'comida',
+  thing: 'cosa',
+  soil: 'suciedad',
 };
 
 /** What a field of a surface is called where it is asked for. */
@@ -46,4 +50,6 @@ export const fieldLabel = {
   area: 'Área, m²',
   touched: 'Se toca',
   food: 'Toca alimentos',
+  thing: 'Qué es',
+  soil: 'Qué tiene encima',
 };

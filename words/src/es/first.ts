@@ -1,5 +1,6 @@
 import * as figures from './figures.ts';
 import * as flags from './flags.ts';
+import * as jobNames from './jobNames.ts';
 import * as materials from './materials.ts';
 import * as names from './names.ts';
 import * as neverCombine from './neverCombine.ts';
@@ -15,6 +16,7 @@ import * as shellPage from './pages/shell.ts';
 export const first = {
   ...figures,
   ...flags,
+  ...jobNames,
   ...materials,
   ...names,
   ...neverCombine,

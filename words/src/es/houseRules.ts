@@ -10,6 +10,10 @@ export const houseAsks = {
   scents: '¿Qué son los aceites esenciales?',
   bleach: '¿Se lleva cloro?',
   mildew: '¿Qué se pone en un poco de moho?',
+  vinegarAndWashingUp: 'Restos de jabón: ¿cómo se usan vinagre y jabón para platos?',
+  drainSmell: '¿Mal olor en un desagüe?',
+  castile: '¿Se lleva jabón de Castilla?',
+  boiledWater: '¿Agua para lo que se guarda sin alcohol?',
 };
 
 export const school = {
@@ -37,6 +41,14 @@ export const school = {
   'mildew.peroxide': 'Peróxido',
   'mildew.alcohol': 'Alcohol',
   'mildew.bleach': 'Cloro',
+  'vinegarAndWashingUp.rinsed-between': 'Uno después del otro, enjuagando entre los dos',
+  'vinegarAndWashingUp.two-to-one': 'Juntos, dos a uno como máximo',
+  'drainSmell.brush-and-water': 'Cepillo y agua caliente',
+  'drainSmell.soda-then-flush': 'Carbonato, y una hora después agua',
+  'castile.never-before-acid': 'Sí, nunca antes del vinagre',
+  'castile.not-carried': 'No',
+  'boiledWater.boiled': 'Hervida y enfriada',
+  'boiledWater.tap': 'De la llave',
 };
 
 export const trades = {
@@ -71,6 +83,16 @@ export const trades = {
   'mildew.alcohol':
     'Limpia y seca rápido, se quema y llena el cuarto. Ninguna evidencia dice que desinfecte el moho.',
   'mildew.bleach': 'Solo personal capacitado; entonces no se ofrece ninguna de las tres familias.',
+  'vinegarAndWashingUp.rinsed-between': 'Cada uno hace lo suyo; un enjuague más.',
+  'vinegarAndWashingUp.two-to-one':
+    'Una pasada en vez de dos; cada uno debilita al otro. Más jabón para grasa, más vinagre para vidrio.',
+  'drainSmell.brush-and-water': 'No queda nada que pueda juntarse con un destapacaños.',
+  'drainSmell.soda-then-flush': 'Se lleva la grasa; ese día no va nada más en el desagüe.',
+  'castile.never-before-acid':
+    'Más suave que el detergente; con vinagre se corta y deja una capa grasosa.',
+  'castile.not-carried': 'Una cosa menos que nunca debe juntarse con vinagre.',
+  'boiledWater.boiled': 'Un bote sin alcohol dura una semana.',
+  'boiledWater.tap': 'Más rápido; un bote sin alcohol dura tres días.',
 };
 
 export const fill = {

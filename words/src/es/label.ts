@@ -18,7 +18,7 @@ export const label = {
 };
 
 /** Lo que la gente tiene en las manos, no grupos: de qué advierte una etiqueta. */
-export const thing = {
+export const neverThing = {
   acid: 'vinagre, limón, quitasarro',
   bleach: 'cloro',
   peroxide: 'peróxido',

@@ -1,5 +1,8 @@
+import { jobReason } from './jobReasons.ts';
+
 /** Por qué algo se puede hacer, pide cuidado o no se puede: un mensaje por código. */
 export const reason = {
+  ...jobReason,
   'contact-by-evidence': '{strength} debe quedar mojado {time}, según la serie publicada.',
   'contact-by-house-rule':
     '{strength} debe quedar mojado {time}, por la regla de la empresa. No es menos que los tiempos publicados.',

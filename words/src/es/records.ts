@@ -11,6 +11,7 @@ export const record = {
   'air-measured': 'Aire del cuarto medido',
   'surface-event': 'En una superficie',
   'wet-time': 'Tiempo mojado',
+  'lay-time': 'Dejado a trabajar',
   refusal: 'Rechazo',
   'round-finished': 'Ronda terminada',
   'house-rules': 'Reglas de la empresa',
@@ -40,6 +41,8 @@ export const record = {
 
 /** Lo que dice una fila del registro en una línea. */
 export const recordWhat = {
+  'lay-time':
+    '{roomName}: {surfaceName}. {cleaner}, {time}, {outcome, select, intime {quitado a tiempo} tooshort {quitado demasiado pronto} other {dejado demasiado tiempo}}',
   'stock-received': '{code}: {name}, {strength}, {amount}',
   'stock-read': '{code}: entre {low} y {high}',
   'stock-told':
@@ -87,6 +90,7 @@ export const recordWhat = {
 };
 
 export const recordNote = {
+  'lay-time': '{soil}{most, select, no {} other {, como máximo {most}}}',
   'stock-received': '{lot, select, no {} other {lote {lot}}}',
   'stock-told':
     'antes: {had}{kept, select, no {} other {, guardado {kept}}}{why, select, no {} other {, {why}}}',

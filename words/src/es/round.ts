@@ -1,5 +1,6 @@
 import * as response from './response.ts';
 import * as roundNames from './roundNames.ts';
+import * as jobs from './jobs.ts';
 import * as steps from './steps.ts';
 import * as roundPage from './pages/round.ts';
 import * as photosPage from './pages/photos.ts';
@@ -9,6 +10,7 @@ import * as wayInPage from './pages/wayIn.ts';
 export const round = {
   ...response,
   ...roundNames,
+  ...jobs,
   ...steps,
   ...roundPage,
   ...photosPage,

@@ -2,6 +2,9 @@
 
 export const event = {
   lifted: 'Inodoro descargado',
+  laid: 'Puesto a trabajar',
+  'taken-off': 'Quitado',
+  'nothing-on-it': 'No había nada que aflojar',
   washed: 'Limpiado',
   applied: 'Aplicado',
   rewet: 'Vuelto a mojar',
@@ -24,6 +27,7 @@ export const skipReason = {
 export const came = {
   'not-met': 'No cumplido',
   'not-shown': 'No demostrado',
+  'left-too-long': 'Dejado demasiado tiempo',
   open: 'Sin hacer',
   skipped: 'Se dejó sin hacer',
 };

@@ -46,7 +46,7 @@ export interface Labelling {
 }
 
 /** What a label warns of, in the order of how often it is at hand. */
-const things: readonly (readonly [KeyOf<'thing'>, readonly Group[]])[] = [
+const things: readonly (readonly [KeyOf<'neverThing'>, readonly Group[]])[] = [
   ['acid', ['acid']],
   ['bleach', ['hypochlorite']],
   ['peroxide', ['peroxide']],
@@ -66,7 +66,7 @@ const neverWith = ({ name }: Words, product: Product, book: Book): string => {
     judgeCombination(product, { groups: [other] }, { route }, book).severity === 'never';
   return things
     .filter(([, of]) => of.some((one) => isNever(one, 'vessel') || isNever(one, 'surface')))
-    .map(([thing]) => name('thing', thing))
+    .map(([thing]) => name('neverThing', thing))
     .join(' · ');
 };
 

@@ -26,6 +26,7 @@ import type { Figures } from '../keys.ts';
 import type { Words } from '../words.ts';
 import { active, strength } from './actives.ts';
 import { byActs, byRule, together } from './bites.ts';
+import { jobFiguresInWords } from './jobReasons.ts';
 
 /** Codes whose message asks for figures. */
 type Figured = {
@@ -105,6 +106,7 @@ const keeps = ({ name }: Words, f: { keeps: ProductId }) => ({
 
 /** Every code with figures: the compiler names the one that is missing. */
 export const figuresInWords: { [C in Figured]: Teller<C> } = {
+  ...jobFiguresInWords,
   'contact-by-evidence': timed,
   'contact-by-house-rule': timed,
   'reduces-only': timed,

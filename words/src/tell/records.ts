@@ -6,10 +6,11 @@ import {
   type Refused,
 } from '@zymostat/contract';
 import { cames, keptAs, type Active, type HouseQuestion } from '@zymostat/core';
-import { clock, lower, millilitres, number, strengthOf, upper } from '../figures.ts';
+import { clock, duration, lower, millilitres, number, strengthOf, upper } from '../figures.ts';
 import type { KeyOf, Words } from '../words.ts';
 import { checkInWords } from './bench.ts';
 import { thing } from './bites.ts';
+import { mixedInWords } from './jobReasons.ts';
 import { reasonsInWords } from './reasons.ts';
 import { groupOrAnything } from './rules.ts';
 
@@ -102,6 +103,13 @@ const more: { [K in RecordKind]?: (words: Words, body: FactBody<K>) => Figures }
     const outcome = outcomeOfWetTime(body);
     return { timed: yesOrNo(outcome !== null), outcome: outcome?.replace('-', '') ?? 'none' };
   },
+  'lay-time': (words, { cleaner, ratio, longestSeconds, mostSeconds, outcome, soil }) => ({
+    cleaner: mixedInWords(words, cleaner, ratio),
+    time: duration(words, longestSeconds),
+    outcome: outcome.replace('-', ''),
+    soil: upper(words.name('soil', soil)),
+    most: mostSeconds === null ? 'no' : duration(words, mostSeconds),
+  }),
   'round-finished': (_, { notShown = 0 }) => ({ notShown }),
   'surface-event': whyOf,
   'late-event': whyOf,

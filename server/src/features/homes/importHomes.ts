@@ -1,4 +1,4 @@
-import { alreadyHere, nameKey, type Body, type BroughtHome } from '@zymostat/contract';
+import { alreadyHere, nameKey, type Body } from '@zymostat/contract';
 import { within, type Context } from '../../platform/context.ts';
 import { MOST_NAMED, problems } from '../../platform/http/problems.ts';
 import type { Person } from '../people/service.ts';
@@ -6,6 +6,8 @@ import { changing, UNSEEN } from './changes.ts';
 import { newSurface } from './newSurface.ts';
 import * as store from './store.ts';
 import { keepWayIn } from './wayInStore.ts';
+
+type BroughtHome = Body<'importHomes'>['homes'][number];
 
 /** Refuses homes that are there already, or twice in the list: nobody could tell which is meant. */
 const refuseKnown = async (inside: Context, homes: readonly BroughtHome[]): Promise<void> => {

@@ -34,7 +34,7 @@ export const surveyView: View = {
   select: `SELECT id, position, name, place, situations, client_keeps AS "clientKeeps", revision, coalesce((
     SELECT json_agg(json_build_object('id', room.id, 'name', room.name, 'floorArea', floor_area, 'height', height, 'ventilation', ventilation, 'flame', flame, 'drying', drying, 'surfaces', coalesce((
       SELECT json_agg(json_build_object('id', surface.id, ${surfacePairs},
-        'setting', json_build_object('goal', goal, 'against', against, 'accepted', accepted, 'lifts', lifts, 'growth', growth,
+        'setting', json_build_object('goal', goal, 'against', against, 'accepted', accepted, 'lifts', lifts, 'growth', growth, 'loosening', loosening,
           'use', CASE WHEN stock_id IS NOT NULL THEN json_build_object('stockId', stock_id, 'strength', strength) END)) ORDER BY surface.position)
       FROM surface WHERE room_id = room.id), '[]')) ORDER BY room.position)
     FROM room WHERE home_id = home.id), '[]') AS rooms
@@ -155,16 +155,17 @@ export const removePart = async <Row extends Part>(
 
 const settle = prepared<never>(
   'setting',
-  'UPDATE surface SET goal = $2, against = $3, stock_id = $4, strength = $5, accepted = $6, lifts = $7, growth = $8 WHERE id = $1',
+  'UPDATE surface SET goal = $2, against = $3, stock_id = $4, strength = $5, accepted = $6, lifts = $7, growth = $8, loosening = $9 WHERE id = $1',
 );
 
 export const settled = async (
   { db }: Context,
   id: string,
-  { goal, against, use, accepted, lifts, growth }: Setting,
+  { goal, against, use, accepted, lifts, growth, loosening }: Setting,
 ): Promise<void> => {
   const { stockId = null, strength = null } = use ?? {};
-  const values = [id, goal, against, stockId, strength, accepted, lifts ?? false, growth ?? null];
+  const besides = [lifts ?? false, growth ?? null, loosening ? JSON.stringify(loosening) : null];
+  const values = [id, goal, against, stockId, strength, accepted, ...besides];
   await settle(db, values).catch((error: unknown) => {
     throw isStranger(error) ? problems.notFound('stock') : error;
   });

@@ -1,3 +1,4 @@
+import { asAnswered } from '@zymostat/core';
 import { In, IsNull, LessThan, MoreThan } from 'typeorm';
 import type { Context } from '../../platform/context.ts';
 import { prepared } from '../../platform/database/prepared.ts';
@@ -45,12 +46,22 @@ const findCompany = prepared<Company>(
   'company',
   'SELECT id, name, emergency_number AS "emergencyNumber", poison_line AS "poisonLine", house_rules AS "houseRules", currency, zone, units, answered, revision FROM company LIMIT 1',
 );
-export const companyIn = async ({ db }: Context): Promise<Company | undefined> =>
-  (await findCompany(db, []))[0];
+/** A company of before has not been asked everything. */
+const asNow = (company: Company): Company => ({
+  ...company,
+  houseRules: asAnswered(company.houseRules),
+});
+export const companyIn = async ({ db }: Context): Promise<Company | undefined> => {
+  const [found] = await findCompany(db, []);
+  return found && asNow(found);
+};
 
 /** The company, held for the rest of the transaction. */
-export const holdCompany = ({ db }: Context): Promise<Company | null> =>
-  db.findOne(CompanyEntity, { where: {}, lock: { mode: 'pessimistic_write' } });
+export const holdCompany = async ({ db }: Context): Promise<Company | null> => {
+  const lock = { mode: 'pessimistic_write' as const };
+  const found = await db.findOne(CompanyEntity, { where: {}, lock });
+  return found && asNow(found);
+};
 
 export type CompanyFields = Partial<Omit<Company, 'id' | 'revision' | 'answered'>>;
 export const changeCompany = async (

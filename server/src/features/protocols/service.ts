@@ -1,6 +1,6 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { Answer, HomeDetail, Protocol, Version } from '@zymostat/contract';
-import { buildProtocol, reviewOf } from '@zymostat/core';
+import { buildProtocol, enforce, reviewOf } from '@zymostat/core';
 import { LRUCache } from 'lru-cache';
 import type { Context } from '../../platform/context.ts';
 import { judgedAsItStands, onceWhileItStands } from './judged.ts';
@@ -83,6 +83,7 @@ const worked = onceWhileItStands(
         newest === null ||
         !isDeepStrictEqual(withoutEstimates(newest), withoutEstimates(asItStands)),
       flags: newest ? reviewOf(newest.rooms, survey, stocks, by) : [],
+      objections: enforce(survey, stocks, by, judged),
     };
   },
 );

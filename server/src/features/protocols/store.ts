@@ -1,6 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { Protocol, StockRow, Version } from '@zymostat/contract';
 import {
+  asAnswered,
   bookWith,
   type Book,
   type CompanyRule,
@@ -24,14 +25,28 @@ export const versionProof: View = {
   select: `SELECT id, jsonb_build_array(id, home_id, number, (extract(epoch FROM approved_at) * 1000000)::bigint, approved_by, protocol)::text AS text FROM protocol_version`,
 };
 
+/** A protocol as versions of now are: those of before soil was asked know of none. */
+const asNow = (protocol: Protocol): Protocol => ({
+  ...protocol,
+  rooms: protocol.rooms.map((room) => ({
+    ...room,
+    surfaces: room.surfaces.map((surface) => ({
+      ...surface,
+      loosening: surface.loosening ?? null,
+    })),
+  })),
+});
+
 type Found = VersionRow & { person: string };
 const findVersion = prepared<Found>(
   'version',
   `SELECT v.id, home_id AS "homeId", number, approved_at AS "approvedAt", approved_by AS "approvedBy", person_name.name AS person, protocol
   FROM protocol_version v JOIN person_name ON person_name.id = approved_by WHERE v.id = $1`,
 );
-export const versionById = async ({ db }: Context, id: string): Promise<Found | undefined> =>
-  (await findVersion(db, [id]))[0];
+export const versionById = async ({ db }: Context, id: string): Promise<Found | undefined> => {
+  const [found] = await findVersion(db, [id]);
+  return found && { ...found, protocol: asNow(found.protocol) };
+};
 
 export const newestVersion = async (
   { db }: Context,
@@ -52,7 +67,7 @@ export async function* allVersions({
   for (let after = BEFORE_ALL_IDS; ;) {
     const rows = await findAfter(db, [after]);
     for (const { id, protocol } of rows)
-      yield { id, surfaces: protocol.rooms.flatMap(({ surfaces }) => surfaces) };
+      yield { id, surfaces: asNow(protocol).rooms.flatMap(({ surfaces }) => surfaces) };
     if (rows.length === 0) return;
     after = rows.at(-1)!.id;
   }
@@ -72,7 +87,7 @@ const findProtocols = prepared<{ homeId: string; protocol: Protocol }>(
 );
 /** The newest approved protocol of each home that has one. */
 export const newestProtocols = async ({ db }: Context): Promise<Map<string, Protocol>> =>
-  new Map((await findProtocols(db, [])).map(({ homeId, protocol }) => [homeId, protocol]));
+  new Map((await findProtocols(db, [])).map(({ homeId, protocol }) => [homeId, asNow(protocol)]));
 
 const insertVersion = prepared<never>(
   'add version',
@@ -105,7 +120,7 @@ const findStanding = prepared<Written>(
 );
 
 const standingOf = (written: Written): Standing => {
-  const houseRules = JSON.parse(written.houseRules) as HouseRules;
+  const houseRules = asAnswered(JSON.parse(written.houseRules) as Partial<HouseRules>);
   return {
     survey: inWorkingOrder(JSON.parse(written.survey) as Survey),
     stocks: JSON.parse(written.stocks) as StockRow[],

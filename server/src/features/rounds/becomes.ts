@@ -5,11 +5,13 @@ import {
   clockOfRound,
   clockOfRoundAt,
   forbidden,
+  isLying,
   isWetIn,
   judgeEvent,
   lastDone,
   settledUntil,
   takenBack,
+  treatmentOf,
   untouchedState,
   verdictOf,
   type Elsewhere,
@@ -113,7 +115,9 @@ const wetNear = (scene: Scene, { round, place }: { round: RoundAtHome; place: Pl
   surfacesOf(scene.protocols.get(round.versionId)!).flatMap(({ surface, roomId }) => {
     if (roomId !== place.roomId || surface.id === place.surface.id) return [];
     const state = stateIn(scene, round.homeId, surface.id);
-    return isWetIn(state) ? [{ name: surface.name, on: state.together.clock.on }] : [];
+    if (!isWetIn(state)) return [];
+    const lies = isLying(state) ? treatmentOf(surface, 0).puts : [];
+    return [{ name: surface.name, on: state.together.clock.on, lies }];
   });
 
 /** What it becomes that something is taken back: the last thing done there, or it is refused. */

@@ -1,4 +1,4 @@
-import type { Protocol, RoundEvent } from '@zymostat/contract';
+import type { FactBody, Protocol, RoundEvent } from '@zymostat/contract';
 import {
   treatmentOf,
   wetClock,
@@ -57,16 +57,25 @@ export const clockOf = ({ clock, roundId }: Pick<ToldBody, 'clock' | 'roundId'>)
 /** What a phone tells, but for who did it. */
 export type Told = Omit<RoundEvent, 'personId' | 'by'>;
 
+/** Facts that tell of a surface what was done there. */
+const told: readonly string[] = [
+  'surface-event',
+  'wet-time',
+  'lay-time',
+  'late-event',
+  'correction',
+];
+
 /** What a fact tells of a surface, counted in its round or late; nothing where it is another. */
 export const toldIn = (
   fact: Pick<LedgerRow, 'factId' | 'kind' | 'at' | 'body'>,
 ): (Told & { roundId: string }) | null => {
-  if (!['surface-event', 'wet-time', 'late-event', 'correction'].includes(fact.kind)) return null;
-  const told = fact.body as ToldBody;
-  const { roundId, surfaceId, event: kind, batchId, of, why } = told;
+  if (!told.includes(fact.kind)) return null;
+  const body = fact.body as ToldBody;
+  const { roundId, surfaceId, event: kind, batchId, of, why } = body;
   const at = fact.at.getTime();
   const back = { ...(of === undefined ? {} : { takesBack: of }), ...(why ? { why } : {}) };
-  return { id: fact.factId, roundId, surfaceId, kind, at, batchId, clock: clockOf(told), ...back };
+  return { id: fact.factId, roundId, surfaceId, kind, at, batchId, clock: clockOf(body), ...back };
 };
 
 /** The events that count in a round, as they were taken, and who is called what. */
@@ -97,6 +106,24 @@ export const timingOf = ({ kind, clock, said, moved, why }: Timed) => ({
   ...(moved === 0 ? {} : { movedSeconds: Math.round(moved / 1000) }),
 });
 
+/** What was laid on is taken off: how long it lay, beside how long it had to and might. */
+const layFact = (
+  event: Timed,
+  { loosening }: TreatedSurface,
+  { asked, own }: { asked: Asked; own: SurfaceClock },
+  common: Omit<FactBody<'surface-event'>, 'event'>,
+): Pick<NewFact, 'kind' | 'body'> | null => {
+  const last = loosening?.cleaners.at(-1);
+  const lay = event.kind === 'taken-off' ? wetClock(own, event, asked).lay : undefined;
+  if (!lay || !loosening?.lies || !last) return null;
+  const { least: leastSeconds, most: mostSeconds } = loosening.lies;
+  const { longestSeconds, leastSeconds: shortestSeconds, outcome } = lay;
+  const lain = { leastSeconds, mostSeconds, longestSeconds, shortestSeconds, outcome };
+  const none = { batchId: null, batchCode: null };
+  const what = { soil: loosening.soil, ...last };
+  return { kind: 'lay-time', body: { ...common, ...none, event: 'taken-off', ...what, ...lain } };
+};
+
 /**
  * The fact that an accepted event becomes: the end of a stretch carries the time required and the
  * time held. `own`: the surface's clock in this round before it.
@@ -121,5 +148,10 @@ export const factOf = (
     const held = { requiredSeconds, heldSeconds, ...seenWet, ...came };
     return { kind: 'wet-time', body: { ...common, event: kind, active, strength, ...held } };
   }
-  return { kind: 'surface-event', body: { ...common, event: kind } };
+  return (
+    layFact(event, surface, { asked, own }, common) ?? {
+      kind: 'surface-event',
+      body: { ...common, event: kind },
+    }
+  );
 };

@@ -1,6 +1,7 @@
 import {
   cameOf,
   clockOfRound,
+  isLeftAlone,
   untouchedState,
   withoutRound,
   type Came,
@@ -54,7 +55,7 @@ const finish = async (
 ): Promise<void> => {
   const { id } = round;
   const clocks = await clocksIn(inside, round);
-  const wet = clocks.filter(({ clock }) => clock.wetSince !== null);
+  const wet = clocks.filter(({ clock }) => isLeftAlone(clock));
   if (wet.length > 0)
     throw problems.conflict('still-wet', {
       surfaces: wet.map(({ surface }) => surface.name).join(', '),

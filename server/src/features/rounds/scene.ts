@@ -48,7 +48,8 @@ const onIn = ({ together, rounds }: SurfaceState): string[] => [
 ];
 
 /** Something is put on: what is wet around it matters too. */
-const putsOn = ({ event: { kind } }: Sent): boolean => kind === 'applied' || kind === 'rewet';
+const putsOn = ({ event: { kind } }: Sent): boolean =>
+  kind === 'applied' || kind === 'rewet' || kind === 'laid';
 
 const statesMet = async (
   inside: Context,

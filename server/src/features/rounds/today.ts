@@ -2,6 +2,7 @@ import type { BoardRound, BoardStop } from '@zymostat/contract';
 import {
   cameOf,
   clockOfRound,
+  isLeftAlone,
   untouchedState,
   usualOf,
   type Asked,
@@ -17,10 +18,14 @@ import { asRow } from './asRow.ts';
 import { statesOfHome } from './stateStore.ts';
 import * as store from './store.ts';
 
+/** What lay too long is not as it was to be: on the board it is not met. */
+const shownAs = (came: Exclude<Came, 'open'>): BoardStop =>
+  came === 'left-too-long' ? 'not-met' : came;
+
 const stopOf = (clock: SurfaceClock, asked: Asked): BoardStop => {
-  if (clock.wetSince !== null) return 'wet';
+  if (isLeftAlone(clock)) return 'wet';
   const came = cameOf(clock, asked);
-  if (came !== null && came !== 'open') return came;
+  if (came !== null && came !== 'open') return shownAs(came);
   if (clock.done) return 'done';
   return clock.lastAt === null ? 'todo' : 'begun';
 };
@@ -41,7 +46,7 @@ const stopAtEnd = (named: readonly Named[], room: string, surface: string): Boar
     ({ roomName, surfaceName }) => roomName === room && surfaceName === surface,
   );
   if (!left) return 'done';
-  return left.came === 'open' ? 'todo' : left.came;
+  return left.came === 'open' ? 'todo' : shownAs(left.came);
 };
 
 const roomsOf = async (

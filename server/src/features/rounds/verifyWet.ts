@@ -28,6 +28,9 @@ interface Seen {
   body: string;
 }
 
+/** Facts by which a surface stands as it does. */
+const DONE = new Set(['surface-event', 'wet-time', 'lay-time', 'correction']);
+
 type SurfacesOf = ReadonlyMap<string, TreatedSurface>;
 
 /** Follows all events of the ledger, and works out anew how every surface stands. */
@@ -48,8 +51,7 @@ export class WetAnew {
   }
 
   see({ factId, kind, at, body }: Seen): void {
-    if (kind === 'surface-event' || kind === 'wet-time' || kind === 'correction')
-      this.done({ factId, at, body });
+    if (DONE.has(kind)) this.done({ factId, at, body });
     if (kind === 'round-finished') this.finished((JSON.parse(body) as { roundId: string }).roundId);
   }
 

@@ -1,5 +1,11 @@
 import type { WetNow } from '@zymostat/contract';
-import { wetDue } from '@zymostat/core';
+import {
+  isLeftAlone,
+  layDue,
+  wetDue,
+  type SurfaceClock,
+  type TreatedSurface,
+} from '@zymostat/core';
 import type { Context } from '../../platform/context.ts';
 import { personNames } from '../people/service.ts';
 import { versionById } from '../protocols/service.ts';
@@ -7,33 +13,58 @@ import { placeIn } from './events.ts';
 import { wetStates } from './stateStore.ts';
 import { roundsAtHome } from './store.ts';
 
-/** Which rounds have which surface wet. */
-const wetIn = async (context: Context) =>
+/** Which rounds leave which surface alone. */
+const leftAlone = async (context: Context) =>
   (await wetStates(context)).flatMap(({ surfaceId, state }) =>
-    Object.entries(state.rounds).flatMap(([roundId, { clock }]) => {
-      const { wetSince, coats, seen, slack } = clock;
-      return wetSince === null ? [] : [{ roundId, surfaceId, wetSince, coats, seen, slack }];
-    }),
+    Object.entries(state.rounds).flatMap(([roundId, { clock }]) =>
+      isLeftAlone(clock) ? [{ roundId, surfaceId, clock }] : [],
+    ),
   );
 
-/** What is wet right now across all rounds in hand, what is due soonest first. */
+const wetOn = (
+  { treatment }: TreatedSurface,
+  { wetSince, coats, seen, slack }: SurfaceClock,
+  coatHolds: number,
+): WetNow[number]['wet'] => {
+  if (wetSince === null || !treatment) return null;
+  const { active, seconds } = treatment;
+  return { active, seconds, wetSince, coats, seen, slack, coatHolds };
+};
+
+const lyingOn = (
+  { loosening }: TreatedSurface,
+  { lying }: SurfaceClock,
+): WetNow[number]['lying'] => {
+  const last = loosening?.cleaners.at(-1);
+  if (!lying || !loosening?.lies || !last) return null;
+  return { cleaner: last.cleaner, since: lying.since, ...loosening.lies };
+};
+
+/** When something is due there, ms since 1970. */
+const dueAt = ({ wet, lying }: WetNow[number], now: number): number => {
+  if (wet) return wetDue(wet, wet, now)!.at;
+  const by = { opening: '', uncertain: 0 };
+  return lying ? layDue({ lying: { since: lying.since, by } }, lying, now)!.at : Infinity;
+};
+
+/** What is left alone right now across all rounds in hand, what is due soonest first. */
 export const wetNow = async (context: Context): Promise<WetNow> => {
-  const wet = await wetIn(context);
-  const ids = [...new Set(wet.map(({ roundId }) => roundId))];
+  const alone = await leftAlone(context);
+  const ids = [...new Set(alone.map(({ roundId }) => roundId))];
   const rounds = new Map((await roundsAtHome(context, ids)).map((round) => [round.id, round]));
   const names = await personNames(context);
   const found: WetNow = [];
-  for (const { roundId, surfaceId, ...lay } of wet) {
+  for (const { roundId, surfaceId, clock } of alone) {
     const { homeName, people, versionId, holds } = rounds.get(roundId)!;
     const { protocol } = await versionById(context, versionId);
     const surface = placeIn(protocol, surfaceId)?.surface;
-    if (!surface?.treatment) continue;
-    const { active, seconds } = surface.treatment;
+    if (!surface) continue;
+    const wet = wetOn(surface, clock, holds?.[surfaceId] ?? 0);
+    const lying = lyingOn(surface, clock);
+    if (!wet && !lying) continue;
     const by = people.map((one) => names.get(one) ?? '').join(', ');
-    const where = { roundId, surfaceId, homeName, surfaceName: surface.name, by };
-    found.push({ ...where, active, seconds, ...lay, coatHolds: holds?.[surfaceId] ?? 0 });
+    found.push({ roundId, surfaceId, homeName, surfaceName: surface.name, by, wet, lying });
   }
   const now = context.now();
-  const dueAt = (one: WetNow[number]) => wetDue(one, one, now)!.at;
-  return found.sort((a, b) => dueAt(a) - dueAt(b));
+  return found.sort((a, b) => dueAt(a, now) - dueAt(b, now));
 };

@@ -7,12 +7,13 @@ import { Window } from '../../ui/Window.tsx';
 import { listOf } from '../../words/list.ts';
 import { later } from '../../words/later.ts';
 import { w } from '../../words/words.ts';
+import { useHomeQuery } from '../homes/api.ts';
 import { Whose } from '../homes/Whose.tsx';
 import { Flags } from '../protocols/Flags.tsx';
 import { HeldUp } from '../protocols/HeldUp.tsx';
 import { HomeForm } from './homeFormLater.ts';
 import { RoomTable } from './RoomTable.tsx';
-import { standingOf, useHomeStanding } from './useHomeStanding.ts';
+import { standingOf } from './standingOf.ts';
 
 const ToItsWork = ({ home }: { home: HomeDetail }) => {
   const surveyed = home.rooms.some((room) => room.surfaces.length > 0);
@@ -87,7 +88,7 @@ export const HomeSheet = ({
   homeId: string;
   archivedAt: number | null;
 }) => {
-  const { home, objections, error } = useHomeStanding(homeId);
+  const { currentData: home, error } = useHomeQuery(homeId);
   if (error) return <WentWrong error={error} />;
   if (!home) return <Waiting what={w.name('homes', 'theHome')} />;
   const keeps = home.clientKeeps.map((one) => w.name('product', one));
@@ -96,10 +97,10 @@ export const HomeSheet = ({
       <p className="crumb">
         <Whose home={home} />
       </p>
-      <Verdict say={standingOf(home, objections)} why={approvedWhen(home.versions)}>
+      <Verdict say={standingOf(home)} why={approvedWhen(home.versions)}>
         <ToItsWork home={home} />
       </Verdict>
-      <HeldUp home={home} objections={objections} />
+      <HeldUp home={home} objections={home.objections} />
       <Flags home={home} />
       <RoomTable rooms={home.rooms} />
       <ChangeHome home={home} />

@@ -5,6 +5,7 @@ import { TextField } from '../../ui/form/Field.tsx';
 import { Form } from '../../ui/form/Form.tsx';
 import { ListRow } from '../../ui/ListRow.tsx';
 import { WentWrong } from '../../ui/parts.tsx';
+import { RefusedJob } from '../../ui/RefusedJob.tsx';
 import { Window } from '../../ui/Window.tsx';
 import { w } from '../../words/words.ts';
 import { useFindQuery } from './api.ts';
@@ -57,6 +58,7 @@ const Find = ({ onClose }: { onClose: () => void }) => {
       <Form onSubmit={() => chosen && go(chosen)}>
         <TextField label={w.name('find', 'what')} value={text} onChange={setText} autoFocus />
       </Form>
+      <RefusedJob text={asked} />
       <WentWrong error={error} />
       <p className="small soft my-2" role="status">
         {asked !== '' && w.say('find.count', { count: found.length })}

@@ -10,6 +10,16 @@ const ignore = (): void => undefined;
 const homeIn = (state: unknown, homeId: string): HomeDetail | undefined =>
   homesApi.endpoints.home.select(homeId)(state as never).data;
 
+/** A setting as it stands once it is sent. */
+const asSet = (
+  body: WithBody<'setSurface'>['body'],
+): HomeDetail['rooms'][number]['surfaces'][number]['setting'] => ({
+  ...body,
+  lifts: body.lifts ?? false,
+  growth: body.growth ?? null,
+  loosening: body.loosening ?? null,
+});
+
 /** What is noted in a home, and what is set for it. */
 export const surveyApi = homesApi.injectEndpoints({
   endpoints: (build) => ({
@@ -51,12 +61,7 @@ export const surveyApi = homesApi.injectEndpoints({
           homesApi.util.updateQueryData('home', homeId, (home) => {
             for (const room of home.rooms)
               for (const surface of room.surfaces)
-                if (surface.id === id)
-                  surface.setting = {
-                    ...body,
-                    lifts: body.lifts ?? false,
-                    growth: body.growth ?? null,
-                  };
+                if (surface.id === id) surface.setting = asSet(body);
           }),
         );
         await queryFulfilled.then(() => rememberSet({ homeId, before }), patch.undo);

@@ -6,6 +6,7 @@ import {
   stepLine,
   about,
   clock,
+  mixedInWords,
 } from '@zymostat/words';
 import { w } from '../../words/words.ts';
 import {
@@ -57,11 +58,24 @@ const howDone = ({ treatment, steps }: TreatedSurface): string => {
   });
 };
 
+/** What lifts its soil first, in a word or two: nothing where a wash is all. */
+const loosenedWith = ({ loosening }: TreatedSurface): string => {
+  const last = loosening?.cleaners.at(-1);
+  if (!loosening || !last) return 'none';
+  const most = loosening.lies?.most;
+  return w.say('protocol.loosenedFirst', {
+    soil: w.name('soil', loosening.soil),
+    cleaner: mixedInWords(w, last.cleaner, last.ratio),
+    most: most == null ? 'none' : duration(w, most),
+  });
+};
+
 /** What is done at a surface, and of its steps those that another version of it has not. */
 export const doneInWords = (surface: TreatedSurface, other: TreatedSurface | undefined): string => {
   const own = other ? surface.steps.filter((step) => !other.steps.includes(step)) : [];
   return w.say('protocol.doneThere', {
     goal: w.name('goal', surface.goal),
+    loosened: loosenedWith(surface),
     how: howDone(surface),
     own: own.length > 0 ? stepLine(w, own) : 'none',
     accepted: surface.accepted ?? 'none',

@@ -5,6 +5,7 @@ import { useMeQuery } from '../../api/me.ts';
 import { useBook } from '../../api/useBook.ts';
 import { Choice, Segments } from '../../ui/form/Choice.tsx';
 import { Waiting, WentWrong } from '../../ui/parts.tsx';
+import { RefusedJob } from '../../ui/RefusedJob.tsx';
 import { useKeys } from '../../ui/useKeys.ts';
 import { w } from '../../words/words.ts';
 import { BenchHead } from '../batches/BenchHead.tsx';
@@ -77,6 +78,7 @@ const Analysed = ({ me, stocks }: { me: Me; stocks: StockRow[] }) => {
       <section className="leaf" aria-label={w.name('bench', 'theRecipe')}>
         <BenchHead title={draft.name || w.name('bench', 'aRecipe')} />
         <WentWrong error={error} />
+        <RefusedJob text={`${draft.name} ${late}`} />
         <FromTheBook drafting={drafting} />
         <Typed analysis={analysis} drafting={drafting} />
         <SaveRecipe drafting={drafting} />

@@ -1,22 +1,21 @@
-import { activeFacts, type WetDue } from '@zymostat/core';
 import { clock } from '@zymostat/words';
-import { Droplet, Eye, Eraser } from 'lucide-react';
+import { Droplet, Eye, Eraser, Hand } from 'lucide-react';
 import type { CSSProperties, ReactNode } from 'react';
 import { timeOf } from '../../ui/times.ts';
 import { rich } from '../../words/rich.tsx';
 import { w } from '../../words/words.ts';
-import { dueAt, heldSoFar, type Stop } from './stop.ts';
+import { dueAt, familyAt, heldSoFar, type Stop, type StopDue } from './stop.ts';
 
 /** All clocks stand on one axis: this much of the past, s, then as much as the last one needs. */
 const PAST = 300;
 const LEAST_AHEAD = 600;
 
-const icons = { rewet: Droplet, look: Eye, wipe: Eraser } as const;
+const icons = { rewet: Droplet, look: Eye, wipe: Eraser, loose: Eye, off: Hand } as const;
 
 const b = (text: ReactNode) => <b className="fig">{text}</b>;
 
 /** What is due, and how long it may wait. */
-const Due = ({ due: { what, at }, now }: { due: WetDue; now: number }) => {
+const Due = ({ due: { what, at }, now }: { due: StopDue; now: number }) => {
   const Icon = icons[what];
   const late = now >= at;
   return (
@@ -38,7 +37,8 @@ const Band = ({ stop, ahead, now }: { stop: Stop; ahead: number; now: number }) 
   return (
     <span
       className="clocks__band"
-      data-family={stop.treatment.use && activeFacts[stop.treatment.use.active].family}
+      data-family={familyAt(stop)}
+      data-wall={dueAt(stop, now)!.what === 'off' ? '' : undefined}
       style={style as CSSProperties}
     >
       <i className="clocks__held" />

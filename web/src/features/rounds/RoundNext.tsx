@@ -1,6 +1,6 @@
 import { w } from '../../words/words.ts';
 import { nextWord } from './nextWord.tsx';
-import { countDone, isWet, type Stop } from './stop.ts';
+import { countDone, isAlone, type Stop } from './stop.ts';
 import type { RoundWork } from './useRoundWork.ts';
 
 interface LineProps {
@@ -24,7 +24,7 @@ const Line = ({ stop, room, now, onGo }: LineProps) => (
 );
 
 const headOf = ({ current, ahead }: RoundWork): string => {
-  if (isWet(current)) return w.name('round', 'nextWhileTheClockRuns');
+  if (isAlone(current)) return w.name('round', 'nextWhileTheClockRuns');
   return ahead.length > 0 ? w.name('round', 'next') : w.name('round', 'everythingElseIsDone');
 };
 

@@ -3,7 +3,7 @@ import { cleanedStep, clock } from '@zymostat/words';
 import type { ReactNode } from 'react';
 import { rich } from '../../words/rich.tsx';
 import { w } from '../../words/words.ts';
-import { dueAt, isWet, type Stop } from './stop.ts';
+import { dueAt, isAlone, isToBeLoosened, type Stop } from './stop.ts';
 
 /** What is begun already: dry again, or to be rinsed. */
 const afterStretch = ({ clock: { stretches } }: Stop): string | undefined => {
@@ -29,7 +29,7 @@ const doneWords: Record<StretchOutcome, () => string> = {
 /** What a surface waits for, in a word or a time. */
 export const nextWord = (stop: Stop, now: number): ReactNode => {
   const { clock: state, treatment } = stop;
-  if (isWet(stop)) {
+  if (isAlone(stop)) {
     const { what, at } = dueAt(stop, now)!;
     if (at <= now) return <b className="never-ink">{w.name('round', `${what}Now`)}</b>;
     return rich(`round.${what}In`, {
@@ -38,6 +38,7 @@ export const nextWord = (stop: Stop, now: number): ReactNode => {
     });
   }
   if (state.skipped) return w.name('came', 'skipped');
+  if (isToBeLoosened(stop)) return w.name('round', 'putItOn');
   if (state.done) return doneWords[outcomeOf(state, treatment) ?? 'met']();
   return afterStretch(stop) ?? beforeAnything(stop);
 };

@@ -1,9 +1,13 @@
 import {
+  activeFacts,
   comesNext,
+  isLeftAlone,
+  layDue,
   secondsBetween,
   waitsFor,
   wetDue,
   type AroundEvent,
+  type Family,
   type Nearby,
   type Reason,
   type SurfaceClock,
@@ -11,6 +15,7 @@ import {
   type Treatment,
   type WetDue,
 } from '@zymostat/core';
+import { familyOfCleaner } from '../../ui/cleanerFamily.ts';
 
 /** One surface of a round, with its clock as of the last event. */
 export interface Stop {
@@ -22,6 +27,9 @@ export interface Stop {
 }
 
 export const isWet = ({ clock }: Stop): boolean => clock.wetSince !== null;
+/** Left alone for now: wet, or something works on it by itself. */
+export const isAlone = ({ clock }: Stop): boolean => isLeftAlone(clock);
+export const isLying = ({ clock }: Stop): boolean => clock.lying !== undefined;
 export const isDone = ({ clock }: Stop): boolean => clock.done;
 
 /** How many are done; what was left out is not. */
@@ -31,8 +39,12 @@ export const countDone = (stops: readonly Stop[]): number =>
 /** What else is wet in the room of a surface. */
 export const nearbyOf = (stops: readonly Stop[], { surface, roomId }: Stop): Nearby[] =>
   stops
-    .filter((one) => isWet(one) && one.roomId === roomId && one.surface.id !== surface.id)
-    .map((one) => ({ name: one.surface.name, on: one.clock.on }));
+    .filter((one) => isAlone(one) && one.roomId === roomId && one.surface.id !== surface.id)
+    .map(({ surface: { name }, clock, treatment }) => ({
+      name,
+      on: clock.on,
+      lies: clock.lying ? treatment.puts : [],
+    }));
 
 /** Why a surface that is not wet has to wait with the bottle in hand, if it does. */
 export const waitingFor = (
@@ -41,26 +53,48 @@ export const waitingFor = (
   { batchId, ...around }: Pick<AroundEvent, 'batches' | 'book'> & { batchId: string | null },
 ): Reason | undefined => {
   const batch = around.batches.get(batchId ?? '');
-  if (!batch || isWet(stop) || isDone(stop)) return undefined;
+  if (!batch || isAlone(stop) || isDone(stop)) return undefined;
   return waitsFor(batch, { ...around, nearby: nearbyOf(stops, stop) })[0];
 };
 
-/** Seconds that it has been wet. */
-export const heldSoFar = ({ clock }: Stop, now: number): number =>
-  clock.wetSince === null ? 0 : secondsBetween(clock.wetSince, now);
+/** Seconds that it has been wet, or that something has worked on it. */
+export const heldSoFar = ({ clock }: Stop, now: number): number => {
+  const since = clock.wetSince ?? clock.lying?.since ?? null;
+  return since === null ? 0 : secondsBetween(since, now);
+};
 
-/** What is to be done next at what is wet, and by when. */
-export const dueAt = ({ clock, treatment }: Stop, now: number): WetDue | null =>
-  wetDue(clock, treatment, now);
+/** What is due, and by when: at a coat, or at what works by itself. */
+export interface StopDue {
+  what: WetDue['what'] | 'loose' | 'off';
+  at: number;
+}
+
+/** What is to be done next at what is left alone, and by when. */
+export const dueAt = ({ clock, treatment }: Stop, now: number): StopDue | null => {
+  const lay = treatment.lies && layDue(clock, treatment.lies, now);
+  if (lay) return { what: lay.what === 'look' ? 'loose' : 'off', at: lay.at };
+  return wetDue(clock, treatment, now);
+};
+
+/** As what it is drawn: what it is kept wet with, or what works on it. */
+export const familyAt = ({ surface, treatment, clock }: Stop): Family | undefined => {
+  const cleaner = surface.loosening?.cleaners.at(-1)?.cleaner;
+  if (clock.lying && cleaner) return familyOfCleaner(cleaner);
+  return treatment.use ? activeFacts[treatment.use.active].family : undefined;
+};
+
+/** Something that works by itself is still to be put on. */
+export const isToBeLoosened = ({ treatment, clock }: Stop): boolean =>
+  treatment.lies !== null && !clock.loosened && !clock.lying && !clock.done;
 
 /** Its time is over, whatever came of it. */
 export const isOver = (stop: Stop, now: number): boolean =>
   isWet(stop) && heldSoFar(stop, now) >= stop.treatment.seconds;
 
-/** What is wet, soonest due first. */
+/** What is left alone, soonest due first. */
 export const wetByDue = (stops: readonly Stop[], now: number): Stop[] =>
   stops
-    .filter(isWet)
+    .filter(isAlone)
     .map((stop) => ({ stop, at: dueAt(stop, now)!.at }))
     .sort((a, b) => a.at - b.at)
     .map(({ stop }) => stop);
@@ -72,9 +106,10 @@ const inTurn = (stops: readonly Stop[], here: string | null): Stop[] =>
       stop,
       roomId: stop.roomId,
       level: stop.surface.level,
-      seconds: stop.treatment.seconds,
+      seconds: isToBeLoosened(stop) ? stop.treatment.lies!.least : stop.treatment.seconds,
+      lies: isToBeLoosened(stop),
       begun: stop.clock.lastAt !== null,
-      open: !isWet(stop) && !isDone(stop),
+      open: !isAlone(stop) && !isDone(stop),
     })),
     here,
   ).map(({ stop }) => stop);

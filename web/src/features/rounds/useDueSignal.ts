@@ -1,10 +1,10 @@
 import { useEffect, useRef } from 'react';
 import { ring, soundWanted } from '../../store/sound.ts';
 import { w } from '../../words/words.ts';
-import { dueAt, isWet, type Stop } from './stop.ts';
+import { dueAt, isAlone, type Stop } from './stop.ts';
 
 const dueNow = (stops: readonly Stop[], now: number) =>
-  stops.filter(isWet).flatMap((stop) => {
+  stops.filter(isAlone).flatMap((stop) => {
     const due = dueAt(stop, now);
     return due && due.at <= now ? [{ stop, what: due.what }] : [];
   });

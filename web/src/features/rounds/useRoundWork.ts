@@ -4,7 +4,7 @@ import { useSearchParams } from 'react-router';
 import { serverNow } from '../../api/serverTime.ts';
 import { useBook } from '../../api/useBook.ts';
 import { useNow } from '../../ui/useNow.ts';
-import { aheadOf, isOver, isWet, nearbyOf, upNext, wetByDue, type Stop } from './stop.ts';
+import { aheadOf, isAlone, isOver, isWet, nearbyOf, upNext, wetByDue, type Stop } from './stop.ts';
 import { useAwake } from './useAwake.ts';
 import { useDueSignal } from './useDueSignal.ts';
 import { useBottle } from './bottle/useBottle.ts';
@@ -53,7 +53,7 @@ const useWhere = (inRound: InRound) => {
   const bottle = useBottle(inRound, stops, now);
   const { current, go } = useCurrent(stops, now, bottle.waits);
   const doing = useDoing(inRound, stops);
-  useAwake(stops.some(isWet));
+  useAwake(stops.some(isAlone));
   useDueSignal(stops, now);
   return { stops, now, current, go, ...bottle, ...doing, ahead: aheadOf(stops, current) };
 };

@@ -1,17 +1,18 @@
 import type { WetNow } from '@zymostat/contract';
-import { activeFacts, secondsBetween, wetDue, type WetDue } from '@zymostat/core';
+import { secondsBetween } from '@zymostat/core';
 import { clock } from '@zymostat/words';
 import type { CSSProperties, ReactNode } from 'react';
 import { Link } from 'react-router';
 import { timeOf } from '../../ui/times.ts';
 import { WetBand } from '../../ui/WetBand.tsx';
+import { dueOf, lengthOf, spanOf, type Due } from '../rounds/alone.ts';
 import { rich } from '../../words/rich.tsx';
 import { w } from '../../words/words.ts';
 
 type One = WetNow[number];
 interface Afloat {
   one: One;
-  due: WetDue;
+  due: Due;
 }
 
 /** The axis shows at least so much of what was and of what comes, s. */
@@ -24,11 +25,11 @@ const tickOf = ({ seconds }: Axis): number =>
 const axisOf = (all: readonly Afloat[], now: number) => {
   const before = Math.max(
     LEAST_BEFORE,
-    ...all.map(({ one }) => Math.min(3600, (now - one.wetSince) / 1000)),
+    ...all.map(({ one }) => Math.min(3600, lengthOf(one, now).gone)),
   );
   const after = Math.max(
     LEAST_AFTER,
-    ...all.map(({ one }) => one.seconds - secondsBetween(one.wetSince, now)),
+    ...all.map(({ one }) => Math.min(3600, lengthOf(one, now).all - lengthOf(one, now).gone)),
   );
   return { from: now - before * 1000, seconds: (before + after) * 1.05, before };
 };
@@ -39,7 +40,7 @@ const percent = (part: number, { seconds }: Axis): string => `${(100 * part) / s
 const b = (text: ReactNode) => <b className="fig">{text}</b>;
 
 /** What is due there, and when. */
-const Act = ({ due: { what, at }, now }: { due: WetDue; now: number }) =>
+const Act = ({ due: { what, at }, now }: { due: Due; now: number }) =>
   at < now ? (
     <b className="never-ink">
       {w.say('today.lateBy', {
@@ -52,19 +53,21 @@ const Act = ({ due: { what, at }, now }: { due: WetDue; now: number }) =>
   );
 
 const Band = ({ one, now, axis }: { one: One; now: number; axis: Axis }) => {
-  const held = Math.min(secondsBetween(one.wetSince, now), one.seconds);
-  const start = Math.max(0, (one.wetSince - axis.from) / 1000);
+  const { since, least, most, family } = spanOf(one);
+  const { gone, all } = lengthOf(one, now);
+  const start = Math.max(0, (since - axis.from) / 1000);
   return (
     <span
       className="afloat__band"
-      style={{ left: percent(start, axis), width: percent(one.seconds, axis) }}
+      style={{ left: percent(start, axis), width: percent(all, axis) }}
     >
       <WetBand
-        family={activeFacts[one.active].family}
-        required={one.seconds}
-        now={held}
-        axis={one.seconds}
-        rewets={one.coats.slice(1).map((at) => secondsBetween(one.wetSince, at))}
+        family={family}
+        required={least}
+        wall={most ?? undefined}
+        now={most === null ? Math.min(gone, least) : gone}
+        axis={all}
+        rewets={one.wet?.coats.slice(1).map((at) => secondsBetween(since, at))}
       />
     </span>
   );
@@ -93,9 +96,7 @@ const Ticks = ({ axis, now }: { axis: Axis; now: number }) => {
 
 /** All that is wet in every home on one axis, what is due soonest first. */
 export const Afloat = ({ wet, now }: { wet: readonly One[]; now: number }) => {
-  const all = wet
-    .map((one) => ({ one, due: wetDue(one, one, now)! }))
-    .sort((a, z) => a.due.at - z.due.at);
+  const all = wet.map((one) => ({ one, due: dueOf(one, now) })).sort((a, z) => a.due.at - z.due.at);
   if (all.length === 0) return <p className="soft">{w.name('shell', 'nothingIsWet')}</p>;
   const axis = axisOf(all, now);
   return (

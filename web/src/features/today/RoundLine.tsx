@@ -1,9 +1,9 @@
 import type { BoardRound, WetNow } from '@zymostat/contract';
-import { wetDue } from '@zymostat/core';
 import { about } from '@zymostat/words';
 import { Link } from 'react-router';
 import { timeOf } from '../../ui/times.ts';
 import { w } from '../../words/words.ts';
+import { dueOf } from '../rounds/alone.ts';
 import { doneOf, paceIn, silentIn, stopsOf } from './standing.ts';
 
 interface Props {
@@ -27,7 +27,7 @@ const Mini = ({ round }: Pick<Props, 'round'>) => (
 
 /** What of it asks for a word: late, behind, silent. */
 const asksOf = ({ round, wet, now }: Props): string[] => {
-  const late = wet.filter((one) => wetDue(one, one, now)!.at < now).length;
+  const late = wet.filter((one) => dueOf(one, now).at < now).length;
   const pace = paceIn(round, now);
   return [
     ...(late > 0 ? [w.say('today.late', { late })] : []),

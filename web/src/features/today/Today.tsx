@@ -1,12 +1,12 @@
 import './today.css';
 import type { Board, WetNow } from '@zymostat/contract';
-import { wetDue } from '@zymostat/core';
 import { about, clock } from '@zymostat/words';
 import { addDays, startOfDay } from 'date-fns';
 import { StandingNote, Verdict, WentWrong } from '../../ui/parts.tsx';
 import { dateOf } from '../../ui/times.ts';
 import { useNow } from '../../ui/useNow.ts';
 import { w } from '../../words/words.ts';
+import { dueOf } from '../rounds/alone.ts';
 import { useWetNowQuery } from '../rounds/api.ts';
 import { Afloat } from './Afloat.tsx';
 import { useBoardQuery } from './api.ts';
@@ -18,7 +18,7 @@ import { silentIn } from './standing.ts';
 /** The one thing that most asks for a word, in a sentence, and why. */
 const worstOf = ({ rounds }: Board, wet: WetNow, now: number): { say: string; why: string } => {
   const [late] = wet
-    .map((one) => ({ one, due: wetDue(one, one, now)! }))
+    .map((one) => ({ one, due: dueOf(one, now) }))
     .filter(({ due }) => due.at < now)
     .sort((a, b) => a.due.at - b.due.at);
   if (late) {

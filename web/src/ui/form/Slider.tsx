@@ -8,10 +8,12 @@ interface Props {
   step: number;
   unit: string;
   onChange: (value: number) => void;
+  /** It is let go of. */
+  onDone?: () => void;
 }
 
 /** A figure that is moved rather than typed. */
-export const Slider = ({ label, value, from, to, step, unit, onChange }: Props) => {
+export const Slider = ({ label, value, from, to, step, unit, onChange, onDone }: Props) => {
   const id = useId();
   return (
     <div className="field">
@@ -30,6 +32,8 @@ export const Slider = ({ label, value, from, to, step, unit, onChange }: Props) 
         step={step}
         value={value}
         onChange={(event) => onChange(Number(event.target.value))}
+        onPointerUp={onDone}
+        onKeyUp={onDone}
       />
     </div>
   );

@@ -1,4 +1,5 @@
 export const common = {
+  lying: '{now} of {most} at most{over, select, no {} other {, {over} too long}}',
   choose: 'Choose …',
   rooms: 'Rooms',
   high: 'High',

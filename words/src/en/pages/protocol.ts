@@ -1,4 +1,18 @@
 export const protocol = {
+  loosenedFirst: '{soil}: {cleaner}{most, select, none {} other {, {most} at most}}',
+  soilOn: '{soil} on {thing}',
+  limeTakes:
+    'About {lime} g of lime takes {just} of it; {poured} is poured, since it slows as it goes.',
+  looseWith: 'With',
+  howMuch: 'How much',
+  minutesOn: 'Minutes on it',
+  minutesByTable: 'by the table: {minutes}',
+  howMuchLime: 'Lime',
+  asTheTable: 'As the table says',
+  notOnIt: 'Not: {not}.',
+  whatIsDoneFirst: 'What is done first',
+  untilLook: 'look at {least}',
+  untilOff: '{most} at most on {material}',
   wereSet: '{count, plural, one {One surface was set.} other {# surfaces were set.}}',
   undoSet: 'Undo',
   notInIt: 'not in it',
@@ -129,7 +143,7 @@ export const protocol = {
   disinfected: 'disinfected',
   doneWith: '{strength} {active}{time, select, none {} other {, {time}}}',
   doneThere:
-    '{goal}: {how}.{own, select, none {} other { Only here: {own}.}}{accepted, select, none {} other { Accepted: {accepted}}}',
+    '{loosened, select, none {} other {{loosened}. }}{goal}: {how}.{own, select, none {} other { Only here: {own}.}}{accepted, select, none {} other { Accepted: {accepted}}}',
   strengthAndTime: '{strength}{minutes, plural, =0 {, no wait} other {, # min}}',
   howOften: '{times}{clothed, plural, =0 {} other {; # by cloth, never sprayed}}',
 } as const;

@@ -49,6 +49,9 @@ export const reportCame = {
   'not-met': 'not met',
   'not-shown': 'not shown',
   cleaned: 'cleaned',
+  loosened: 'loosened',
+  'off-early': 'off early',
+  'left-too-long': 'left too long',
   'left-out': 'left out',
   'not-done': 'not done',
 } as const;

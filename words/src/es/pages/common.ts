@@ -1,4 +1,5 @@
 export const common = {
+  lying: '{now} de {most} como máximo{over, select, no {} other {, {over} de más}}',
   choose: 'Elija …',
   rooms: 'Cuartos',
   high: 'Arriba',

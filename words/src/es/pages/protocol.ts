@@ -1,4 +1,17 @@
 export const protocol = {
+  loosenedFirst: '{soil}: {cleaner}{most, select, none {} other {, {most} como máximo}}',
+  soilOn: '{soil} en {thing}',
+  limeTakes: 'Unos {lime} g de sarro piden {just}; se ponen {poured}, porque se vuelve más lento.',
+  looseWith: 'Con',
+  howMuch: 'Cuánto',
+  minutesOn: 'Minutos encima',
+  minutesByTable: 'según la tabla: {minutes}',
+  howMuchLime: 'Sarro',
+  asTheTable: 'Como dice la tabla',
+  notOnIt: 'No: {not}.',
+  whatIsDoneFirst: 'Lo que se hace primero',
+  untilLook: 'mirar a los {least}',
+  untilOff: '{most} como máximo en {material}',
   wereSet: '{count, plural, one {Se fijó una superficie.} other {Se fijaron # superficies.}}',
   undoSet: 'Deshacer',
   notInIt: 'no está',
@@ -131,7 +144,7 @@ export const protocol = {
   disinfected: 'desinfectarse',
   doneWith: '{strength} {active}{time, select, none {} other {, {time}}}',
   doneThere:
-    '{goal}: {how}.{own, select, none {} other { Solo aquí: {own}.}}{accepted, select, none {} other { Aceptado: {accepted}}}',
+    '{loosened, select, none {} other {{loosened}. }}{goal}: {how}.{own, select, none {} other { Solo aquí: {own}.}}{accepted, select, none {} other { Aceptado: {accepted}}}',
   strengthAndTime: '{strength}{minutes, plural, =0 {, sin espera} other {, # min}}',
   howOften: '{times}{clothed, plural, =0 {} other {; # con paño, nunca con spray}}',
 };

@@ -49,6 +49,9 @@ export const reportCame = {
   'not-met': 'no cumplido',
   'not-shown': 'no demostrado',
   cleaned: 'limpiado',
+  loosened: 'aflojado',
+  'off-early': 'quitado pronto',
+  'left-too-long': 'dejado de más',
   'left-out': 'se dejó',
   'not-done': 'no se hizo',
 };

@@ -4,8 +4,8 @@ import {
   type SurfaceField,
   type SurfaceFields,
 } from '@zymostat/contract';
-import { noteSurface } from '@zymostat/core';
-import { squareMetres } from '@zymostat/words';
+import { notAJob, noteSurface } from '@zymostat/core';
+import { reasonInWords, squareMetres } from '@zymostat/words';
 import * as v from 'valibot';
 import { notAllowed, valueOf, type Cell, type CellKind } from '../../../ui/csvLines.ts';
 import { misfits } from '../../../ui/misfits.ts';
@@ -24,6 +24,8 @@ export type ReadSurface =
 /** A surface from the cells of a line; what a cell leaves out is guessed from the name. */
 export const surfaceIn = (cells: Record<SurfaceField, string>): ReadSurface => {
   const guess = noteSurface(cells.name);
+  if (guess.refused)
+    return { wrong: [`${cells.name}: ${reasonInWords(w, notAJob(guess.refused))}`] };
   const read = surfaceFieldNames.map((field) => {
     const text = cells[field];
     return [field, text === '' ? guess[field] : valueOf(kindOf(field), text)] as const;

@@ -4,6 +4,7 @@ import { Choice } from '../../../ui/form/Choice.tsx';
 import { TextField } from '../../../ui/form/Field.tsx';
 import { Form } from '../../../ui/form/Form.tsx';
 import { WentWrong } from '../../../ui/parts.tsx';
+import { RefusedJob } from '../../../ui/RefusedJob.tsx';
 import { w } from '../../../words/words.ts';
 import { useQuickList } from './useQuickList.ts';
 
@@ -28,6 +29,7 @@ const ReadAs = ({ noted, isThere, material, onMaterial }: ReadAsProps) => (
       <b className="font-semibold">{noted.name}</b>
       <span className="small soft block">
         {sizeOf(noted)}
+        {noted.soil !== 'everyday' && <> · {w.name('soil', noted.soil)}</>}
         {isThere && <b className="block">{w.say('survey.thereIsAInThis', { name: noted.name })}</b>}
       </span>
     </span>
@@ -45,7 +47,7 @@ const ReadAs = ({ noted, isThere, material, onMaterial }: ReadAsProps) => (
  * they are added.
  */
 export const QuickSurfaces = ({ room, onDone }: { room: RoomRow; onDone: () => void }) => {
-  const { text, setText, noted, materialOf, choose, ready, add, adding } = useQuickList(
+  const { text, setText, noted, refused, materialOf, choose, ready, add, adding } = useQuickList(
     room.id,
     onDone,
   );
@@ -76,6 +78,9 @@ export const QuickSurfaces = ({ room, onDone }: { room: RoomRow; onDone: () => v
           ))}
         </ul>
       )}
+      {refused.map(({ name }) => (
+        <RefusedJob key={name} text={name} name={name} />
+      ))}
       <WentWrong error={adding.error} />
       <p className="flex gap-3">
         <button className="btn btn--main" disabled={!ready || adding.isLoading}>

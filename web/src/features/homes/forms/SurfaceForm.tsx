@@ -7,6 +7,7 @@ import { GoesOn } from '../../../ui/form/GoesOn.tsx';
 import { useDraftedForm } from '../../../ui/form/useDraftedForm.ts';
 import type { FormOf } from '../../../ui/form/useFormOf.ts';
 import { Verdict } from '../../../ui/parts.tsx';
+import { RefusedJob } from '../../../ui/RefusedJob.tsx';
 import { w } from '../../../words/words.ts';
 import { useRemoveSurfaceMutation } from '../surveyApi.ts';
 import { SaveLine } from './SaveLine.tsx';
@@ -39,15 +40,19 @@ const useGuess = (form: OfForm['form'], isNew: boolean) => {
 
 const NameControl = ({ form, isNew }: OfForm & { isNew: boolean }) => {
   const { guessed, guessFrom } = useGuess(form, isNew);
+  const name = useWatch({ control: form.control, name: 'name' });
   return (
-    <TextControl
-      of={form.control}
-      name="name"
-      label={w.name('fieldLabel', 'name')}
-      autoFocus={isNew}
-      onTyped={guessFrom}
-      hint={guessed ? w.name('survey', 'materialAndAreaAreGuessed') : undefined}
-    />
+    <>
+      <TextControl
+        of={form.control}
+        name="name"
+        label={w.name('fieldLabel', 'name')}
+        autoFocus={isNew}
+        onTyped={guessFrom}
+        hint={guessed ? w.name('survey', 'materialAndAreaAreGuessed') : undefined}
+      />
+      <RefusedJob text={name} />
+    </>
   );
 };
 

@@ -50,7 +50,12 @@ export const surfaceForm = v.object(
 const nothingYet = { text: '', number: '', choice: null, 'yes-no': false };
 
 /** What most surfaces are, where somebody must start from something. */
-const usual: Partial<SurfaceLines> = { level: 'hand', touched: 'daily' };
+const usual: Partial<SurfaceLines> = {
+  level: 'hand',
+  touched: 'daily',
+  thing: 'surface',
+  soil: 'everyday',
+};
 
 const typed = (field: SurfaceField, value: unknown) =>
   kindOfSurfaceField(field) === 'number' ? String(value) : value;

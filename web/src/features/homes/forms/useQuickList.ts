@@ -20,7 +20,10 @@ export const useQuickList = (roomId: string, onDone: () => void) => {
   const [text, setText] = useKept(draft, () => '');
   const [materials, setMaterials] = useState<Record<string, MaterialId>>({});
   const [addSurface, adding] = useAddSurfaceMutation();
-  const noted = readSurfaces(text);
+  const read = readSurfaces(text);
+  const noted = read.filter(({ refused }) => refused === null);
+  /** What is no job of this tool is not added, and stays written. */
+  const refused = read.filter((one) => one.refused !== null);
   const materialOf = (one: (typeof noted)[number]): MaterialId | null =>
     materials[one.name] ?? (one.sure ? one.material : null);
   const ready = noted.length > 0 && noted.every((one) => materialOf(one) !== null);
@@ -28,7 +31,7 @@ export const useQuickList = (roomId: string, onDone: () => void) => {
     if (!ready) return;
     let left = text;
     for (const one of noted) {
-      const { sure: _, guessed: __, ...surface } = one;
+      const { sure: _, guessed: __, refused: ___, ...surface } = one;
       const body = { ...surface, material: materialOf(one)! };
       const result = await addSurface({ id: roomId, body });
       // What could not be added stays in the field.
@@ -40,5 +43,5 @@ export const useQuickList = (roomId: string, onDone: () => void) => {
     onDone();
   };
   const choose = (name: string, id: MaterialId) => setMaterials({ ...materials, [name]: id });
-  return { text, setText, noted, materialOf, choose, ready, add, adding };
+  return { text, setText, noted, refused, materialOf, choose, ready, add, adding };
 };

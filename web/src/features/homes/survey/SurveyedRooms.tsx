@@ -7,13 +7,14 @@ const Size = ({ area, food }: SurfaceRow) => (
   <span className="small soft">{w.say('survey.m2', { area, food: food ? 'yes' : 'no' })}</span>
 );
 
-const MaterialAndUse = ({ material, touched }: SurfaceRow) => (
+const MaterialAndUse = ({ material, touched, soil }: SurfaceRow) => (
   <span className="descent__set">
     <span className="truncate">
       {w.say('survey.materialAndUse', {
         material: w.name('material', material),
         touched: w.name('touched', touched),
       })}
+      {soil !== 'everyday' && <b className="font-semibold"> {w.name('soil', soil)}</b>}
     </span>
   </span>
 );

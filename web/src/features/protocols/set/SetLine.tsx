@@ -29,7 +29,12 @@ const Drawn = ({ protocol, surface }: SetProps) => {
 export const SetLine = ({ protocol, surface }: SetProps) => (
   <span className="descent__set" data-family={protocol.familyOf(surface) ?? 'soap'}>
     <Drawn protocol={protocol} surface={surface} />
-    <span className="truncate">{setInWords({ protocol, surface })}</span>
+    <span className="truncate">
+      {surface.soil !== 'everyday' && (
+        <b className="font-semibold">{w.name('soil', surface.soil)}: </b>
+      )}
+      {setInWords({ protocol, surface })}
+    </span>
     {protocol.objectionTo(surface) === 'care' && (
       <b className="font-semibold text-ink">{w.name('protocol', 'careWaits')}</b>
     )}

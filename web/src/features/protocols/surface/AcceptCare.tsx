@@ -38,9 +38,9 @@ const ReasonForm = ({ onAccept }: { onAccept: (why: string) => void }) => {
 };
 
 /** What stands at care is accepted by a person with a reason, or not used. */
-export const AcceptCare = ({ surface, setting: { chosen, set } }: Props) => {
+export const AcceptCare = ({ surface, setting: { chosen, set, soil } }: Props) => {
   const { accepted } = surface.setting;
-  if (chosen?.contact.outcome !== 'care') return null;
+  if (chosen?.contact.outcome !== 'care' && soil?.outcome !== 'care') return null;
   if (!accepted) return <ReasonForm onAccept={(why) => set({ accepted: why })} />;
   return (
     <p className="mb-4 flex items-center gap-3 border-y border-ink py-3">

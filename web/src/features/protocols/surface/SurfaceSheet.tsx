@@ -5,6 +5,7 @@ import { Steps } from '../Steps.tsx';
 import { AcceptCare } from './AcceptCare.tsx';
 import { BleachTablet } from './BleachTablet.tsx';
 import { Families } from './Families.tsx';
+import { Loosening } from './Loosening.tsx';
 import { GoalControls } from './GoalControls.tsx';
 import { SurfaceVerdict } from './SurfaceVerdict.tsx';
 import { useSurfaceSetting, type SurfaceProps } from './useSurfaceSetting.ts';
@@ -54,6 +55,7 @@ export const SurfaceSheet = (props: SurfaceProps) => {
         onTheirs={setting.takeTheirs}
       />
       {setting.proposal?.contact.outcome !== 'never' && <Steps treated={setting.treated} />}
+      <Loosening {...props} setting={setting} />
       <BleachTablet home={protocol.home.name} surface={surface} setting={setting} />
       <AcceptCare surface={surface} setting={setting} />
       <Families protocol={protocol} surface={surface} setting={setting} onDrying={setDrying} />

@@ -84,14 +84,15 @@ const compareAsTyped = ({ protocol, room, surface }: OfSurface, typed: Typed) =>
 const treatedAs = ({ protocol, room, surface }: OfSurface, one: Compared | undefined) => {
   const { home, stocks, judging } = protocol;
   const use = one ? { stockId: one.stock.id, strength: one.strength } : null;
+  const { soil } = protocol.judged.get(surface.id)!;
   return treatedSurface(
     { ...surface, setting: { ...surface.setting, use } },
     {
       home,
       room,
       stocks,
-      verdict: one?.contact ?? { outcome: 'use', reasons: [], seconds: 0 },
-      between: actsBetween(home, stocks, judging.book).get(surface.id) ?? [],
+      verdict: { ...(one?.contact ?? { outcome: 'use', reasons: [], seconds: 0 }), soil },
+      between: actsBetween(home, stocks, judging.book, protocol.judged).get(surface.id) ?? [],
     },
   );
 };
@@ -112,6 +113,8 @@ export const useSurfaceSetting = (of: OfSurface) => {
     chosen,
     proposal,
     treated: treatedAs(of, proposal),
+    /** How what is on it is lifted, as it is set. */
+    soil: of.protocol.judged.get(surface.id)!.soil,
     use: ({ stock, strength }: Compared) =>
       saving.set({ use: { stockId: stock.id, strength }, accepted: null }),
   };

@@ -1,20 +1,30 @@
-import { activeFacts, outcomeOf } from '@zymostat/core';
+import { activeFacts, outcomeOf, type Lay } from '@zymostat/core';
 import { clock, reasonInWords, strengthShort } from '@zymostat/words';
 import type { ReactNode } from 'react';
 import { WetBand } from '../../../ui/WetBand.tsx';
 import { rich } from '../../../words/rich.tsx';
 import { w } from '../../../words/words.ts';
-import type { Stop } from '../stop.ts';
+import { isToBeLoosened, type Stop } from '../stop.ts';
 import { isToBeRinsed, nextStep } from './nextStep.ts';
 import type { SurfaceProps } from './surfaceProps.ts';
 
 const b = (text: ReactNode) => <b>{text}</b>;
 const metInk = (text: ReactNode) => <b className="met-ink">{text}</b>;
 
+/** How long it lay, and that it was too long where it was. */
+const lain = ({ outcome, longestSeconds }: Lay): ReactNode => (
+  <b className={outcome === 'too-long' ? 'never-ink' : ''}>
+    {w.say('round.lay', {
+      outcome: w.name('layOutcome', outcome),
+      time: clock(longestSeconds),
+    })}
+  </b>
+);
+
 /** What came of it so far. */
 const cameOfIt = ({ clock: state, treatment }: Stop): ReactNode => {
   const last = state.stretches.at(-1);
-  if (!last) return undefined;
+  if (!last) return state.lay && !state.done ? lain(state.lay) : undefined;
   const outcome = outcomeOf(state, treatment);
   const heldSeconds = clock(last.heldSeconds);
   const times = { heldSeconds, seconds: clock(treatment.seconds) };
@@ -27,9 +37,11 @@ const cameOfIt = ({ clock: state, treatment }: Stop): ReactNode => {
 };
 
 /** What comes next. */
-const comesNext = ({ clock: state, treatment }: Stop): ReactNode => {
+const comesNext = (stop: Stop): ReactNode => {
+  const { clock: state, treatment } = stop;
   if (state.skipped) return w.name('came', 'skipped');
   if (state.done) return metInk(w.name('round', 'done'));
+  if (isToBeLoosened(stop)) return w.name('soakClaim', stop.surface.loosening!.claim);
   if (!treatment.use) return w.name('round', 'cleaningIsAllItNeeds');
   return treatment.seconds > 0
     ? rich('round.thenApplyAndKeepIt', { b, seconds: clock(treatment.seconds) })
@@ -118,6 +130,15 @@ export const NotWet = (props: SurfaceProps) => {
         {stop.clock.done && onNext && (
           <button className="btn btn--main" onClick={onNext}>
             {w.name('round', 'nextSurface')}
+          </button>
+        )}
+        {isToBeLoosened(stop) && !stop.clock.skipped && (
+          <button
+            className="btn col-span-2"
+            aria-disabled={settling}
+            onClick={() => onDo('nothing-on-it')}
+          >
+            {w.name('round', 'nothingOnIt')}
           </button>
         )}
         <Again {...props} />

@@ -1,9 +1,10 @@
-import { partOf, type StepPart } from '@zymostat/core';
-import { stepOrders } from '@zymostat/words';
+import { partOf, type JobStep, type StepPart } from '@zymostat/core';
+import { jobOrders, stepOrders } from '@zymostat/words';
+import { ChevronRight } from 'lucide-react';
 import { rich } from '../../../words/rich.tsx';
 import { w } from '../../../words/words.ts';
 import { stepIcons } from '../stepIcons.ts';
-import { isWet, type Stop } from '../stop.ts';
+import { isLying, isToBeLoosened, isWet, type Stop } from '../stop.ts';
 
 /**
  * What is due now of a surface's steps: all that makes it safe first, then each part as it comes.
@@ -11,9 +12,22 @@ import { isWet, type Stop } from '../stop.ts';
 const partsNow = (stop: Stop): StepPart[] => {
   const { clock, treatment } = stop;
   if (isWet(stop)) return ['wet', 'after'];
+  if (isLying(stop)) return ['after'];
   if (treatment.flushes && !clock.lifted) return ['first'];
+  if (isToBeLoosened(stop)) return ['first'];
   if (!clock.washed) return ['first', 'clean'];
   return clock.done || clock.stretches.at(-1)?.ended === 'wiped' ? ['after'] : ['put'];
+};
+
+/** What is to be done about what is on it now: before it is left, while it lies, and after. */
+const jobStepsNow = (stop: Stop): readonly JobStep[] => {
+  const { surface, clock, treatment } = stop;
+  const steps = surface.loosening?.steps ?? [];
+  if (treatment.lies === null) return clock.washed || clock.done || isWet(stop) ? [] : steps;
+  const left = steps.findIndex(({ code }) => code === 'leave');
+  if (isToBeLoosened(stop)) return steps.slice(0, left + 1);
+  if (isLying(stop)) return steps.slice(left);
+  return clock.lay && !clock.washed && !clock.done ? steps.slice(left + 1) : [];
 };
 
 /**
@@ -22,13 +36,20 @@ const partsNow = (stop: Stop): StepPart[] => {
 export const Orders = ({ stop }: { stop: Stop }) => {
   const { surface } = stop;
   const parts = partsNow(stop);
+  const job = jobOrders(w, jobStepsNow(stop));
   const due = stepOrders(w, surface.steps, surface).filter(({ step }) =>
     parts.includes(partOf(step)),
   );
   return (
     <>
-      {due.length > 0 && (
+      {due.length + job.length > 0 && (
         <ol className="phone__orders" aria-label={w.name('round', 'whatToDo')}>
+          {job.map((order, i) => (
+            <li key={`job ${i}`} data-part="clean">
+              <ChevronRight aria-hidden className="icon" />
+              {order}
+            </li>
+          ))}
           {due.map(({ step, order }, i) => {
             const Icon = stepIcons[step];
             return (

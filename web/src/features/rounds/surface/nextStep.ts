@@ -1,7 +1,7 @@
 import { isRinse, type EventKind } from '@zymostat/core';
-import { cleanedStep, clock } from '@zymostat/words';
+import { cleanedStep, clock, duration } from '@zymostat/words';
 import { w } from '../../../words/words.ts';
-import type { Stop } from '../stop.ts';
+import { isToBeLoosened, type Stop } from '../stop.ts';
 
 /** The one thing to do next at a surface that is not wet, as its button says it. */
 export interface NextStep {
@@ -29,6 +29,12 @@ const wash = ({ surface, treatment }: Stop): NextStep => ({
   note: treatment.use ? w.name('round', 'dirtMakesItTooWeak') : w.name('round', 'thatIsAllItNeeds'),
 });
 
+const layOn = ({ treatment }: Stop): NextStep => ({
+  kind: 'laid',
+  say: w.name('round', 'laidOn'),
+  note: w.say('round.clockStarts', { least: duration(w, treatment.lies!.least) }),
+});
+
 const rinse = ({ surface }: Stop): NextStep => ({
   kind: 'rinsed',
   say: w.name('round', 'rinsed'),
@@ -54,6 +60,7 @@ export const isToBeRinsed = ({ clock: { stretches, done } }: Stop): boolean =>
 export const nextStep = (stop: Stop): NextStep | null => {
   const { clock: state, treatment } = stop;
   if (treatment.flushes && !state.lifted) return flush(stop);
+  if (isToBeLoosened(stop)) return layOn(stop);
   if (!state.washed) return wash(stop);
   if (isToBeRinsed(stop)) return rinse(stop);
   return state.done ? null : apply(stop);
