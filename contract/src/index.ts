@@ -15,6 +15,7 @@ export { anchor, type Anchor } from './messages/anchor.ts';
 export * from './messages/batches.ts';
 export * from './messages/book.ts';
 export * from './messages/bottles.ts';
+export * from './messages/jars.ts';
 export * from './messages/company.ts';
 export * from './messages/drying.ts';
 export * from './messages/homes.ts';

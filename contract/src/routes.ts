@@ -47,6 +47,12 @@ export const routes = {
   addProduct: 'POST /products',
   editProduct: 'PUT /products/:id',
   checkBatch: 'POST /batches/:id/check',
+  vessels: 'GET /jars',
+  makeJar: 'POST /jars',
+  tellJar: 'POST /jars/:id/told',
+  beginBath: 'POST /baths',
+  endBath: 'POST /baths/:id/end',
+  tellCloths: 'POST /cloths/told',
   bottles: 'GET /bottles',
   addBottle: 'POST /bottles',
   fillBottle: 'POST /bottles/:id/fill',
@@ -122,6 +128,7 @@ export type RouteName = keyof typeof routes;
 
 /** Routes that answer with a file, or as long as somebody listens. */
 export const streamRoutes = {
+  jarLabel: 'GET /jars/:id/label.pdf',
   batchLabel: 'GET /batches/:id/label.pdf',
   photo: 'GET /photos/:id/photo.jpg',
   scale: 'GET /scale',

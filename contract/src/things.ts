@@ -9,6 +9,7 @@ export const things = [
   'Stock',
   'Batches',
   'Bottles',
+  'Jars',
   'Recipes',
   'Mishaps',
   'Book',

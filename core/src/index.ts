@@ -108,6 +108,7 @@ export * from './jobs/scent.ts';
 export * from './jobs/soak.ts';
 export * from './jobs/soil.ts';
 export * from './jobs/soilJob.ts';
+export * from './jobs/standing.ts';
 export * from './jobs/wipeJar.ts';
 export * from './recipes/analyseRecipe.ts';
 export * from './recipes/chanceOfStrength.ts';

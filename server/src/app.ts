@@ -9,6 +9,7 @@ import { batchRoutes } from './features/batches/routes.ts';
 import { beginningRoutes } from './features/beginning/routes.ts';
 import { boardRoutes } from './features/board/routes.ts';
 import { bookRoutes } from './features/book/routes.ts';
+import { jarRoutes } from './features/jars/routes.ts';
 import { bottleRoutes } from './features/bottles/routes.ts';
 import { findRoutes } from './features/find/routes.ts';
 import { homeRoutes } from './features/homes/routes.ts';
@@ -87,6 +88,7 @@ const addFeatures = (on: Serving, { notices, key, instruments = {} }: Around): v
   stockRoutes(on);
   batchRoutes(on);
   bottleRoutes(on);
+  jarRoutes(on);
   recipeRoutes(on);
   labelRoutes(on);
   instrumentRoutes(on, instruments);

@@ -17,6 +17,9 @@ export interface Figures {
   'air.day': { ppm: string | number; limit: string | number };
   'air.danger': { ppm: string | number; limit: string | number };
   'air.fire': { ppm: string | number; limit: string | number };
+  'reason.jar-past': { awayAt: string | number };
+  'reason.jar-not-ready': { readyAt: string | number };
+  'reason.jar-short': { left: number; wanted: string | number };
   'reason.jar-cleans-only': { strength: string | number; floor: string | number };
   'reason.jar-falls-weak': { floor: string | number };
   'reason.jar-too-small': { wanted: string | number; volume: string | number };
@@ -352,6 +355,8 @@ export interface Figures {
     subject: string | number;
     time: string | number;
   };
+  'label.wipes': { family: string | number };
+  'label.wipes-kept-wet': { time: string | number };
   'label.emergency': { poisonLine: string | number };
   'label.in-water': { strength: string | number; active: string | number };
   'label.disinfects': { time: string | number };
@@ -425,6 +430,9 @@ export interface Figures {
   'poster.edition': { edition: string | number };
   'poster.file-title': { edition: string | number };
   'poster.label-title': { code: string | number };
+  'recordNote.jar': { left: number; batch: string };
+  'recordNote.bath': { place: string | number; claim: string | number };
+  'recordNote.cloths': { clean: string | number };
   'recordNote.lay-time': { soil: string | number; most: string };
   'recordNote.stock-received': { lot: string };
   'recordNote.stock-told': { had: string | number; kept: string; why: string };
@@ -444,6 +452,21 @@ export interface Figures {
   'recordNote.correction': { because: string };
   'recordNote.drying-taken': { rounds: number; before: string | number };
   'recordNote.late-event': { batchCode: string };
+  'recordWhat.jar': { jarCode: string | number; did: string; count: number };
+  'recordWhat.bath': {
+    bathCode: string | number;
+    thing: string | number;
+    did: string;
+    liquid: string | number;
+    time: string | number;
+    outcome: string;
+  };
+  'recordWhat.cloths': {
+    zone: string | number;
+    did: string;
+    count: string | number;
+    temperature: string | number;
+  };
   'recordWhat.lay-time': {
     roomName: string | number;
     surfaceName: string | number;

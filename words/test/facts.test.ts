@@ -31,6 +31,8 @@ const figuresIn = (message: string): string[] => {
 const workedOut: Partial<Record<RecordKind, string[]>> = {
   'wet-time': ['timed'],
   'lay-time': ['time', 'most'],
+  jar: ['batch'],
+  bath: ['liquid', 'time', 'outcome', 'claim'],
   refusal: ['refused'],
   'rule-added': ['one', 'other'],
   'rule-withdrawn': ['one', 'other'],

@@ -5,7 +5,7 @@ import { byId, endpoint, stream } from './endpoint.ts';
 
 const MOST_COPIES = 24;
 /** How labels lie on a sheet: which size, how many, and from which place of an A4 sheet. */
-const labelSheet = v.strictObject({
+export const labelSheet = v.strictObject({
   size: v.optional(v.picklist(['62x100', 'A6'], 'label-sizes'), '62x100'),
   copies: v.optional(
     v.pipe(

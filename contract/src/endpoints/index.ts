@@ -11,6 +11,7 @@ import { stockEndpoints } from './stock.ts';
 import { batchesEndpoints, batchesStreams } from './batches.ts';
 import { instrumentsEndpoints, instrumentsStreams } from './instruments.ts';
 import { bottlesEndpoints } from './bottles.ts';
+import { jarsEndpoints, jarsStreams } from './jars.ts';
 import { recipesEndpoints } from './recipes.ts';
 import { mishapsEndpoints, mishapsStreams } from './mishaps.ts';
 import { bookEndpoints, bookStreams } from './book.ts';
@@ -39,6 +40,7 @@ export const endpoints = {
   ...batchesEndpoints,
   ...instrumentsEndpoints,
   ...bottlesEndpoints,
+  ...jarsEndpoints,
   ...recipesEndpoints,
   ...mishapsEndpoints,
   ...bookEndpoints,
@@ -54,6 +56,7 @@ export const endpoints = {
 /** Every route that answers with a file, or as long as somebody listens. */
 export const streams = {
   ...batchesStreams,
+  ...jarsStreams,
   ...instrumentsStreams,
   ...photosStreams,
   ...mishapsStreams,

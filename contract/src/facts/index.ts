@@ -2,10 +2,12 @@ import * as v from 'valibot';
 import type { Thing } from '../things.ts';
 import { airMeasured } from './airMeasured.ts';
 import { approval } from './approval.ts';
+import { bath } from './bath.ts';
 import { batch } from './batch.ts';
 import { bookRead } from './bookRead.ts';
 import { bottle } from './bottle.ts';
 import { check } from './check.ts';
+import { cloths } from './cloths.ts';
 import { companyWays } from './companyWays.ts';
 import { companyNumbers } from './companyNumbers.ts';
 import { correction } from './correction.ts';
@@ -36,6 +38,7 @@ import { ruleWithdrawn } from './ruleWithdrawn.ts';
 import { sourceChecked } from './sourceChecked.ts';
 import { stockRead, stockReceived, stockTold } from './stock.ts';
 import { surfaceEvent } from './surfaceEvent.ts';
+import { jar } from './jar.ts';
 import { layTime } from './layTime.ts';
 import { wetTime } from './wetTime.ts';
 
@@ -48,6 +51,9 @@ const facts = [
   batch,
   check,
   bottle,
+  jar,
+  bath,
+  cloths,
   roundStarted,
   roundJoined,
   airMeasured,

@@ -53,4 +53,6 @@ export interface Jar extends Verdict {
   rows: JobRow[];
 }
 
-export type JarEnds = 'month' | 'weak' | 'week' | 'tap-water' | 'its-liquid';
+/** Why a jar goes when it does. */
+export const jarEnds = ['month', 'weak', 'week', 'tap-water', 'its-liquid'] as const;
+export type JarEnds = (typeof jarEnds)[number];

@@ -22,7 +22,8 @@ export type JobBareCode =
   | 'bath-open'
   | 'boiled-dry'
   | 'softener-clogs'
-  | 'solvent-cloths-burn';
+  | 'solvent-cloths-burn'
+  | 'vessel-ended';
 
 /** What the jobs beside spray and wipe say: SI, fractions, codes. */
 export interface JobFigures {
@@ -31,6 +32,9 @@ export interface JobFigures {
   'jar-falls-weak': { strength: number; floor: number; active: GenericActive };
   'jar-too-small': { volume: number; wanted: number };
   'cloth-never-holds': { seconds: number };
+  'jar-past': { awayAt: number };
+  'jar-not-ready': { readyAt: number };
+  'jar-short': { left: number; wanted: number };
   // a bath
   'no-such-soak': { thing: Thing; family: GenericFamily };
   'replaced-not-soaked': { thing: Thing };

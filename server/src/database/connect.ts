@@ -33,6 +33,8 @@ import { stockView } from '../features/stock/store.ts';
 import { StockEntity } from '../features/stock/tables.ts';
 import { makeViews } from '../platform/database/views.ts';
 import { grantRights } from './rights.ts';
+import { jarPourView } from '../features/jars/store.ts';
+import { BathEntity, ClothEntity, JarEntity } from '../features/jars/tables.ts';
 import { migrations } from './migrations.ts';
 
 const views = [
@@ -43,6 +45,7 @@ const views = [
   surveyView,
   homeHeadView,
   fillingView,
+  jarPourView,
   companyProof,
   personProof,
   ruleProof,
@@ -71,6 +74,9 @@ const entities = [
   LedgerEntity,
   BottleEntity,
   BottleEventEntity,
+  JarEntity,
+  BathEntity,
+  ClothEntity,
   RecipeEntity,
   RecipeVersionEntity,
   CompanyRuleEntity,

@@ -24,6 +24,7 @@ import { StockKept1769126400000 } from './migrations/1769126400000-stock-kept.ts
 import { WhosePlace1769212800000 } from './migrations/1769212800000-whose-place.ts';
 import { WayInKept1769299200000 } from './migrations/1769299200000-way-in-kept.ts';
 import { Soil1769385600000 } from './migrations/1769385600000-soil.ts';
+import { Jars1769472000000 } from './migrations/1769472000000-jars.ts';
 
 /** Every change of how data is kept, oldest first. */
 export const migrations = [
@@ -53,4 +54,5 @@ export const migrations = [
   WhosePlace1769212800000,
   WayInKept1769299200000,
   Soil1769385600000,
+  Jars1769472000000,
 ];

@@ -112,6 +112,19 @@ class Working {
     if (surface.steps.some(isRinse)) await this.did(surface, 'rinsed');
   }
 
+  /** What works by itself, one after another: some of it must not meet. */
+  private async loosen(surfaces: readonly TreatedSurface[]): Promise<void> {
+    for (const surface of surfaces) {
+      const lies = surface.loosening?.lies;
+      if (!lies) continue;
+      this.pass(60);
+      if (surface.steps.includes('flush')) await this.did(surface, 'lifted');
+      await this.did(surface, 'laid');
+      this.pass(lies.least);
+      await this.did(surface, 'taken-off');
+    }
+  }
+
   /** All of them begun, then each finished as its time is met. */
   private async together(surfaces: readonly TreatedSurface[]): Promise<void> {
     const wet: Treating[] = [];
@@ -129,6 +142,7 @@ class Working {
     // Vinegar waits until nothing in the room is wet with what it must not meet.
     const isVinegar = ({ treatment }: TreatedSurface) => treatment?.active === 'acetic acid';
     const above = surfaces.filter((one) => !isFloor(one));
+    await this.loosen(surfaces);
     await this.together(above.filter((one) => !isVinegar(one)));
     await this.together(above.filter(isVinegar));
     for (const surface of surfaces.filter(isFloor)) {

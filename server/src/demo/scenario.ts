@@ -12,6 +12,7 @@ import type {
   Situation,
   Touched,
   Ventilation,
+  Soil,
 } from '@zymostat/core';
 
 /** Everybody and everything here is invented. */
@@ -239,6 +240,7 @@ interface DemoSurface {
   set: keyof typeof settings;
   accepted?: string;
   lifts?: boolean;
+  soil?: Soil;
 }
 interface DemoRoom {
   name: string;
@@ -264,7 +266,7 @@ type Columns = [
   area: number,
   touched: Touched,
   set?: keyof typeof settings,
-  more?: { food?: true; accepted?: string; lifts?: true },
+  more?: { food?: true; accepted?: string; lifts?: true; soil?: Soil },
 ];
 const surface = (
   ...[name, material, level, area, touched, set = 'wash', more = {}]: Columns
@@ -278,6 +280,7 @@ const surface = (
   food: more.food ?? false,
   accepted: more.accepted,
   lifts: more.lifts ?? false,
+  ...(more.soil ? { soil: more.soil } : {}),
 });
 const food = { food: true } as const;
 const marbleTested = {
@@ -495,6 +498,53 @@ export const homes: DemoHome[] = [
           surface('Reading lamp', 'hot-surface', 'hand', 0.05, 'daily'),
           surface('Door handle', 'acrylic-polycarbonate', 'hand', 0.02, 'often', 'peroxide'),
           surface('Armchair', 'leather', 'knee', 1.2, 'daily'),
+        ],
+      },
+    ],
+  },
+  {
+    name: 'Ines',
+    place: 'Ropewalk 14',
+    situations: [],
+    rooms: [
+      {
+        name: 'Bath',
+        floorArea: 4.2,
+        height: 2.4,
+        ventilation: 'fan',
+        flame: 'no',
+        surfaces: [
+          surface('Shower head', 'chrome-plate', 'above', 0.03, 'daily', 'wash', {
+            soil: 'limescale',
+          }),
+          surface('Shower screen', 'glass', 'eye', 1.8, 'daily', 'wash', { soil: 'soap-film' }),
+          surface('Basin tap', 'chrome-plate', 'hand', 0.05, 'often', 'alcohol', {
+            soil: 'limescale',
+          }),
+          surface('Basin', 'porcelain', 'hand', 0.4, 'often', 'peroxide'),
+          surface('Toilet brush', 'hard-plastic', 'toilet', 0.05, 'daily'),
+          surface('Mirror', 'mirror', 'mirror', 0.7, 'seldom'),
+          surface('Bath floor', 'glazed-ceramic', 'floor', 3.6, 'daily'),
+        ],
+      },
+      {
+        name: 'Kitchen',
+        floorArea: 9,
+        height: 2.5,
+        ventilation: 'window',
+        flame: 'no',
+        surfaces: [
+          surface('Extractor hood', 'stainless-steel', 'above', 0.6, 'seldom', 'wash', {
+            soil: 'grease',
+          }),
+          surface('Microwave', 'enamelled-steel', 'eye', 0.6, 'daily'),
+          surface('Kettle', 'stainless-steel', 'hand', 0.08, 'daily', 'wash', {
+            soil: 'limescale',
+          }),
+          surface('Worktop', 'laminate', 'hand', 1.6, 'often', 'wash', food),
+          surface('Sink drain', 'stainless-steel', 'hand', 0.02, 'daily', 'wash', {
+            soil: 'smell',
+          }),
         ],
       },
     ],

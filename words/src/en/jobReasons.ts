@@ -1,5 +1,10 @@
 /** What the jobs beside spray and wipe say. */
 export const jobReason = {
+  'vessel-ended': 'It is gone already.',
+  'jar-past': 'It is past its day ({awayAt}): throw it away.',
+  'jar-not-ready': 'It still soaks, until {readyAt}.',
+  'jar-short':
+    'There are {left, plural, one {# cloth} other {# cloths}} in it, and {wanted} are wanted.',
   'not-lying': 'Nothing is on it that could be taken off.',
   'still-lying': 'Something is still working on it: take it off first.',
   'loosen-first': 'First what is on it: put on what loosens it, or say that there is nothing.',

@@ -118,3 +118,11 @@ export const jobStep = {
   'hang-dry': 'Hang it up to dry.',
   replace: 'Throw it away, and take a new one.',
 } as const;
+
+export const zone = {
+  toilet: 'Toilet',
+  bath: 'Bath',
+  kitchen: 'Kitchen',
+  rest: 'Rest',
+  glass: 'Glass',
+} as const;

@@ -1,5 +1,10 @@
 /** A secondary container's label. */
 export const label = {
+  wipes: '{family} wipes',
+  'washing-wipes': 'Washing wipes',
+  'washing-liquid': 'washing-up liquid in water',
+  'wipes-kept-wet': 'Keep the thing wet for {time}. Not a registered disinfectant.',
+  'wipes-clean': 'They clean. They disinfect nothing.',
   'registered-product': 'Registered product',
   'makers-label': 'By the maker’s label, which stays on the bottle and comes first.',
   gloves: 'Wear gloves; goggles when spraying. Ventilate.',

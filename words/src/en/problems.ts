@@ -52,6 +52,8 @@ export const roleName = { supervisor: 'supervisor', cleaner: 'cleaner' } as cons
 
 /** What was looked for and is not there. */
 export const missing = {
+  jar: 'This jar was not found.',
+  bath: 'This bath was not found.',
   report: 'This visit report does not exist.',
   home: 'This home was not found.',
   room: 'This room was not found.',
@@ -98,6 +100,7 @@ export const conflict = {
   'stock-gone': '{code} is no longer on the shelf.',
   'home-archived': '{home} is archived. Bring it back first.',
   'nothing-learnt': 'Nothing has been learnt of {room} yet.',
+  'wash-not-said': 'Say how they were washed.',
   'nothing-surveyed': 'There is no surface in this home yet. Survey it first.',
   'other-edition': 'The book is at edition {edition} now. Read it as it is now.',
   'filled-before':

@@ -1,5 +1,8 @@
 /** What a kind of fact is called. */
 export const record = {
+  jar: 'Jar of wipes',
+  bath: 'Bath',
+  cloths: 'Clean cloths',
   'stock-received': 'Stock received',
   'stock-read': 'Stock read',
   'stock-told': 'Stock',
@@ -42,6 +45,10 @@ export const record = {
 
 /** What a row of the ledger says in one line. */
 export const recordWhat = {
+  jar: '{jarCode}: {did, select, made {made, {count, plural, one {# cloth} other {# cloths}}} taken {{count, plural, one {# cloth} other {# cloths}} taken} topped {{count, plural, one {# cloth} other {# cloths}} put in} dry {it no longer wets} other {thrown away}}',
+  bath: '{bathCode}: {thing}, {did, select, begun {laid in {liquid}} other {taken out after {time}, {outcome, select, intime {in time} tooshort {too early} other {too late}}}}',
+  cloths:
+    '{zone}: {did, select, counted {{count} counted} taken {{count} taken} washed {{count} washed at {temperature} °C} other {{count} thrown away}}',
   'lay-time':
     '{roomName}: {surfaceName}. {cleaner} for {time}, {outcome, select, intime {off in time} tooshort {off too early} other {left too long}}',
   'stock-received': '{code}: {name}, {strength}, {amount}',
@@ -91,6 +98,9 @@ export const recordWhat = {
 } as const;
 
 export const recordNote = {
+  jar: '{left, plural, one {# cloth} other {# cloths}} left{batch, select, no {} other {, from {batch}}}',
+  bath: '{place}. {claim}',
+  cloths: '{clean} clean',
   'lay-time': '{soil}{most, select, no {} other {, at most {most}}}',
   'stock-received': '{lot, select, no {} other {lot {lot}}}',
   'stock-told':

@@ -1,5 +1,9 @@
 /** Lo que dicen los otros trabajos. */
 export const jobReason = {
+  'vessel-ended': 'Ya no está.',
+  'jar-past': 'Ya pasó su día ({awayAt}): tírelo.',
+  'jar-not-ready': 'Todavía se está empapando, hasta las {readyAt}.',
+  'jar-short': 'Hay {left, plural, one {# paño} other {# paños}} y se quieren {wanted}.',
   'not-lying': 'No hay nada encima que se pueda quitar.',
   'still-lying': 'Todavía hay algo trabajando encima: quítelo primero.',
   'loosen-first': 'Primero lo que tiene encima: ponga lo que lo afloja, o diga que no hay nada.',

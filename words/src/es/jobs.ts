@@ -119,3 +119,11 @@ export const jobStep = {
   'hang-dry': 'Cuélguelo para que se seque.',
   replace: 'Tírelo y use uno nuevo.',
 };
+
+export const zone = {
+  toilet: 'Inodoro',
+  bath: 'Baño',
+  kitchen: 'Cocina',
+  rest: 'Resto',
+  glass: 'Vidrio',
+};

@@ -1,5 +1,10 @@
 /** La etiqueta de un envase secundario. */
 export const label = {
+  wipes: 'Toallitas con {family}',
+  'washing-wipes': 'Toallitas para lavar',
+  'washing-liquid': 'jabón líquido para platos en agua',
+  'wipes-kept-wet': 'Mantenga la cosa mojada {time}. No es un desinfectante registrado.',
+  'wipes-clean': 'Limpian. No desinfectan.',
   'registered-product': 'Producto registrado',
   'makers-label': 'Según la etiqueta del fabricante, que queda en la botella y va primero.',
   gloves: 'Use guantes; gafas al rociar. Ventile.',

@@ -51,6 +51,8 @@ export const problemDetail = {
 export const roleName = { supervisor: 'supervisor', cleaner: 'personal de limpieza' };
 
 export const missing = {
+  jar: 'No se encontró este bote.',
+  bath: 'No se encontró este baño.',
   report: 'Este informe de visita no existe.',
   home: 'No se encontró esta casa.',
   room: 'No se encontró este cuarto.',
@@ -95,6 +97,7 @@ export const conflict = {
   'stock-gone': '{code} ya no está en el estante.',
   'home-archived': '{home} está archivada. Tráigala de vuelta primero.',
   'nothing-learnt': 'De {room} todavía no se ha aprendido nada.',
+  'wash-not-said': 'Diga cómo se lavaron.',
   'nothing-surveyed': 'En esta casa todavía no hay superficies. Primero haga la inspección.',
   'other-edition': 'El libro está ahora en la edición {edition}. Léalo como está ahora.',
   'filled-before':

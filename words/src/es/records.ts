@@ -1,4 +1,7 @@
 export const record = {
+  jar: 'Bote de toallitas',
+  bath: 'Baño',
+  cloths: 'Paños limpios',
   'stock-received': 'Existencias recibidas',
   'stock-read': 'Existencias medidas',
   'stock-told': 'Existencias',
@@ -41,6 +44,10 @@ export const record = {
 
 /** Lo que dice una fila del registro en una línea. */
 export const recordWhat = {
+  jar: '{jarCode}: {did, select, made {hecho, {count, plural, one {# paño} other {# paños}}} taken {{count, plural, one {# paño sacado} other {# paños sacados}}} topped {{count, plural, one {# paño puesto} other {# paños puestos}}} dry {ya no moja} other {tirado}}',
+  bath: '{bathCode}: {thing}, {did, select, begun {puesto en {liquid}} other {sacado a los {time}, {outcome, select, intime {a tiempo} tooshort {demasiado pronto} other {demasiado tarde}}}}',
+  cloths:
+    '{zone}: {did, select, counted {{count} contados} taken {{count} sacados} washed {{count} lavados a {temperature} °C} other {{count} tirados}}',
   'lay-time':
     '{roomName}: {surfaceName}. {cleaner}, {time}, {outcome, select, intime {quitado a tiempo} tooshort {quitado demasiado pronto} other {dejado demasiado tiempo}}',
   'stock-received': '{code}: {name}, {strength}, {amount}',
@@ -90,6 +97,9 @@ export const recordWhat = {
 };
 
 export const recordNote = {
+  jar: '{left, plural, one {queda # paño} other {quedan # paños}}{batch, select, no {} other {, de {batch}}}',
+  bath: '{place}. {claim}',
+  cloths: '{clean} limpios',
   'lay-time': '{soil}{most, select, no {} other {, como máximo {most}}}',
   'stock-received': '{lot, select, no {} other {lote {lot}}}',
   'stock-told':

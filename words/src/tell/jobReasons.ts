@@ -5,7 +5,16 @@ import {
   type JobFigures,
   type ReasonFigures,
 } from '@zymostat/core';
-import { duration, lower, millilitres, number, percent, strengthOf, upper } from '../figures.ts';
+import {
+  duration,
+  isoDay,
+  lower,
+  millilitres,
+  number,
+  percent,
+  strengthOf,
+  upper,
+} from '../figures.ts';
 import type { Figures } from '../keys.ts';
 import type { Words } from '../words.ts';
 import { byActs } from './bites.ts';
@@ -67,6 +76,14 @@ export const jobFiguresInWords: { [C in Figured]: Teller<C> } = {
     volume: millilitres(words, f.volume),
   }),
   'cloth-never-holds': (words, f) => ({ time: duration(words, f.seconds) }),
+  'jar-past': (_, f) => ({ awayAt: isoDay(f.awayAt) }),
+  'jar-not-ready': ({ locale }, f) => ({
+    readyAt: new Date(f.readyAt).toLocaleTimeString(locale, {
+      hour: '2-digit',
+      minute: '2-digit',
+    }),
+  }),
+  'jar-short': (_, f) => f,
   'no-such-soak': (words, f) => ({
     thing: words.name('thing', f.thing),
     family: lower(words.name('family', f.family)),

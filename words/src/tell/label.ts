@@ -1,4 +1,4 @@
-import type { BatchFacts } from '@zymostat/contract';
+import type { BatchFacts, JarRow } from '@zymostat/contract';
 import {
   activeFacts,
   classify,
@@ -148,4 +148,37 @@ export const labelWords = (
         : usualPrecautions(words),
     neverWith: neverWith(words, productOf({ active, strength, groups: [group] }), book),
   };
+};
+
+type LabelledJar = Pick<
+  JarRow,
+  'code' | 'active' | 'strength' | 'claim' | 'held' | 'madeAt' | 'madeBy' | 'awayAt'
+>;
+
+/** What stands on a jar of wipes: what is in it, for how long a thing is kept wet, until when. */
+export const jarLabelWords = (
+  words: Words,
+  { code, active, strength, claim, held, madeAt, madeBy, awayAt }: LabelledJar,
+  labelling: Labelling,
+): LabelWords => {
+  const batch = { code, madeAt, madeBy, discardAfter: awayAt } as LabelledBatch;
+  const kept =
+    claim === 'disinfects'
+      ? words.say('label.wipes-kept-wet', { time: duration(words, held) })
+      : words.name('label', 'wipes-clean');
+  if (active === null || strength === null || !isGeneric(active))
+    return {
+      ...shared(words, batch, labelling.company),
+      title: words.name('label', 'washing-wipes'),
+      strength: words.name('label', 'washing-liquid'),
+      purpose: kept,
+      pictograms: [],
+      statements: [],
+      precautions: usualPrecautions(words),
+      neverWith: words.name('label', 'any-other'),
+    };
+  const own = { ...batch, active, strength, purpose: 'clean' as const };
+  const label = labelWords(words, own, labelling);
+  const family = words.name('family', activeFacts[active].family);
+  return { ...label, title: words.say('label.wipes', { family }), purpose: kept };
 };

@@ -103,6 +103,18 @@ const more: { [K in RecordKind]?: (words: Words, body: FactBody<K>) => Figures }
     const outcome = outcomeOfWetTime(body);
     return { timed: yesOrNo(outcome !== null), outcome: outcome?.replace('-', '') ?? 'none' };
   },
+  jar: (_, { batchCode }) => ({ batch: batchCode ?? 'no' }),
+  bath: (words, { thing: what, active, strength, lay }) => ({
+    thing: upper(words.name('thing', what)),
+    liquid: `${lower(words.name('active', active))} ${strengthOf(words, active, strength)}`,
+    time: lay ? duration(words, lay.seconds) : '',
+    outcome: lay ? lay.outcome.replace('-', '') : 'intime',
+    claim: lay ? words.name('soakClaim', lay.claim) : '',
+  }),
+  cloths: (words, { zone, temperature }) => ({
+    zone: words.name('zone', zone),
+    temperature: temperature ?? 0,
+  }),
   'lay-time': (words, { cleaner, ratio, longestSeconds, mostSeconds, outcome, soil }) => ({
     cleaner: mixedInWords(words, cleaner, ratio),
     time: duration(words, longestSeconds),
