@@ -36,12 +36,12 @@ export default defineConfig({
   projects: [
     {
       name: 'desk',
-      testIgnore: /(cleaner|joined|days|offline|outbox|phoneSizes)\.spec/,
+      testIgnore: /(cleaner|joined|days|offline|outbox|phoneSizes|soil)\.spec/,
       use: { viewport: { width: 1280, height: 800 } },
     },
     {
       name: 'phone',
-      testIgnore: /(board|company|lists|protocol|steps|supervisor|twoBrowsers|widths)\.spec/,
+      testIgnore: /(board|company|jobs|lists|protocol|steps|supervisor|twoBrowsers|widths)\.spec/,
       use: { viewport: { width: 390, height: 844 }, hasTouch: true },
     },
   ],

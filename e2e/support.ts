@@ -41,11 +41,13 @@ const foundDry = async ({ request }: Page, roundId: string): Promise<void> => {
   const wet = (await (await request.get('/api/wet-now')).json()) as {
     roundId: string;
     surfaceId: string;
+    lying: object | null;
   }[];
-  for (const { surfaceId } of wet.filter((one) => one.roundId === roundId)) {
+  for (const { surfaceId, lying } of wet.filter((one) => one.roundId === roundId)) {
     const at = Date.now();
     const clock = { opening: 'afterwards', uncertain: 0 };
-    const what = { surfaceId, kind: 'found-dry', batchId: null, at, said: at, clock };
+    const kind = lying ? 'taken-off' : 'found-dry';
+    const what = { surfaceId, kind, batchId: null, at, said: at, clock };
     await request.post(`/api/rounds/${roundId}/events`, {
       data: { id: crypto.randomUUID(), personId: person.id, ...what },
     });

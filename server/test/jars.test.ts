@@ -120,7 +120,7 @@ test('what the core refuses the server refuses', async () => {
     'jar-held-bleach',
   ]);
   expect(await refused({ count: 400 })).toEqual(
-    expect.arrayContaining(['jar-too-small', 'batch-used-up']),
+    expect.arrayContaining(['jar-too-small', 'batch-too-small']),
   );
   expect(await refused({ batchId: peroxide, seconds: 600 })).toContain('batch-expired');
   expect((await make({ count: 0 })).status).toBe(400);

@@ -145,6 +145,7 @@ const figures: { [C in ReasonCode]?: ReasonFigures[C] } & {
   'jar-not-ready': { readyAt: 0 },
   'jar-short': { left: 3, wanted: 5 },
   'jar-too-small': { volume: 0.001, wanted: 0.002 },
+  'batch-too-small': { volume: 0.0005, wanted: 0.002 },
   'cloth-never-holds': { seconds: 600 },
   'no-such-soak': { thing: 'toys', family: 'alcohol' },
   'replaced-not-soaked': { thing: 'sponge' },

@@ -51,6 +51,10 @@ export interface Descale extends Verdict {
 }
 
 const practice = 'common practice, no source';
+/** Nobody pours to the drop: so much more at the most, m³. */
+const POURED_TO = 10e-6;
+const roundedUp = (volume: number): number => Math.ceil(volume / POURED_TO - 1e-6) * POURED_TO;
+
 /** It is looked at after half an hour, or half of what it may stay. Source: common practice. */
 const LOOK = 1800;
 
@@ -146,7 +150,7 @@ export const descale = (asked: DescaleAsked, { rules, book }: Judging): Descale 
   const strength = asked.strength ?? descaling.strength?.[acid] ?? acidSpans[acid].usual;
   const lime = limeOnArea(asked.lime, area);
   const { just, poured } = acidFor(lime, acid, strength);
-  const volume = Math.max(poured, descaling.volume ?? 0);
+  const volume = Math.max(roundedUp(poured), descaling.volume ?? 0);
   const longest = longestContact(thing, materials, strength, rules);
   const most = longest.seconds;
   const put = acidProduct[acid];

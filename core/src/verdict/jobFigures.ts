@@ -31,6 +31,7 @@ export interface JobFigures {
   'jar-cleans-only': { strength: number; floor: number; active: GenericActive };
   'jar-falls-weak': { strength: number; floor: number; active: GenericActive };
   'jar-too-small': { volume: number; wanted: number };
+  'batch-too-small': { volume: number; wanted: number };
   'cloth-never-holds': { seconds: number };
   'jar-past': { awayAt: number };
   'jar-not-ready': { readyAt: number };

@@ -33,7 +33,6 @@ import { stockView } from '../features/stock/store.ts';
 import { StockEntity } from '../features/stock/tables.ts';
 import { makeViews } from '../platform/database/views.ts';
 import { grantRights } from './rights.ts';
-import { jarPourView } from '../features/jars/store.ts';
 import { BathEntity, ClothEntity, JarEntity } from '../features/jars/tables.ts';
 import { migrations } from './migrations.ts';
 
@@ -45,7 +44,6 @@ const views = [
   surveyView,
   homeHeadView,
   fillingView,
-  jarPourView,
   companyProof,
   personProof,
   ruleProof,

@@ -27,6 +27,7 @@ import {
 } from './scenario.ts';
 import { HOUR, DAY, database, today, clock, context } from './stage.ts';
 import { type Demo, seedHomes, seedMovedOn } from './seedHomes.ts';
+import { seedJars } from './seedJars.ts';
 import { pourFrom, seedBench, seedPlaces } from './seedBench.ts';
 
 const seedPeople = async (): Promise<Map<string, Person>> => {
@@ -150,6 +151,7 @@ const seed = async () => {
   await seedDays(demo);
   await seedRecipes(demo);
   await seedPlaces(await seedBench(demo), demo);
+  await seedJars(demo);
   await seedMovedOn(demo);
 };
 

@@ -21,6 +21,7 @@ const HomePage = later(() => import('../features/board/HomePage.tsx'));
 const Bench = later(() => import('../features/batches/Bench.tsx'));
 const Analyse = later(() => import('../features/recipes/Analyse.tsx'));
 const Bottles = later(() => import('../features/bottles/Bottles.tsx'));
+const JarsPage = later(() => import('../features/jars/JarsPage.tsx'));
 const Shelf = later(() => import('../features/shelf/ShelfPlaces.tsx'));
 const KeepApart = later(() => import('../features/keepApart/KeepApart.tsx'));
 const MayI = later(() => import('../features/keepApart/MayI.tsx'));
@@ -149,6 +150,7 @@ const ForPeople = () => {
             <Route path="/rounds" element={<Rounds />} />
             <Route path="/bench" element={<Bench />} />
             <Route path="/bench/analyse" element={<Analyse />} />
+            <Route path="/bench/jars" element={<JarsPage />} />
             <Route path="/bench/bottles" element={<Bottles />} />
             <Route path="/shelf/*" element={<Shelf />} />
             <Route path="/keep-apart" element={<KeepApart />} />

@@ -132,21 +132,22 @@ const Labels = ({ band: { required, now, wall }, filled: { short }, axis }: Draw
     )}
     {wall !== undefined && (
       <span className="wet-band__say" style={seconds({ at: wall })}>
-        {clock(wall)}
+        {duration(w, wall)}
       </span>
     )}
   </>
 );
 
 /** Seconds between the labels under a band, so that they never touch. */
-const tickOf = (axis: number) => [60, 120, 300, 600, 1200].find((tick) => axis / tick <= 7) ?? 1800;
+const tickOf = (axis: number) =>
+  [60, 120, 300, 600, 1200, 1800, 3600].find((tick) => axis / tick <= 7) ?? 7200;
 
 const Scale = ({ axis }: { axis: number }) => {
   const every = tickOf(axis);
   const ticks = Array.from({ length: Math.floor(axis / every) + 1 }, (_, i) => i * every);
   const last = ticks.at(-1);
   return (
-    <span className="wet-band__scale" style={seconds({ tick: Math.min(60, every) })}>
+    <span className="wet-band__scale" style={seconds({ tick: every > 1200 ? every : 60 })}>
       {ticks.map((at) => (
         <i key={at} style={seconds({ at })}>
           {at > 0 && at === last ? w.say('common.min', { minutes: at / 60 }) : at / 60}

@@ -1,5 +1,6 @@
 /** What the jobs beside spray and wipe say. */
 export const jobReason = {
+  'batch-too-small': 'This batch is {volume}, and {wanted} are wanted: pour a larger one.',
   'vessel-ended': 'It is gone already.',
   'jar-past': 'It is past its day ({awayAt}): throw it away.',
   'jar-not-ready': 'It still soaks, until {readyAt}.',

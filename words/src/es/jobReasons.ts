@@ -1,5 +1,6 @@
 /** Lo que dicen los otros trabajos. */
 export const jobReason = {
+  'batch-too-small': 'Este lote es de {volume} y se quieren {wanted}: prepare uno más grande.',
   'vessel-ended': 'Ya no está.',
   'jar-past': 'Ya pasó su día ({awayAt}): tírelo.',
   'jar-not-ready': 'Todavía se está empapando, hasta las {readyAt}.',

@@ -11,6 +11,7 @@ import * as records from './records.ts';
 import * as apartPage from './pages/apart.ts';
 import * as beginPage from './pages/begin.ts';
 import * as joiningPage from './pages/joining.ts';
+import * as jarsPage from './pages/jars.ts';
 import * as findPage from './pages/find.ts';
 import * as listsPage from './pages/lists.ts';
 import * as surveyPage from './pages/survey.ts';
@@ -42,6 +43,7 @@ export const rest = {
   ...apartPage,
   ...beginPage,
   ...joiningPage,
+  ...jarsPage,
   ...findPage,
   ...listsPage,
   ...surveyPage,

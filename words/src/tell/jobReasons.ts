@@ -75,6 +75,10 @@ export const jobFiguresInWords: { [C in Figured]: Teller<C> } = {
     wanted: millilitres(words, f.wanted),
     volume: millilitres(words, f.volume),
   }),
+  'batch-too-small': (words, f) => ({
+    wanted: millilitres(words, f.wanted),
+    volume: millilitres(words, f.volume),
+  }),
   'cloth-never-holds': (words, f) => ({ time: duration(words, f.seconds) }),
   'jar-past': (_, f) => ({ awayAt: isoDay(f.awayAt) }),
   'jar-not-ready': ({ locale }, f) => ({

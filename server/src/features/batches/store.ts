@@ -42,7 +42,7 @@ export const noteCheck = async (
 
 const findFilled = prepared<{ volume: number }>(
   'filled from batch',
-  'SELECT coalesce(sum(volume), 0)::float8 AS volume FROM (SELECT batch_id, volume FROM filling UNION ALL SELECT batch_id, volume FROM jar_pour) gone WHERE batch_id = $1',
+  'SELECT coalesce(sum(volume), 0)::float8 AS volume FROM filling WHERE batch_id = $1',
 );
 /** m³ of a batch that stand in bottles already: each was filled up, as far as the batch went. */
 export const filledFrom = async ({ db }: Context, batchId: string): Promise<number> =>

@@ -75,7 +75,7 @@ const begin = async (
   const liquid = await liquidOf(inside, asked.batchId);
   const bath = await workedOut(inside, asked, liquid);
   const of = { pour: bath.pour, disinfects: bath.claim === 'disinfects' };
-  const reasons = [...bath.reasons, ...(await liquidReasons(inside, liquid, of))];
+  const reasons = [...bath.reasons, ...liquidReasons(inside, liquid, of)];
   const against = reasons.filter(({ outcome }) => outcome === 'never');
   if (against.length > 0) throw problems.refused(against);
   const { id, ...rest } = asked;

@@ -1,7 +1,7 @@
 import type { BatchRow, StockRow } from '@zymostat/contract';
-import { forbidden, isUsedUp, type Reason } from '@zymostat/core';
+import { forbidden, type Reason } from '@zymostat/core';
 import type { Context } from '../../platform/context.ts';
-import { batchById, filledFrom } from '../batches/service.ts';
+import { batchById } from '../batches/service.ts';
 import { stockById } from '../stock/service.ts';
 
 /** A batch that is poured over cloths or into a bath, and the stock that it came from. */
@@ -15,13 +15,12 @@ export const liquidOf = async (inside: Context, batchId: string): Promise<Liquid
 };
 
 /** What speaks against so much (m³) of a batch, for something that disinfects or only cleans. */
-export const liquidReasons = async (
+export const liquidReasons = (
   inside: Context,
   { batch }: Liquid,
   { pour, disinfects }: { pour: number; disinfects: boolean },
-): Promise<Reason[]> => {
-  const { id, volume, status, discardAfter, active } = batch;
-  const gone = await filledFrom(inside, id);
+): Reason[] => {
+  const { volume, status, discardAfter, active } = batch;
   return [
     ...(status === 'set-aside' ? [forbidden('batch-set-aside', 'the check of this batch')] : []),
     ...(discardAfter <= inside.now()
@@ -30,8 +29,9 @@ export const liquidReasons = async (
     ...(status === 'unchecked' && disinfects && active !== 'registered product'
       ? [forbidden('batch-not-verified', 'house rule')]
       : []),
-    ...(isUsedUp(volume, [gone]) || volume - gone < pour - 1e-9
-      ? [forbidden('batch-used-up', 'the bench', { volume })]
+    // What stands in bottles of this batch may be poured over too: nobody counts what was sprayed.
+    ...(pour > volume + 1e-9
+      ? [forbidden('batch-too-small', 'the bench', { volume, wanted: pour })]
       : []),
   ];
 };

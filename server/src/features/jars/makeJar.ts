@@ -59,7 +59,7 @@ const make = async (inside: Context, asked: Asked, person: Person): Promise<Answ
   const liquid = asked.batchId === null ? null : await liquidOf(inside, asked.batchId);
   const jar = await workedOut(inside, asked, liquid);
   const of = { pour: jar.pour, disinfects: jar.claim === 'disinfects' };
-  const reasons = [...jar.reasons, ...(liquid ? await liquidReasons(inside, liquid, of) : [])];
+  const reasons = [...jar.reasons, ...(liquid ? liquidReasons(inside, liquid, of) : [])];
   if (verdictOf(reasons).outcome === 'never')
     throw problems.refused(reasons.filter(({ outcome }) => outcome === 'never'));
   const now = inside.now();

@@ -1,6 +1,5 @@
 import { IsNull, MoreThan } from 'typeorm';
 import type { Context } from '../../platform/context.ts';
-import type { View } from '../../platform/database/views.ts';
 import {
   BathEntity,
   ClothEntity,
@@ -12,12 +11,6 @@ import {
 
 export type { BathBegun, JarMade } from './tables.ts';
 export type { BathRecord, ClothRecord, JarRecord };
-
-/** What jars took of a batch, m³. */
-export const jarPourView: View = {
-  name: 'jar_pour',
-  select: `SELECT (made->>'batchId')::uuid AS batch_id, (made->>'pour')::float8 AS volume FROM jar WHERE made->>'batchId' IS NOT NULL`,
-};
 
 /** Those in use, and those that went since. */
 export const jarsSince = ({ db }: Context, since: Date): Promise<JarRecord[]> =>

@@ -6,10 +6,11 @@ import { NavLink } from 'react-router';
 const tabs = [
   { to: '/bench', name: w.name('bench', 'pour') },
   { to: '/bench/analyse', name: w.name('bench', 'analyse') },
+  { to: '/bench/jars', name: w.name('jars', 'jarsAndBaths') },
   { to: '/bench/bottles', name: w.name('bench', 'bottles') },
 ];
 
-/** The heading that the three sides of the bench share. */
+/** The heading that the sides of the bench share. */
 export const BenchHead = ({
   title = w.name('bench', 'bench'),
   children,

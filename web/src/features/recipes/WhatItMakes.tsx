@@ -1,10 +1,11 @@
 import type { Me, StockRow } from '@zymostat/contract';
 import type { Change } from '@zymostat/core';
 import { reasonInWords } from '@zymostat/words';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { Severity, StandingNote, Verdict } from '../../ui/parts.tsx';
 import { rich } from '../../words/rich.tsx';
 import { w } from '../../words/words.ts';
+import type { FromRecipe } from '../jars/jar/useJarDraft.ts';
 import { spoilt, type Analysis } from './analysis.ts';
 import { Changes } from './Changes.tsx';
 import { Composition } from './sheet/Composition.tsx';
@@ -17,6 +18,8 @@ interface Props {
   me: Me;
   stocks: StockRow[];
 }
+
+type Made = NonNullable<Analysis['made']>;
 
 /**
  * The sentence that a recipe's sheet begins with: danger first, then what is not known, then what
@@ -79,6 +82,28 @@ const Next = ({ analysis, drafting: { accepted, accept } }: Props) => {
   );
 };
 
+/** What it is as a liquid for a jar of wipes; nothing where it holds none that wipes are made of. */
+const liquidOf = ({ formula: { strengths, portions } }: Made): FromRecipe | null => {
+  const propanol = portions.some(({ masses }) => (masses['2-propanol'] ?? 0) > 0);
+  if (strengths.alcohol > 0)
+    return { name: '', active: propanol ? '2-propanol' : 'ethanol', strength: strengths.alcohol };
+  if (strengths.peroxide > 0)
+    return { name: '', active: 'hydrogen peroxide', strength: strengths.peroxide };
+  return strengths.acid > 0 ? { name: '', active: 'acetic acid', strength: strengths.acid } : null;
+};
+
+/** The way to a jar of wipes with it: what one cloth of it would do. */
+const ToJar = ({ made, name }: { made: Made; name: string }) => {
+  const liquid = liquidOf(made);
+  if (!liquid) return null;
+  const recipe = { ...liquid, name: name || w.name('bench', 'aRecipe') };
+  return (
+    <Link className="btn btn--quiet" to="/bench/jars" state={{ recipe }}>
+      {w.name('jars', 'forCloths')}
+    </Link>
+  );
+};
+
 const Never = () => (
   <p className="bar-never -mx-4 -mt-4 mb-3 px-4 md:-mx-6 md:px-6">
     {rich('bench.neverNobodyCanOverrideThis', { soft: (text) => <span>{text}</span> })}
@@ -100,6 +125,7 @@ export const WhatItMakes = (props: Props) => {
       >
         <Next {...props} />
       </Verdict>
+      {made && !empty && <ToJar made={made} name={draft.name} />}
       {!empty && !made && <Found {...analysis} />}
       {made && (
         <>

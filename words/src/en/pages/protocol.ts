@@ -1,4 +1,5 @@
 export const protocol = {
+  loosenedThen: '{soil}, {cleaner}; ',
   loosenedFirst: '{soil}: {cleaner}{most, select, none {} other {, {most} at most}}',
   soilOn: '{soil} on {thing}',
   limeTakes:

@@ -1,4 +1,5 @@
 export const round = {
+  cleanCloths: 'Clean cloths to take',
   looseIn: 'look in <b>{left}</b>',
   looseNow: 'look: is it loose?',
   offIn: 'off in <b>{left}</b>',

@@ -14,6 +14,8 @@ export const shell = {
   looseNow: 'look: is it loose?',
   offIn: 'off in <soft>{left}</soft>',
   offNow: 'take it off now',
+  outIn: 'out in <soft>{left}</soft>',
+  outNow: 'take it out',
   yourPage: 'Your page',
   people: 'People',
   company: 'Company',

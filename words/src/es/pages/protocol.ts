@@ -1,4 +1,5 @@
 export const protocol = {
+  loosenedThen: '{soil}, {cleaner}; ',
   loosenedFirst: '{soil}: {cleaner}{most, select, none {} other {, {most} como máximo}}',
   soilOn: '{soil} en {thing}',
   limeTakes: 'Unos {lime} g de sarro piden {just}; se ponen {poured}, porque se vuelve más lento.',

@@ -1,4 +1,5 @@
 export const round = {
+  cleanCloths: 'Paños limpios para llevar',
   looseIn: 'mirar en <b>{left}</b>',
   looseNow: 'mire: ¿ya aflojó?',
   offIn: 'quitar en <b>{left}</b>',

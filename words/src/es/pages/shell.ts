@@ -14,6 +14,8 @@ export const shell = {
   looseNow: 'mire: ¿ya aflojó?',
   offIn: 'quitar en <soft>{left}</soft>',
   offNow: 'quítelo ya',
+  outIn: 'sacar en <soft>{left}</soft>',
+  outNow: 'sáquelo',
   yourPage: 'Su página',
   people: 'Personas',
   company: 'Empresa',

@@ -17,6 +17,16 @@ const setInWords = ({ protocol, surface }: SetProps): string => {
     : w.name('protocol', 'nothingSet');
 };
 
+/** What lifts its soil first, where a wash is not all. */
+const loosenedInWords = ({ protocol, surface }: SetProps): string | undefined => {
+  const last = protocol.judged.get(surface.id)!.soil?.cleaners.at(-1);
+  if (!last || (surface.soil === 'everyday' && last.cleaner !== 'peroxide')) return undefined;
+  return w.say('protocol.loosenedThen', {
+    soil: w.name('soil', surface.soil),
+    cleaner: w.name('cleaner', last.cleaner),
+  });
+};
+
 const Drawn = ({ protocol, surface }: SetProps) => {
   if (protocol.objectionTo(surface) === 'never')
     return <i className="pip__never w-[104px]" title={w.name('protocol', 'never2')} />;
@@ -30,9 +40,7 @@ export const SetLine = ({ protocol, surface }: SetProps) => (
   <span className="descent__set" data-family={protocol.familyOf(surface) ?? 'soap'}>
     <Drawn protocol={protocol} surface={surface} />
     <span className="truncate">
-      {surface.soil !== 'everyday' && (
-        <b className="font-semibold">{w.name('soil', surface.soil)}: </b>
-      )}
+      {loosenedInWords({ protocol, surface })}
       {setInWords({ protocol, surface })}
     </span>
     {protocol.objectionTo(surface) === 'care' && (

@@ -1,4 +1,4 @@
-import './loosening.css';
+import '../../../ui/jobSteps.css';
 import {
   asTheTableSays,
   growthIn,

@@ -1,6 +1,4 @@
 import { wayInLines, type Round } from '@zymostat/contract';
-import { activeFacts } from '@zymostat/core';
-import { strengthShort } from '@zymostat/words';
 import { skipToken } from '@reduxjs/toolkit/query';
 import { useState } from 'react';
 import { StandingNote } from '../../../ui/parts.tsx';
@@ -14,7 +12,8 @@ import { stepIcons } from '../stepIcons.ts';
 import { soundWanted, wantSound } from '../../../store/sound.ts';
 import { ScreenTitle } from '../ScreenTitle.tsx';
 import { Top } from '../Top.tsx';
-import { carried, toSeeTo, type ToSeeTo } from './asked.ts';
+import { Carry } from './Carry.tsx';
+import { toSeeTo, type ToSeeTo } from './asked.ts';
 
 interface TickProps {
   of: ToSeeTo;
@@ -116,25 +115,6 @@ const Seen = ({ round: { homeId, joined } }: { round: Round }) => {
   );
 };
 
-const Caddy = ({ round }: { round: Round }) => {
-  const all = carried(round.version.protocol);
-  if (all.length === 0) return null;
-  return (
-    <>
-      <h2 className="lines__head">{w.name('round', 'inYourCaddy')}</h2>
-      <ul className="caddy">
-        {all.map(({ active, strength }) => (
-          <li key={`${active} ${strength}`}>
-            <i className="fill" data-family={activeFacts[active].family} />
-            {w.name('family', activeFacts[active].family)}{' '}
-            <b className="fig">{strengthShort(w, active, strength)}</b>
-          </li>
-        ))}
-      </ul>
-    </>
-  );
-};
-
 /**
  * Before the first step: who lives here and what that asks, what to open, put off and cover. What is
  * asked is ticked by whoever does it; begun is only once all is seen to.
@@ -170,7 +150,7 @@ export const Arrive = ({ round, onBegin }: { round: Round; onBegin: () => void }
           </ul>
         </>
       )}
-      <Caddy round={round} />
+      <Carry round={round} />
       <Sound />
       <div className="phone__acts">
         <button className="btn btn--main" disabled={left > 0} onClick={onBegin}>
