@@ -107,6 +107,12 @@ test('a cleaner is asked for the language once, and works a whole round in it', 
   await page.goto('/keep-apart?happened=yes');
   await expect(page.getByText('Deténgase. Salga del cuarto.')).toBeVisible();
   await expectNothingCutOff(page);
+  await page.goto('/bench/jars');
+  await expect(page.getByRole('heading', { name: 'Paños limpios' })).toBeVisible();
+  await expectGood(page);
+  await page.getByRole('button', { name: 'Baño nuevo' }).click();
+  await expect(page.getByLabel('Dónde está')).toBeVisible();
+  await expectGood(page);
 });
 
 test('a supervisor surveys a home and approves its protocol in Spanish', async ({ page }, {

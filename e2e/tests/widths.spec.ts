@@ -8,6 +8,7 @@ const places = [
   '/rounds',
   '/bench',
   '/bench/analyse',
+  '/bench/jars',
   '/bench/bottles',
   '/shelf',
   '/shelf/buy',

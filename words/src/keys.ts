@@ -1119,6 +1119,13 @@ export interface Figures {
   'paper.another': { company: string | number };
   'paper.added': { count: number };
   'paper.open': { code: string | number };
+  'report.loosened': { soil: string | number; most: string };
+  'report.leftTooLong': {
+    surface: string | number;
+    cleaner: string | number;
+    held: string | number;
+    most: string | number;
+  };
   'report.titleOf': { home: string | number };
   'report.pageOf': { page: string | number; pages: string | number };
   'report.whenBy': {

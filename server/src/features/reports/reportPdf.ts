@@ -49,10 +49,17 @@ const summary = ({ say }: Words, rooms: readonly ReportRoom[]): Content => {
 const doneAbout = ({ say, name }: Words, rooms: readonly ReportRoom[]): string[] =>
   rooms.flatMap(({ lines }) =>
     lines.flatMap((line, i) => {
-      const { surface, required, held, shown, came } = line;
+      const { surface, required, held, shown, came, loosened } = line;
       const after = lines[i + 1];
       const again = after?.surfaceId === line.surfaceId && after.held !== null ? after : undefined;
       const times = { surface, held: clock(held ?? 0), required: clock(required) };
+      if (came === 'left-too-long' && loosened)
+        return say('report.leftTooLong', {
+          surface,
+          cleaner: name('cleaner', loosened.cleaner),
+          held: clock(held ?? 0),
+          most: clock(loosened.most ?? 0),
+        });
       if (came === 'not-met' && again)
         return say('report.againMet', {
           ...times,

@@ -20,14 +20,29 @@ export const part = (title: string): Content => ({
 /** What stands beside the band in words, where it says more than the word for what came of it. */
 const besideBand = (
   { name, say }: Words,
-  { came, held, required, dry, why }: ReportLine,
+  { came, held, required, dry, why, loosened }: ReportLine,
 ): string => {
+  if (loosened)
+    return say('report.loosened', {
+      soil: name('soil', loosened.soil),
+      most: loosened.most === null ? 'no' : clock(loosened.most),
+    });
   if (came === 'left-out' && why) return name('skipReason', why);
   if (came === 'not-shown') return name('report', 'nobodyLooked');
   if (came !== 'not-met') return '';
   if (dry) return name('report', 'foundDry');
   return held === null ? '' : say('report.short', { missing: clock(required - held) });
 };
+
+/** What was put on: a strength, what loosened soil, or water and detergent. */
+const withWhat = (words: Words, { use, loosened }: ReportLine): string => {
+  if (loosened) return words.name('cleaner', loosened.cleaner);
+  return use ? strengthShort(words, use.active, use.strength) : words.name('report', 'water');
+};
+
+/** The same surface was kept wet before; what loosened its soil is no first time of that. */
+const isAgain = (before: ReportLine | undefined, { surfaceId }: ReportLine): boolean =>
+  before !== undefined && before.surfaceId === surfaceId && before.loosened === null;
 
 const rowOf = (
   words: Words,
@@ -45,9 +60,7 @@ const rowOf = (
       columns: [
         { svg: stub(use?.active ?? null), width: 16, margin: [0, 2, 0, 0] },
         {
-          text: use
-            ? strengthShort(words, use.active, use.strength)
-            : words.name('report', 'water'),
+          text: withWhat(words, line),
           width: '*',
         },
       ],
@@ -78,7 +91,7 @@ export const surfaceTable = (words: Words, rooms: readonly ReportRoom[]): Conten
       rowOf(words, line, {
         axis,
         room: i === 0 ? room : '',
-        again: lines[i - 1]?.surfaceId === line.surfaceId,
+        again: isAgain(lines[i - 1], line),
       }),
     ),
   );

@@ -8,8 +8,9 @@ import { StandingNote, Waiting, WentWrong } from '../../ui/parts.tsx';
 import { useKeys } from '../../ui/useKeys.ts';
 import { useNow } from '../../ui/useNow.ts';
 import { w } from '../../words/words.ts';
-import { useBatchesQuery } from '../batches/api.ts';
+import { useBatchesQuery, useBottlesQuery } from '../batches/api.ts';
 import { BenchHead } from '../batches/BenchHead.tsx';
+import { byStanding } from '../batches/standing.ts';
 import { useVesselsQuery } from './api.ts';
 import { BathSheet } from './bath/BathSheet.tsx';
 import { NewBath } from './bath/NewBath.tsx';
@@ -28,9 +29,12 @@ type Shown =
   | { is: 'jar' | 'bath'; id: string }
   | { is: 'cloths'; zone: Zone };
 
-/** Batches that may still be used. */
-const atHand = (batches: readonly BatchRow[], now: number): BatchRow[] =>
-  batches.filter(({ discardAfter, status }) => discardAfter > now && status !== 'set-aside');
+/** Batches that are there and may still be used. */
+const useAtHand = (now: number): BatchRow[] | undefined => {
+  const { data: batches } = useBatchesQuery();
+  const { data: bottles } = useBottlesQuery();
+  return batches && bottles && byStanding(batches, bottles, now).inUse;
+};
 
 interface SheetProps {
   vessels: VesselsNow;
@@ -91,7 +95,7 @@ const New = ({ show }: { show: (shown: Shown) => void }) => (
 const JarsPage = () => {
   const now = useNow();
   const { data: vessels, error } = useVesselsQuery(undefined, { pollingInterval: 60_000 });
-  const { data: batches } = useBatchesQuery();
+  const batches = useAtHand(now);
   const { hash } = useLocation();
   const [shown, show] = useState<Shown>(() =>
     hash === '' ? { is: 'new-jar' } : { is: 'bath', id: hash.slice(1) },
@@ -128,13 +132,7 @@ const JarsPage = () => {
         />
       </section>
       <section className="sheet" aria-label={w.name('jars', 'chosen')}>
-        <Sheet
-          vessels={vessels}
-          batches={atHand(batches, now)}
-          shown={shown}
-          now={now}
-          show={show}
-        />
+        <Sheet vessels={vessels} batches={batches} shown={shown} now={now} show={show} />
         <StandingNote />
       </section>
     </main>

@@ -1,4 +1,7 @@
 export const report = {
+  loosened: 'loosens {soil}, disinfects nothing{most, select, no {} other {; {most} at most}}',
+  leftTooLong:
+    '{surface}: {cleaner} lay there {held}, {most} at most. What it did to the material is to be looked at.',
   title: 'Visit report',
   titleOf: 'Visit report, {home}',
   pageOf: '{page} of {pages}',

@@ -1,4 +1,7 @@
 export const report = {
+  loosened: 'afloja {soil}, no desinfecta{most, select, no {} other {; {most} como máximo}}',
+  leftTooLong:
+    '{surface}: {cleaner} estuvo {held}, {most} como máximo. Hay que mirar qué le hizo al material.',
   title: 'Informe de visita',
   titleOf: 'Informe de visita, {home}',
   pageOf: '{page} de {pages}',
