@@ -105,6 +105,7 @@ export * from './jobs/powder.ts';
 export * from './jobs/procedures.ts';
 
 export * from './jobs/scent.ts';
+export * from './jobs/scentIn.ts';
 export * from './jobs/soak.ts';
 export * from './jobs/soil.ts';
 export * from './jobs/soilJob.ts';

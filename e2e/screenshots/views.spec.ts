@@ -1,15 +1,5 @@
 import { test, type Page } from '@playwright/test';
-import { emptyServer } from '../emptyServer.ts';
-import {
-  another,
-  arrive,
-  beginCompany,
-  choose,
-  goTo,
-  signIn,
-  takeBottle,
-  takeWhatIsSet,
-} from '../support.ts';
+import { another, arrive, choose, goTo, signIn, takeBottle, takeWhatIsSet } from '../support.ts';
 
 const shoot = async (page: Page, name: string) => {
   await page.evaluate(() => document.fonts.ready);
@@ -72,19 +62,12 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await page.locator('.descent__room', { hasText: 'Kitchen' }).first().click();
   await page.locator('.descent__stop', { hasText: 'Worktop' }).click();
   await shoot(page, 'protocol');
-  await goTo(page, 'Homes');
-  await page.getByRole('button', { name: /^Yara,/ }).click();
-  await page.getByRole('link', { name: 'Open the protocol' }).click();
-  await page.locator('.descent__room', { hasText: 'Kitchen' }).first().click();
-  await page.locator('.descent__stop', { hasText: 'Sink tap' }).click();
-  await page
-    .getByRole('article', { name: 'Alcohol' })
-    .getByRole('button', { name: 'Wet time and air' })
-    .click();
-  await page.getByRole('button', { name: 'How sure, as people spray?' }).click();
-  await page.getByText(/times in 100/).waitFor();
-  await shoot(page, 'wet-time');
-  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  await openHome(page, 'Ines', 'Protocol', 'Basin tap');
+  await page.getByRole('region', { name: 'What is done first' }).scrollIntoViewIfNeeded();
+  await shoot(page, 'soil');
+  await page.goto('/bench/jars');
+  await page.getByRole('heading', { name: 'When it must go' }).waitFor();
+  await shoot(page, 'jars');
   await page.goto('/house-rules');
   await page
     .getByRole('radiogroup', { name: 'May peroxide be diluted to disinfect?' })
@@ -136,21 +119,4 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await takeBottle(phone, /Vinegar/);
   await phone.locator('.stop__bar').waitFor();
   await shoot(phone, 'phone-stop');
-});
-
-test('a company that begins', async ({ browser }) => {
-  const server = await emptyServer('screenshots');
-  const page = await (
-    await browser.newContext({
-      baseURL: server.url,
-      locale: 'en-GB',
-      viewport: { width: 1280, height: 800 },
-    })
-  ).newPage();
-  await beginCompany(page, server.code);
-  await page.getByRole('button', { name: 'Keep this answer, next' }).click();
-  await page.getByText('10 questions are left.').waitFor();
-  await shoot(page, 'set-up');
-  await page.context().close();
-  server.stop();
 });

@@ -33,7 +33,7 @@ const begin = async (page: Page): Promise<void> => {
   await write(page, 'Name you sign in with', 'ilse');
   await write(page, 'Password', 'three blue kettles');
   await press(page, button(page, 'Begin'));
-  await page.getByText('11 questions are left.').waitFor();
+  await page.getByText('15 questions are left.').waitFor();
 };
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).first();

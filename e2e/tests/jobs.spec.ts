@@ -52,14 +52,10 @@ test('a jar is made for a visit, one is used up, and it is told when it no longe
 test('a recipe that cannot do what is hoped says so for fifty cloths', async ({ page }) => {
   await signIn(page, 'maren');
   await page.goto('/bench/analyse');
-  await page
-    .getByRole('button', { name: 'Add a line' })
-    .or(page.getByLabel('Line 1'))
-    .first()
-    .click();
-  await page.keyboard.type('1 cup rubbing alcohol 70%');
-  await page.keyboard.press('Enter');
-  await page.keyboard.type('2 cups water');
+  const line = (n: number) => page.getByRole('textbox', { name: `Line ${n}` });
+  await line(1).fill('1 cup 2-propanol 70%');
+  await line(1).press('Enter');
+  await line(2).fill('2 cups water');
   await expect(page.getByRole('region', { name: 'What it makes' })).toContainText('23.4 %');
   await page.getByRole('link', { name: 'A jar of wipes with it' }).click();
   await expect(sheet(page)).toContainText(/At 2\d(\.\d)? % v\/v it cleans, and disinfects nothing/);

@@ -22,7 +22,6 @@ export interface Figures {
   'reason.jar-not-ready': { readyAt: string | number };
   'reason.jar-short': { left: number; wanted: string | number };
   'reason.jar-cleans-only': { strength: string | number; floor: string | number };
-  'reason.jar-falls-weak': { floor: string | number };
   'reason.jar-too-small': { wanted: string | number; volume: string | number };
   'reason.cloth-never-holds': { time: string | number };
   'reason.no-such-soak': { thing: string | number; family: string | number };
@@ -56,12 +55,6 @@ export interface Figures {
   'reason.scent-with': { situation: string | number };
   'reason.wash-too-cold': { temperature: string | number; least: string | number };
   'reason.worn-out': { washes: string | number };
-  'reason.meets-in-powder': {
-    a: string | number;
-    b: string | number;
-    happens: string | number;
-    remedy: string | number;
-  };
   'reason.not-a-job': { what: string | number; ask: string | number };
   'reason.contact-by-evidence': { strength: string | number; time: string | number };
   'reason.contact-by-house-rule': { strength: string | number; time: string | number };
@@ -253,7 +246,6 @@ export interface Figures {
   'clearRuns.boils': { runs: number };
   'clearRuns.tanks': { runs: number };
   'clearRuns.cycles': { runs: number };
-  'jobStep.mix': { what: string | number };
   'jobStep.wash-with': { what: string | number };
   'jobStep.wipe-on': { what: string | number };
   'jobStep.tie-bag': { volume: string | number; acid: string | number; strength: string | number };
@@ -852,6 +844,8 @@ export interface Figures {
   'team.since': { since: string | number };
   'team.hasLeft': { name: string | number };
   'team.yesLeft': { name: string | number };
+  'bench.scentShare': { share: string | number; wanted: string };
+  'bench.doseOf': { dose: string | number; loads: number; dusty: string };
   'bench.theAlcoholAndWaterClose': { less: string | number };
   'bench.ml2': { volume: string | number };
   'bench.weighsG': { mass: string | number };

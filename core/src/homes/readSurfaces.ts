@@ -123,6 +123,14 @@ export const noteSurface = (written: string): Noted => {
   };
 };
 
+/** What is surveyed of a thing that was noted in passing. */
+export const surveyedOf = ({
+  sure: _,
+  guessed: __,
+  refused: ___,
+  ...surface
+}: Noted): Omit<Surface, 'id' | 'setting'> => surface;
+
 /**
  * "basin, chrome tap, mirror" makes three, each with the likely material to confirm. At most a
  * hundred; never throws.

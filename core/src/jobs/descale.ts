@@ -6,7 +6,6 @@ import {
   makersOnly,
   plainDescaling,
   type Acid,
-  type Descaling,
 } from '../reference/descaling.ts';
 import type { JobRow } from '../reference/jobRows.ts';
 import type { MaterialId } from '../reference/materials.ts';
@@ -14,7 +13,8 @@ import { products, type ProductId } from '../reference/products.ts';
 import type { Judging } from '../verdict/judging.ts';
 import { forbidden, type Reason } from '../verdict/reason.ts';
 import { verdictOf, type Verdict } from '../verdict/verdict.ts';
-import { onlyIf, plain, type JobStep } from './jobStep.ts';
+import { descaleSteps } from './descaleSteps.ts';
+import type { JobStep } from './jobStep.ts';
 import { acidFor, limeOnArea, type Lime } from './lime.ts';
 import { longestContact } from './longestContact.ts';
 import { meetsAbout } from './meetsAbout.ts';
@@ -74,70 +74,7 @@ const strengthReasons = (acid: Acid, strength: number): Reason[] => {
     : [];
 };
 
-/** How the acid gets to the lime. */
-const onSteps = (
-  { how }: Descaling,
-  { acid, strength, volume }: { acid: Acid; strength: number; volume: number },
-): JobStep[] => {
-  const figures = { acid, strength, volume };
-  switch (how) {
-    case 'fill':
-      return [{ code: 'fill', figures }, ...plain('not-boiled-dry')];
-    case 'through':
-      return [{ code: 'run-half', figures }];
-    case 'bag':
-      return [{ code: 'tie-bag', figures }];
-    case 'wipe':
-      return [{ code: 'wipe-on', figures: { cleaner: acid, ratio: strength } }];
-    case 'pour':
-      return [...plain('lower-water'), { code: 'pour-in', figures }];
-    case 'bowl-on-rack':
-      return [{ code: 'bowl-on-rack', figures }];
-  }
-};
-
-/** How it comes off again. */
-const offSteps = ({ how, clear }: Descaling): JobStep[] => {
-  const runs: JobStep[] = clear ? [{ code: 'clear-runs', figures: clear }] : [];
-  switch (how) {
-    case 'fill':
-      return [...plain('take-off', 'rinse-well'), ...runs];
-    case 'through':
-      return [...plain('run-through'), ...runs];
-    case 'bag':
-      return plain('take-off', 'rinse-hard', 'brush', 'dry-cloth');
-    case 'wipe':
-      return plain('rinse-hard', 'squeegee');
-    case 'pour':
-      return plain('brush', 'flush');
-    case 'bowl-on-rack':
-      return runs;
-  }
-};
-
-/** Stone, cement and bare metal near what drips are covered. */
-const drips = ({ how }: Descaling): boolean => how === 'bag' || how === 'wipe';
-
 const lookAt = (most: number): number => Math.min(LOOK, Math.floor(most / 2));
-
-const stepsOf = (
-  descaling: Descaling,
-  poured: { acid: Acid; strength: number; volume: number },
-  { least, most, lifts }: { least: number; most: number; lifts: boolean },
-): JobStep[] => [
-  ...plain('gloves', 'goggles'),
-  ...onlyIf(lifts && descaling.beside === 'bowl', ...plain('take-tablet-out', 'flush', 'flush')),
-  ...onlyIf(
-    descaling.how === 'bag' || descaling.how === 'wipe',
-    { code: 'wash-with', figures: { cleaner: 'washing-up-liquid', ratio: 5 } },
-    ...plain('castile-never'),
-  ),
-  ...onlyIf(drips(descaling), ...plain('cover-stone')),
-  ...plain('nothing-else-in-it'),
-  ...onSteps(descaling, poured),
-  { code: 'leave', figures: { least, most } },
-  ...offSteps(descaling),
-];
 
 /**
  * Takes lime off a thing: how much acid, when to look, by when it must be off, what must be out
@@ -184,7 +121,13 @@ export const descale = (asked: DescaleAsked, { rules, book }: Judging): Descale 
     poured: volume,
     least,
     most,
-    steps: barred ? [] : stepsOf(descaling, { acid, strength, volume }, { least, most, lifts }),
+    steps: barred
+      ? []
+      : descaleSteps(
+          descaling,
+          { acid, strength, volume },
+          { least, most, lifts, castile: rules.castile !== 'not-carried' },
+        ),
     rows: makersOnly.includes(thing)
       ? ['pressure-coffee']
       : [descaling.row, 'lime-acid', ...(most === 0 ? (['acid-never'] as const) : [])],

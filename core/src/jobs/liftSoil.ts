@@ -157,7 +157,10 @@ export const liftSoil = (asked: SoilAsked, by: Judging): SoilJob => {
   const steps = [
     ...firstSteps(asked),
     ...airSteps(asked),
-    ...onlyIf(soil === 'soap-film', ...plain('castile-never')),
+    ...onlyIf(
+      soil === 'soap-film' && by.rules.castile !== 'not-carried',
+      ...plain('castile-never'),
+    ),
     ...lifts.flatMap((one, i) => liftSteps(one, ratios[i]!.ratio, lies)),
     ...onlyIf(soil === 'mildew', ...plain('dry-through')),
   ];

@@ -7,14 +7,10 @@ export const CLOTH_WASHES = 2;
 export const GLASS_CLOTHS = 2;
 
 /**
- * Cloths are washed at this many °C, or hotter; hospitals at 71 °C for 25 min, or with a chemical.
- * Source: CDC-2008, from memory.
+ * Cloths are washed at this many °C, or hotter. Hospitals wash at 71 °C for 25 min, or with a
+ * chemical. Source: common practice; CDC-2008, from memory.
  */
-export const washAt = { home: 60, hospital: 71, hospitalSeconds: 25 * 60 } as const;
+export const washAt = { home: 60 } as const;
 
 /** Washes after which a cloth is worn out, by what it is. Source: common practice, no source. */
 export const mostWashes = { microfibre: 300, other: 100 } as const;
-
-const DAY = 86_400;
-/** s after which a thing is thrown away. Source: common practice, no source. */
-export const thrownAfter = { 'kitchen-sponge': 7 * DAY } as const;

@@ -3,7 +3,6 @@ import type { Situation } from '../domain/situations.ts';
 import type { Soil } from '../domain/soils.ts';
 import type { Thing } from '../domain/things.ts';
 import type { MaterialId } from '../reference/materials.ts';
-import type { PowderPart } from '../reference/powders.ts';
 import type { ProductId } from '../reference/products.ts';
 import type { Asker, Refusal } from '../reference/refusals.ts';
 import type { Cleaner } from '../reference/soilRows.ts';
@@ -20,7 +19,6 @@ export type JobBareCode =
   | 'cotton-binds-quats'
   | 'colours-may-run'
   | 'bath-open'
-  | 'boiled-dry'
   | 'softener-clogs'
   | 'solvent-cloths-burn'
   | 'vessel-ended';
@@ -29,7 +27,6 @@ export type JobBareCode =
 export interface JobFigures {
   // a jar of wipes
   'jar-cleans-only': { strength: number; floor: number; active: GenericActive };
-  'jar-falls-weak': { strength: number; floor: number; active: GenericActive };
   'jar-too-small': { volume: number; wanted: number };
   'batch-too-small': { volume: number; wanted: number };
   'cloth-never-holds': { seconds: number };
@@ -65,6 +62,5 @@ export interface JobFigures {
   'oil-old': { seconds: number; most: number };
   'wash-too-cold': { temperature: number; least: number };
   'worn-out': { washes: number; most: number };
-  'meets-in-powder': Bitten & { a: PowderPart; b: PowderPart };
   'not-a-job': { what: Refusal; ask: Asker };
 }

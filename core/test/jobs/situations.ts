@@ -85,7 +85,7 @@ const wash = (asked: Partial<Wash>) =>
 const powder = (asked: Partial<PowderAsked>) =>
   dryMixture(
     {
-      parts: { 'washing-soda': 1, 'baking-soda': 1 },
+      ingredients: ['washing soda', 'baking soda'],
       mass: 0.4,
       load: 5,
       hard: false,
@@ -767,15 +767,15 @@ export const situations: Situation[] = [
     { outcome: 'use', figures: { wanted: 0 } },
   ],
   // powders
-  ['soda and soda', () => powder({}), { outcome: 'use', figures: { dose: 0.03 } }],
+  ['soda and soda', () => powder({}), { outcome: 'use', figures: { dose: 0.03, loads: 13 } }],
   [
-    'soda and citric acid in one jar',
-    () => powder({ parts: { 'baking-soda': 1, 'citric-acid': 1 } }),
-    { says: ['meets-in-powder'] },
+    'the same in hard water',
+    () => powder({ hard: true }),
+    { outcome: 'use', figures: { dose: 0.045, loads: 8 } },
   ],
   [
-    'a booster beside the bleach drawer',
-    () => powder({ parts: { 'citric-acid': 1, salt: 1 }, beside: ['chlorine-bleach'] }),
+    'a booster with citric acid beside the bleach drawer',
+    () => powder({ ingredients: ['citric acid', 'table salt'], beside: ['chlorine-bleach'] }),
     { outcome: 'never', says: ['meets-about'] },
   ],
   // not a job of this tool

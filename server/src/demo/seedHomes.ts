@@ -1,4 +1,4 @@
-import { noteSurface } from '@zymostat/core';
+import { noteSurface, surveyedOf } from '@zymostat/core';
 import { addHome, addRoom, addSurface, setSurface } from '../features/homes/service.ts';
 import { UNSEEN } from '../features/homes/changes.ts';
 import { type Person } from '../features/people/tables.ts';
@@ -26,7 +26,7 @@ const seedSurface = async (
   { stockIds, maren }: Pick<Demo, 'stockIds' | 'maren'>,
 ): Promise<string> => {
   // As the scenario says, and for the rest as such a thing is noted by its name.
-  const { sure: _, guessed: __, refused: ___, ...noted } = noteSurface(surface.name);
+  const noted = surveyedOf(noteSurface(surface.name));
   const { id } = await addSurface(context, roomId, { ...noted, ...surface }, maren);
   const setting = settings[set];
   if (setting) {

@@ -88,13 +88,3 @@ export const askWho = {
   'health-authority': 'Ask the health authority.',
   registration: 'Ask the authority that registers products.',
 } as const;
-
-export const powderPart = {
-  'washing-soda': 'washing soda',
-  'baking-soda': 'baking soda',
-  percarbonate: 'percarbonate',
-  'citric-acid': 'citric acid',
-  borax: 'borax',
-  'soap-flakes': 'soap flakes',
-  salt: 'salt',
-} as const;

@@ -15,13 +15,11 @@ export const jobReason = {
   'cotton-binds-quats': 'Cotton binds quats: on cotton cloths it is weaker than its label says.',
   'colours-may-run': 'Nobody knows whether the colours stay: wash them at 60 °C instead.',
   'bath-open': 'A bath of alcohol stands with its lid on.',
-  'boiled-dry': 'Never boil it dry.',
   'softener-clogs': 'Softener clogs microfibre and streaks glass: leave it out.',
   'solvent-cloths-burn':
     'Cloths with alcohol in them dry flat in the open air: never in a pile, never in a dryer.',
   'jar-cleans-only':
     'At {strength} it cleans, and disinfects nothing: that takes {floor} at least. In this jar use it neat.',
-  'jar-falls-weak': 'It falls below {floor} by then.',
   'jar-too-small': 'Cloths and liquid take {wanted}, the vessel holds {volume}.',
   'cloth-never-holds':
     'No cloth leaves a film that stays wet for {time} in this air: use more than one, or spray.',
@@ -53,6 +51,5 @@ export const jobReason = {
   'oil-old': 'The oil is over a year open, or nobody knows: old oils harm the skin.',
   'wash-too-cold': '{temperature} °C is too cold: {least} °C or hotter.',
   'worn-out': 'Washed {washes} times: take a new one.',
-  'meets-in-powder': '{a} and {b} do not go together. {happens} {remedy}',
   'not-a-job': '{what} {ask}',
 } as const;

@@ -87,13 +87,3 @@ export const askWho = {
   'health-authority': 'Pregunte a la autoridad de salud.',
   registration: 'Pregunte a la autoridad que registra productos.',
 };
-
-export const powderPart = {
-  'washing-soda': 'carbonato de sodio',
-  'baking-soda': 'bicarbonato',
-  percarbonate: 'percarbonato',
-  'citric-acid': 'ácido cítrico',
-  borax: 'bórax',
-  'soap-flakes': 'jabón en escamas',
-  salt: 'sal',
-};

@@ -18,13 +18,11 @@ export const jobReason = {
     'El algodón retiene los cuats: en paños de algodón es más débil que su etiqueta.',
   'colours-may-run': 'Nadie sabe si los colores aguantan: mejor lávelos a 60 °C.',
   'bath-open': 'Un baño de alcohol lleva tapa.',
-  'boiled-dry': 'Nunca deje que se seque hirviendo.',
   'softener-clogs': 'El suavizante tapa la microfibra y deja rayas en el vidrio: no lo use.',
   'solvent-cloths-burn':
     'Los paños con alcohol se secan extendidos al aire libre: nunca amontonados, nunca en la secadora.',
   'jar-cleans-only':
     'Al {strength} limpia y no desinfecta: para eso hace falta {floor} por lo menos. En este bote úselo puro.',
-  'jar-falls-weak': 'Para entonces baja de {floor}.',
   'jar-too-small': 'Los paños y el líquido ocupan {wanted}, el bote tiene {volume}.',
   'cloth-never-holds':
     'Ningún paño deja una capa que quede mojada {time} en este aire: use más de uno, o rocíe.',
@@ -57,6 +55,5 @@ export const jobReason = {
   'oil-old': 'El aceite lleva más de un año abierto, o nadie sabe: los viejos dañan la piel.',
   'wash-too-cold': '{temperature} °C es muy frío: {least} °C o más caliente.',
   'worn-out': 'Lavado {washes} veces: use uno nuevo.',
-  'meets-in-powder': '{a} y {b} no van juntos. {happens} {remedy}',
   'not-a-job': '{what} {ask}',
 };

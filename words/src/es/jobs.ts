@@ -52,15 +52,12 @@ export const jobStep = {
   'open-window': 'Abra la ventana.',
   mask: 'Póngase mascarilla (N95 o mejor).',
   'no-flame': 'Sin llama, sin cigarro, sin estufa caliente.',
-  'people-out': 'Que salgan personas y animales del cuarto.',
   'power-off': 'Apáguelo y desenchúfelo.',
-  'let-cool': 'Deje que se enfríe.',
   'take-tablet-out': 'Saque la pastilla del tanque o de la taza.',
   flush: 'Descargue el agua.',
   'nothing-else-in-it':
     'Pregunte y mire: que no haya cloro, pastilla ni destapacaños adentro. Si hay, pare.',
   'castile-never': 'Nunca jabón de Castilla antes del vinagre: deja una capa grasosa.',
-  'spot-first': 'Pruebe primero en un lugar escondido.',
   'cover-stone':
     'Cubra la piedra y las juntas de abajo con una toalla: una gota las marca en minutos.',
   absorb: 'Recójalo con papel.',
@@ -68,7 +65,6 @@ export const jobStep = {
   'bag-waste': 'Ponga lo recogido en una bolsa y ciérrela.',
   'find-damp': 'Busque de dónde viene la humedad.',
   'dry-through': 'Séquelo por completo.',
-  mix: 'Mezcle {what}.',
   'wash-with': 'Lave con {what} y enjuague.',
   'paste-on': 'Ponga una pasta de carbonato de sodio con poca agua.',
   'wipe-on': 'Mójelo con {what}.',

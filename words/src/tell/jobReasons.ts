@@ -64,13 +64,9 @@ const longest = (words: Words, f: { seconds: number; most: number }) => ({
   most: duration(words, f.most),
 });
 
-const powder = ({ name }: Words, id: ReasonFigures['meets-in-powder']['a']): string =>
-  name('powderPart', id);
-
 /** Every code with figures: the compiler names the one that is missing. */
 export const jobFiguresInWords: { [C in Figured]: Teller<C> } = {
   'jar-cleans-only': ofActive,
-  'jar-falls-weak': ofActive,
   'jar-too-small': (words, f) => ({
     wanted: millilitres(words, f.wanted),
     volume: millilitres(words, f.volume),
@@ -136,11 +132,6 @@ export const jobFiguresInWords: { [C in Figured]: Teller<C> } = {
   'scent-with': ({ name }, f) => ({ situation: lower(name('situation', f.situation)) }),
   'wash-too-cold': (_, f) => f,
   'worn-out': (_, f) => ({ washes: f.washes }),
-  'meets-in-powder': (words, f) => ({
-    a: upper(powder(words, f.a)),
-    b: powder(words, f.b),
-    ...byActs(words, f),
-  }),
   'not-a-job': ({ name }, f) => ({
     what: name('refusedJob', f.what),
     ask: name('askWho', f.ask),

@@ -4,7 +4,7 @@ import type { Words } from '../words.ts';
 import { mixedInWords } from './jobReasons.ts';
 
 type Poured = JobStepFigures['fill'];
-type Mixed = JobStepFigures['mix'];
+type Mixed = JobStepFigures['wash-with'];
 
 const poured = (words: Words, { acid, strength, volume }: Poured) => ({
   acid: words.name('cleaner', acid),
@@ -34,7 +34,6 @@ const figuresOf = (words: Words, step: JobStep): Record<string, string | number>
     case 'bowl-on-rack':
     case 'pour-in':
       return poured(words, step.figures);
-    case 'mix':
     case 'wash-with':
     case 'wipe-on':
     case 'on-cloth':

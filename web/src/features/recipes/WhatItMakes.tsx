@@ -2,14 +2,17 @@ import type { Me, StockRow } from '@zymostat/contract';
 import type { Change } from '@zymostat/core';
 import { reasonInWords } from '@zymostat/words';
 import { Link, useNavigate } from 'react-router';
+import { useBook } from '../../api/useBook.ts';
 import { Severity, StandingNote, Verdict } from '../../ui/parts.tsx';
 import { rich } from '../../words/rich.tsx';
 import { w } from '../../words/words.ts';
 import type { FromRecipe } from '../jars/jar/useJarDraft.ts';
-import { spoilt, type Analysis } from './analysis.ts';
+import { spoilt, type Analysis, type Made } from './analysis.ts';
 import { Changes } from './Changes.tsx';
 import { Composition } from './sheet/Composition.tsx';
+import { DryMixture } from './sheet/DryMixture.tsx';
 import { FormulaSheet } from './sheet/FormulaSheet.tsx';
+import { Scent } from './sheet/Scent.tsx';
 import type { Drafting } from './useDraft.ts';
 
 interface Props {
@@ -18,8 +21,6 @@ interface Props {
   me: Me;
   stocks: StockRow[];
 }
-
-type Made = NonNullable<Analysis['made']>;
 
 /**
  * The sentence that a recipe's sheet begins with: danger first, then what is not known, then what
@@ -116,6 +117,7 @@ export const WhatItMakes = (props: Props) => {
   const { made, verdict } = analysis;
   const { draft, empty, accept } = drafting;
   const { name: company, houseRules: rules } = me.company;
+  const apart = useBook();
   return (
     <section className="sheet" aria-label={w.name('bench', 'whatItMakes')}>
       {verdict.name === 'dangerous' && <Never />}
@@ -138,6 +140,8 @@ export const WhatItMakes = (props: Props) => {
             rules={rules}
             stocks={stocks}
           />
+          <Scent made={made} />
+          <DryMixture made={made} book={apart} />
           <Changes mending={made.mending} rules={rules} onAccept={accept} />
           <Composition made={made} />
         </>

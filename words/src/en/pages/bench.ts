@@ -1,4 +1,17 @@
 export const bench = {
+  scent: 'Scent',
+  scentShare:
+    '{share} of it is scent.{wanted, select, none { The alcohol dissolves it.} other { It begins with {wanted} of solubiliser.}}',
+  oilOpened: 'The oil was opened',
+  withinAYear: 'within a year',
+  longerOrNobodyKnows: 'longer ago, or nobody knows',
+  forWhichHome: 'For which home',
+  noHomeYet: 'none yet',
+  forTheWash: 'For the wash',
+  doseOf:
+    '{dose} g a load of 5 kg: enough for {loads, plural, one {one load} other {# loads}}.{dusty, select, yes { So much of it dusts: wear a mask when mixing.} other {}}',
+  hardWater: 'The water is hard',
+  bleachInTheDrawer: 'There is bleach in the drawer',
   inAll: 'In all',
   pouredTogether: 'Poured together',
   theAlcoholAndWaterClose: 'The alcohol and water close up: {less} ml less',

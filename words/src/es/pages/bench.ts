@@ -1,4 +1,17 @@
 export const bench = {
+  scent: 'Aroma',
+  scentShare:
+    '{share} es aroma.{wanted, select, none { El alcohol lo disuelve.} other { Se empieza con {wanted} de solubilizante.}}',
+  oilOpened: 'El aceite se abrió',
+  withinAYear: 'hace menos de un año',
+  longerOrNobodyKnows: 'hace más, o nadie sabe',
+  forWhichHome: 'Para qué casa',
+  noHomeYet: 'todavía ninguna',
+  forTheWash: 'Para la ropa',
+  doseOf:
+    '{dose} g por carga de 5 kg: alcanza para {loads, plural, one {una carga} other {# cargas}}.{dusty, select, yes { Tanto levanta polvo: use mascarilla al mezclar.} other {}}',
+  hardWater: 'El agua es dura',
+  bleachInTheDrawer: 'Hay cloro en el cajón',
   inAll: 'En total',
   pouredTogether: 'Vertido junto',
   theAlcoholAndWaterClose: 'El alcohol y el agua se encogen: {less} ml menos',

@@ -1,4 +1,4 @@
-import { noteSurface, readSurfaces, type MaterialId } from '@zymostat/core';
+import { noteSurface, readSurfaces, surveyedOf, type MaterialId } from '@zymostat/core';
 import { useState } from 'react';
 import { dropDraft } from '../../../ui/drafts.ts';
 import { useKept } from '../../../ui/useKept.ts';
@@ -31,12 +31,11 @@ export const useQuickList = (roomId: string, onDone: () => void) => {
     if (!ready) return;
     let left = text;
     for (const one of noted) {
-      const { sure: _, guessed: __, refused: ___, ...surface } = one;
-      const body = { ...surface, material: materialOf(one)! };
+      const body = { ...surveyedOf(one), material: materialOf(one)! };
       const result = await addSurface({ id: roomId, body });
       // What could not be added stays in the field.
       if (result.error) return;
-      left = without(left, surface.name);
+      left = without(left, one.name);
       setText(left);
     }
     dropDraft(draft);

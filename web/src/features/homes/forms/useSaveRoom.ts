@@ -1,5 +1,5 @@
 import type { RoomRow } from '@zymostat/contract';
-import { readSurfaces, roomToBeginWith, type RoomTemplate } from '@zymostat/core';
+import { readSurfaces, roomToBeginWith, surveyedOf, type RoomTemplate } from '@zymostat/core';
 import { useAddRoomMutation, useAddSurfaceMutation, useEditRoomMutation } from '../surveyApi.ts';
 import { w } from '../../../words/words.ts';
 import type { RoomRead } from './roomForm.ts';
@@ -21,7 +21,7 @@ export const useSaveRoom = ({ homeId, revision, room, onDone }: RoomFormProps) =
 
   const addUsual = async (id: string, template: RoomTemplate) => {
     const usual = readSurfaces(roomToBeginWith(template, w.language).surfaces);
-    for (const { sure: _, guessed: __, ...body } of usual)
+    for (const body of usual.map(surveyedOf))
       if ((await addSurface({ id, body })).error) return false;
     return true;
   };
