@@ -152,6 +152,7 @@ export * from './protocol/steps.ts';
 export * from './protocol/stepParts.ts';
 export * from './protocol/treatedSoil.ts';
 export * from './protocol/visitCloths.ts';
+export * from './protocol/visitWipes.ts';
 export * from './protocol/visitMeetings.ts';
 export * from './protocol/workingOrder.ts';
 export * from './stock/batchInUse.ts';

@@ -102,10 +102,13 @@ describe('a key', () => {
       'accept',
       'addEvent',
       'addEvents',
+      'beginBath',
       'checkCode',
       'checkPaper',
+      'endBath',
       'invite',
       'inviteMany',
+      'makeJar',
       'makeReport',
       'measureAir',
       'newPasswordFor',
@@ -113,6 +116,8 @@ describe('a key', () => {
       'setUp',
       'signIn',
       'startRound',
+      'tellCloths',
+      'tellJar',
     ]);
   });
 });

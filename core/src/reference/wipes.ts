@@ -29,6 +29,14 @@ export type ClothKind = keyof typeof clothFacts;
 export const clothKinds = Object.keys(clothFacts) as ClothKind[];
 export const clothOf = (kind: ClothKind): ClothFacts => clothFacts[kind];
 
+/** A wipe as most jars hold it, m. Source: common practice, no source. */
+export const usualWipe = {
+  kind: 'thick-paper-towel',
+  length: 0.2,
+  width: 0.2,
+  weighed: null,
+} as const;
+
 /**
  * A jar is filled to `usual` of what its stack takes up; at 1 it drips, under `dry` its cloths are
  * too dry. Source: common practice, no source.

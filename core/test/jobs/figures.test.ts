@@ -13,8 +13,10 @@ import {
   longestContact,
   soakBath,
   usualAir,
+  visitWipes,
   wipeJar,
   wipesFor,
+  type TreatedSurface,
 } from '../../src/index.ts';
 import { bathOf, by, jarOf, peroxide } from './asked.ts';
 
@@ -179,6 +181,35 @@ test('cloths of a visit: one for 2 m², one a group, two for glass, toilet apart
     { ...cloth, level: 'hand', material: 'laminate', area: 1.6, food: true, roomId: 'b' },
   ]);
   expect(count).toEqual({ toilet: 2, bath: 3, kitchen: 1, rest: 0, glass: 2 });
+});
+
+test('wipes of a visit: small things that alcohol is put on, each its own, none for a floor', () => {
+  const treatment = {
+    stockId: 's',
+    active: '2-propanol',
+    strength: 0.7,
+    seconds: 120,
+    application: 'cloth',
+  } as const;
+  const surface = (name: string, area: number, put: Partial<TreatedSurface['treatment']> | null) =>
+    ({
+      name,
+      area,
+      against: 'everyday',
+      treatment: put && { ...treatment, ...put },
+    }) as TreatedSurface;
+  const wipes = (...surfaces: TreatedSurface[]) =>
+    visitWipes([{ id: 'r', name: 'Bath', surfaces }], cautiousRules);
+  const one = wipes(surface('Tap', 0.03, {}), surface('Handle', 0.03, {}));
+  expect(one).toEqual([
+    { active: '2-propanol', strength: 0.7, count: 2, surfaces: ['Tap', 'Handle'] },
+  ]);
+  const [seat] = wipes(surface('Seat', 0.25, {}));
+  expect(seat!.count).toBeGreaterThan(2);
+  expect(wipes(surface('Floor', 4, {}), surface('Washed', 0.1, null))).toEqual([]);
+  expect(wipes(surface('Basin', 0.1, { active: 'hydrogen peroxide', strength: 0.03 }))).toEqual([]);
+  // A film that runs off before it has held that long is no wipe.
+  expect(wipes(surface('Tap', 0.03, { seconds: 3600 }))).toEqual([]);
 });
 
 test('the longest contact by material (common practice, no source)', () => {

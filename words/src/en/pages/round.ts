@@ -1,5 +1,6 @@
 export const round = {
   cleanCloths: 'Clean cloths to take',
+  wipesToTake: 'Wipes to take, if there is a jar',
   looseIn: 'look in <b>{left}</b>',
   looseNow: 'look: is it loose?',
   offIn: 'off in <b>{left}</b>',

@@ -1,5 +1,6 @@
 export const round = {
   cleanCloths: 'Paños limpios para llevar',
+  wipesToTake: 'Toallitas para llevar, si hay un bote',
   looseIn: 'mirar en <b>{left}</b>',
   looseNow: 'mire: ¿ya aflojó?',
   offIn: 'quitar en <b>{left}</b>',

@@ -1,7 +1,16 @@
 import type { Protocol, Round } from '@zymostat/contract';
-import { activeFacts, visitCloths, zones, type Cleaner } from '@zymostat/core';
+import {
+  activeFacts,
+  cautiousRules,
+  visitCloths,
+  visitWipes,
+  zones,
+  type Cleaner,
+} from '@zymostat/core';
 import { millilitres, mixedInWords, strengthShort, upper } from '@zymostat/words';
+import { useMeQuery } from '../../../api/me.ts';
 import { familyOfCleaner } from '../../../ui/cleanerFamily.ts';
+import { listOf } from '../../../words/list.ts';
 import { w } from '../../../words/words.ts';
 import { carried } from './asked.ts';
 
@@ -43,7 +52,31 @@ const Looseners = ({ protocol }: { protocol: Protocol }) =>
     </li>
   ));
 
-/** What is taken along: bottles, what lifts soil, clean cloths by zone. */
+/** Wipes of a jar, for the small things that alcohol is put on. */
+const Wipes = ({ protocol }: { protocol: Protocol }) => {
+  const { data: me } = useMeQuery();
+  const wipes = visitWipes(protocol.rooms, me?.company.houseRules ?? cautiousRules);
+  if (wipes.length === 0) return null;
+  return (
+    <>
+      <h2 className="lines__head">{w.name('round', 'wipesToTake')}</h2>
+      <ul className="caddy caddy--long">
+        {wipes.map(({ active, strength, count, surfaces }) => (
+          <li key={`${active} ${strength}`}>
+            <i className="fill" data-family={activeFacts[active].family} />
+            {w.name('family', activeFacts[active].family)}{' '}
+            <b className="fig">
+              {strengthShort(w, active, strength)}, {count}
+            </b>
+            <span className="small soft block">{listOf(surfaces)}</span>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+};
+
+/** What is taken along: bottles, what lifts soil, wipes, clean cloths by zone. */
 export const Carry = ({ round }: { round: Round }) => {
   const { protocol } = round.version;
   const cloths = visitCloths(protocol.rooms);
@@ -54,6 +87,7 @@ export const Carry = ({ round }: { round: Round }) => {
         <Bottles protocol={protocol} />
         <Looseners protocol={protocol} />
       </ul>
+      <Wipes protocol={protocol} />
       <h2 className="lines__head">{w.name('round', 'cleanCloths')}</h2>
       <ul className="caddy">
         {zones
