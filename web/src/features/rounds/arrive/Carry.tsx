@@ -21,6 +21,13 @@ interface Loosener {
   poured: number;
 }
 
+/** Whether a bottle that is carried anyway holds the same. */
+const isBottled = (protocol: Protocol, { cleaner, ratio }: Loosener): boolean =>
+  carried(protocol).some(
+    ({ active, strength }) =>
+      activeFacts[active].family === familyOfCleaner(cleaner) && strength === ratio,
+  );
+
 /** What lifts soil in a round besides its bottles, and how much of it is poured. */
 const looseners = ({ rooms }: Protocol): Loosener[] => {
   const found = new Map<string, Loosener>();
@@ -44,13 +51,15 @@ const Bottles = ({ protocol }: { protocol: Protocol }) =>
   ));
 
 const Looseners = ({ protocol }: { protocol: Protocol }) =>
-  looseners(protocol).map(({ cleaner, ratio, poured }) => (
-    <li key={`${cleaner} ${ratio}`}>
-      <i className="fill" data-family={familyOfCleaner(cleaner) ?? 'soap'} />
-      {upper(mixedInWords(w, cleaner, ratio))}
-      {poured > 0 && <b className="fig"> {millilitres(w, poured)}</b>}
-    </li>
-  ));
+  looseners(protocol)
+    .filter((one) => one.poured > 0 || !isBottled(protocol, one))
+    .map(({ cleaner, ratio, poured }) => (
+      <li key={`${cleaner} ${ratio}`}>
+        <i className="fill" data-family={familyOfCleaner(cleaner) ?? 'soap'} />
+        {upper(mixedInWords(w, cleaner, ratio))}
+        {poured > 0 && <b className="fig"> {millilitres(w, poured)}</b>}
+      </li>
+    ));
 
 /** Wipes of a jar, for the small things that alcohol is put on. */
 const Wipes = ({ protocol }: { protocol: Protocol }) => {

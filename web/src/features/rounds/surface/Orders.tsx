@@ -12,7 +12,7 @@ import { isLying, isToBeLoosened, isWet, type Stop } from '../stop.ts';
 const partsNow = (stop: Stop): StepPart[] => {
   const { clock, treatment } = stop;
   if (isWet(stop)) return ['wet', 'after'];
-  if (isLying(stop)) return ['after'];
+  if (isLying(stop)) return [];
   if (treatment.flushes && !clock.lifted) return ['first'];
   if (isToBeLoosened(stop)) return ['first'];
   if (!clock.washed) return ['first', 'clean'];
@@ -30,35 +30,44 @@ const jobStepsNow = (stop: Stop): readonly JobStep[] => {
   return clock.lay && !clock.washed && !clock.done ? steps.slice(left + 1) : [];
 };
 
+const asOrder = ({ step, order }: ReturnType<typeof stepOrders>[number], i: number) => {
+  const Icon = stepIcons[step];
+  return (
+    <li key={`${step} ${i}`} data-part={partOf(step)}>
+      <Icon aria-hidden className="icon" />
+      {order}
+    </li>
+  );
+};
+
 /**
  * The orders for what comes now, in plain words, and why the supervisor allowed what needs care.
  */
 export const Orders = ({ stop }: { stop: Stop }) => {
   const { surface } = stop;
   const parts = partsNow(stop);
-  const job = jobOrders(w, jobStepsNow(stop));
   const due = stepOrders(w, surface.steps, surface).filter(({ step }) =>
     parts.includes(partOf(step)),
   );
+  const firsts = due.filter(({ step }) => partOf(step) === 'first');
+  const said = new Set<string>(firsts.map(({ step }) => step));
+  const job = jobOrders(
+    w,
+    jobStepsNow(stop).filter(({ code }) => !said.has(code)),
+  );
+  const rest = due.filter((one) => !firsts.includes(one));
   return (
     <>
       {due.length + job.length > 0 && (
         <ol className="phone__orders" aria-label={w.name('round', 'whatToDo')}>
+          {firsts.map(asOrder)}
           {job.map((order, i) => (
             <li key={`job ${i}`} data-part="clean">
               <ChevronRight aria-hidden className="icon" />
               {order}
             </li>
           ))}
-          {due.map(({ step, order }, i) => {
-            const Icon = stepIcons[step];
-            return (
-              <li key={i} data-part={partOf(step)}>
-                <Icon aria-hidden className="icon" />
-                {order}
-              </li>
-            );
-          })}
+          {rest.map(asOrder)}
         </ol>
       )}
       {surface.accepted && (
