@@ -131,6 +131,24 @@ export const surveyedOf = ({
   ...surface
 }: Noted): Omit<Surface, 'id' | 'setting'> => surface;
 
+const soilOf = (part: string): Soil | undefined => firstIn(soilNames, bare(part.toLowerCase()));
+const soilWords = new Set(soilNames.map(({ plain }) => plain));
+const isSoilAlone = (part: string): boolean => soilWords.has(spaced(bare(part.toLowerCase())));
+
+/** "Worktop, sticky" is one thing: soil alone belongs to what was named before it. */
+const withItsSoil = (parts: string[], part: string): string[] => {
+  const before = parts.at(-1);
+  const together = `${before}, ${part}`;
+  const joins =
+    before !== undefined &&
+    isSoilAlone(part) &&
+    soilOf(before) === undefined &&
+    together.length <= LONGEST;
+  if (joins) parts.pop();
+  parts.push(joins ? together : part);
+  return parts;
+};
+
 /**
  * "basin, chrome tap, mirror" makes three, each with the likely material to confirm. At most a
  * hundred; never throws.
@@ -140,5 +158,6 @@ export const readSurfaces = (text: string): Noted[] =>
     .split(/[;\n\r]+|,(?!\d)/)
     .map((one) => one.replace(/\s+/g, ' ').trim().slice(0, LONGEST))
     .filter((one) => one !== '')
+    .reduce(withItsSoil, [])
     .slice(0, MOST)
     .map(noteSurface);

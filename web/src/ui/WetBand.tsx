@@ -58,7 +58,7 @@ const inWords = (props: Props): string => {
 
 /** Where a band ends by itself: a little after what is required, or what was held. */
 const axisOf = ({ axis, required, held, now, wall }: Props): number => {
-  if (wall !== undefined) return Math.max(axis ?? wall * 1.05, (now ?? 0) * 1.02);
+  if (wall !== undefined) return Math.max(axis ?? wall * 1.15, (now ?? 0) * 1.02);
   if (axis !== undefined) return axis;
   const longest = required > 0 ? required * 1.6 : Infinity;
   return Math.max(required * 1.15, Math.min((now ?? held ?? 0) * 1.05, longest), 60);
