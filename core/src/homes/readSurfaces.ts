@@ -2,6 +2,7 @@ import type { Soil } from '../domain/soils.ts';
 import type { MaterialId } from '../reference/materials.ts';
 import { surfaceKinds, type SurfaceKind, type SurfaceKindId } from '../reference/surfaceKinds.ts';
 import type { Surface } from './home.ts';
+import { bare, escaped, firstIn, namesOf, spaced } from './namesIn.ts';
 import { refusedIn, type Refused } from './refused.ts';
 import { surveyVocabularies } from './words/vocabularies.ts';
 
@@ -19,45 +20,16 @@ export interface Noted extends Omit<Surface, 'id' | 'setting'> {
 
 const vocabularies = Object.values(surveyVocabularies);
 
-/** Accents are often left out; a word is the same with and without. */
-const bare = (text: string): string => text.normalize('NFD').replace(/\p{Mn}/gu, '');
-
-const escaped = (words: string): string =>
-  words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/[- ]/g, '[- ]');
-const spaced = (words: string): string => words.replace(/-/g, ' ');
-
-interface Known<T> {
-  /** Without hyphens: most words are ruled out by it at once. */
-  plain: string;
-  whole: RegExp;
-  is: T;
-}
-
-/** What is looked for in a name, the longest first, in every language together. */
-const longestFirst = <T>(entries: [string, T][]): Known<T>[] =>
-  entries
-    .map(([words, is]) => ({ words: bare(words), is }))
-    .sort((a, b) => b.words.length - a.words.length)
-    .map(({ words, is }) => ({
-      plain: spaced(words),
-      whole: new RegExp(`(^|[^\\p{L}])${escaped(words)}([^\\p{L}]|$)`, 'u'),
-      is,
-    }));
-/** The longest that stands in a text as whole words. */
-const firstIn = <T>(known: readonly Known<T>[], text: string): T | undefined => {
-  const plainText = spaced(text);
-  return known.find(({ plain, whole }) => plainText.includes(plain) && whole.test(text))?.is;
-};
-const names = longestFirst<SurfaceKind>(
+const names = namesOf<SurfaceKind>(
   vocabularies.flatMap(({ kinds }) =>
     (Object.entries(kinds) as [SurfaceKindId, readonly string[]][]).flatMap(([id, called]) =>
       called.map((name): [string, SurfaceKind] => [name, surfaceKinds[id]]),
     ),
   ),
 );
-const hints = longestFirst<MaterialId>(vocabularies.flatMap((one) => Object.entries(one.hints)));
+const hints = namesOf<MaterialId>(vocabularies.flatMap((one) => Object.entries(one.hints)));
 
-const soilNames = longestFirst<Soil>(
+const soilNames = namesOf<Soil>(
   vocabularies.flatMap(({ soils }) =>
     (Object.entries(soils) as [Soil, readonly string[]][]).flatMap(([soil, called]) =>
       called.map((name): [string, Soil] => [name, soil]),
@@ -132,7 +104,13 @@ export const surveyedOf = ({
 }: Noted): Omit<Surface, 'id' | 'setting'> => surface;
 
 const soilOf = (part: string): Soil | undefined => firstIn(soilNames, bare(part.toLowerCase()));
-const soilWords = new Set(soilNames.map(({ plain }) => plain));
+const soilWords = new Set(
+  vocabularies.flatMap(({ soils }) =>
+    Object.values(soils)
+      .flat()
+      .map((one) => spaced(bare(one))),
+  ),
+);
 const isSoilAlone = (part: string): boolean => soilWords.has(spaced(bare(part.toLowerCase())));
 
 /** "Worktop, sticky" is one thing: soil alone belongs to what was named before it. */
