@@ -77,7 +77,7 @@ const Wipes = ({ protocol }: { protocol: Protocol }) => {
             <b className="fig">
               {strengthShort(w, active, strength)}, {count}
             </b>
-            <span className="small soft block">{listOf(surfaces)}</span>
+            <span className="soft block">{listOf(surfaces)}</span>
           </li>
         ))}
       </ul>
