@@ -69,13 +69,17 @@ test('a brush lies in vinegar on the now strip; out too early it claims nothing'
   await openJars(page);
   await page.getByRole('button', { name: 'New bath' }).click();
   await choose(page, 'In what', /vinegar/);
+  // What nobody has seen rinsed out counts as anything.
+  await page.getByLabel('Where it stands').fill('Depot, sink');
+  await expect(sheet(page)).toContainText('Never');
+  await expect(page.getByRole('button', { name: 'Lay it in' })).toBeDisabled();
+  await choose(page, 'What was in it before', 'Clean, rinsed out');
   await expect(sheet(page)).toContainText('It loosens what sticks. It disinfects nothing.');
   await expect(sheet(page).getByRole('img', { name: /8 h at most/ })).toBeVisible();
   await page.getByLabel('How long, min').fill('600');
   await expect(sheet(page)).toContainText('10 h is too long: 8 h at most.');
   await expect(page.getByRole('button', { name: 'Lay it in' })).toBeDisabled();
   await page.getByLabel('How long, min').fill('30');
-  await page.getByLabel('Where it stands').fill('Depot, sink');
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Lay it in' }).click();
   const strip = page.getByRole('region', { name: 'Wet right now, soonest first' });

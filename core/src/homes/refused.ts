@@ -1,6 +1,7 @@
 import type { JobRow } from '../reference/jobRows.ts';
 import { refusals, type Asker, type Refusal } from '../reference/refusals.ts';
 import { forbidden, type Reason } from '../verdict/reason.ts';
+import { bare } from './namesIn.ts';
 import { english } from './refusedWords/en.ts';
 import { spanish } from './refusedWords/es.ts';
 
@@ -16,23 +17,18 @@ export interface Refused {
 export const notAJob = ({ what, ask }: Pick<Refused, 'what' | 'ask'>): Reason =>
   forbidden('not-a-job', 'common practice, no source', { what, ask });
 
-const bare = (text: string): string =>
-  text
-    .normalize('NFD')
-    .replace(/\p{Mn}/gu, '')
-    .toLowerCase()
-    .replace(/[-\s]+/g, ' ');
+const plain = (text: string): string => bare(text.toLowerCase()).replace(/[-\s]+/g, ' ');
 
-const wordsIn = (text: string): string => ` ${bare(text).replace(/[^\p{L}\p{N}.]+/gu, ' ')} `;
+const wordsIn = (text: string): string => ` ${plain(text).replace(/[^\p{L}\p{N}.]+/gu, ' ')} `;
 
 const vocabularies = [english, spanish];
-const holders = vocabularies.flatMap((one) => one.holders.map(bare));
+const holders = vocabularies.flatMap((one) => one.holders.map(plain));
 
 /** The longest words first: "child seat straps" before "straps". */
 const names = vocabularies
   .flatMap(({ refused }) =>
     (Object.entries(refused) as [Refusal, readonly string[]][]).flatMap(([what, called]) =>
-      called.map((name) => ({ what, name, bare: ` ${bare(name)} ` })),
+      called.map((name) => ({ what, name, bare: ` ${plain(name)} ` })),
     ),
   )
   .sort((a, b) => b.bare.length - a.bare.length);

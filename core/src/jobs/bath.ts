@@ -22,7 +22,14 @@ import { verdictOf, type Verdict } from '../verdict/verdict.ts';
 import { breatheBath } from './bathAir.ts';
 import { plain, type JobStep } from './jobStep.ts';
 import { meetsAbout } from './meetsAbout.ts';
-import { soakFor, soakRows, soakSteps } from './soak.ts';
+import {
+  notSoaked,
+  soakFlameReasons,
+  soakFor,
+  soakRows,
+  soakSteps,
+  soakTimeReasons,
+} from './soak.ts';
 
 export interface BathAsked {
   thing: SoakedThing;
@@ -54,12 +61,6 @@ export interface Bath extends Verdict {
 
 const practice = 'common practice, no source';
 
-/** What is replaced or washed, and not soaked. */
-const notSoaked = (thing: SoakedThing): Reason | undefined => {
-  if (thing === 'sponge') return forbidden('replaced-not-soaked', practice, { thing });
-  return thing === 'coloured-cloths' ? forbidden('colours-may-run', practice) : undefined;
-};
-
 /** What speaks against so strong a bath, and so much of it. */
 const strengthReasons = ({ bath: { active, strength } }: BathAsked, soak: Soak): Reason[] => {
   const { family } = activeFacts[active];
@@ -86,37 +87,6 @@ const sizeReasons = (asked: BathAsked, pour: number): Reason[] => {
   ];
 };
 
-/** Who and what is about. */
-const roomReasons = ({ bath, room, situations }: BathAsked): Reason[] => {
-  if (activeFacts[bath.active].family !== 'alcohol') return [];
-  const figures = { family: 'alcohol' as const };
-  const source = 'NIOSH; common practice';
-  return [
-    ...(situations.includes('home-oxygen') ? [forbidden('home-oxygen', source, figures)] : []),
-    ...(room.flame === 'flame' || room.flame === 'hob'
-      ? [forbidden('flame-in-room', source, figures)]
-      : []),
-    ...(room.flame === 'unknown' ? [forbidden('flame-not-asked', source, figures)] : []),
-  ];
-};
-
-/** Too short claims less; too long harms. */
-const timeReasons = ({ seconds }: BathAsked, { least, most }: Soak): Reason[] => [
-  ...(seconds < least
-    ? [
-        {
-          code: 'under-least' as const,
-          outcome: 'care' as const,
-          figures: { seconds, least },
-          source: practice,
-        },
-      ]
-    : []),
-  ...(most !== null && seconds > most
-    ? [forbidden('over-longest', practice, { seconds, most, material: null })]
-    : []),
-];
-
 const check = ({ vessel, load, seconds }: BathAsked): void => {
   if (!(vessel.volume > 0 && vessel.volume <= 0.1))
     throw new RangeError(`a vessel of ${vessel.volume} m³: over 0 and at most 0.1 is allowed`);
@@ -132,7 +102,7 @@ const check = ({ vessel, load, seconds }: BathAsked): void => {
  */
 export const soakBath = (asked: BathAsked, { book }: Judging): Bath => {
   check(asked);
-  const { thing, bath, vessel, load, seconds, covered, room, holds } = asked;
+  const { thing, bath, vessel, load, seconds, covered, room, situations, holds } = asked;
   const pour = Math.max(0, vessel.volume * FULL - load);
   const soak = soakFor(thing, bath);
   const refused = notSoaked(thing);
@@ -161,8 +131,8 @@ export const soakBath = (asked: BathAsked, { book }: Judging): Bath => {
   const reasons: Reason[] = [
     ...strengthReasons(asked, soak),
     ...sizeReasons(asked, pour),
-    ...roomReasons(asked),
-    ...timeReasons(asked, soak),
+    ...soakFlameReasons(soak, { flame: room.flame, situations }),
+    ...soakTimeReasons(seconds, soak),
     ...meetsAbout(put, { at: 'bath', keeps: holds, lifts: false }, book),
     judgeAir(bath.active, air),
   ];

@@ -1,6 +1,6 @@
 import type { Breathing } from '../air/judgeAir.ts';
+import { vapourCurve } from '../air/vapourCurve.ts';
 import type { GenericActive } from '../domain/families.ts';
-import { genericFacts } from '../families/index.ts';
 import { basisOf, GAS, massTransfer, pressures } from '../film/filmAir.ts';
 import { components } from '../reference/components.ts';
 import { airChanges, usualAiring, type RoomAir } from '../reference/roomAir.ts';
@@ -16,10 +16,7 @@ export interface RoomOfBath {
 
 /** What still gets out from under a lid that is laid on. Source: common practice, no source. */
 const UNDER_A_LID = 0.1;
-const MINUTE = 60;
-const QUARTER = 15;
-const EIGHT_HOURS = 480;
-const PASCAL = 101_325;
+const EIGHT_HOURS = 28_800;
 
 /** mol/s that leave an open face of `area` m². */
 const leavingFrom = (
@@ -56,35 +53,9 @@ export const breatheBath = (
   { air, ventilation, floorArea, height }: RoomOfBath,
 ): Breathing => {
   const rate = leavingFrom(active, strength, area, air) * (covered ? UNDER_A_LID : 1);
-  const volume = floorArea * height;
-  const changes = airChanges[usualAiring[ventilation]] / 3600;
-  const ppm = (1e6 * GAS * (air.temperature + 273.15)) / PASCAL;
-  const levels: number[] = [];
-  let inRoom = 0;
-  for (let minute = 0; minute < EIGHT_HOURS; minute += 1) {
-    const source = minute * MINUTE < seconds ? rate / volume / changes : 0;
-    inRoom = source + (inRoom - source) * Math.exp(-changes * MINUTE);
-    levels.push(inRoom * ppm);
-  }
-  const sumTo = levels.reduce<number[]>((sums, one) => [...sums, (sums.at(-1) ?? 0) + one], []);
-  return worstOf(active, levels, sumTo, changes);
-};
-
-/** The worst quarter of an hour, the mean of the day, the peak, and how long until one may stay. */
-const worstOf = (
-  active: GenericActive,
-  levels: readonly number[],
-  sumTo: readonly number[],
-  changes: number,
-): Breathing => {
-  const quarters = sumTo.slice(QUARTER).map((sum, i) => (sum - (sumTo[i] ?? 0)) / QUARTER);
-  const peak = Math.max(...levels);
-  const { day, explosive } = genericFacts[active].air;
-  return {
-    shortTerm: Math.max(...quarters),
-    day: (sumTo.at(-1) ?? 0) / EIGHT_HOURS,
-    peak,
-    explosive: peak / 1e6 / explosive,
-    reentry: peak > day ? Math.log(peak / day) / changes : 0,
-  };
+  // After a working day the air has long been as it stays.
+  const stands = Math.min(seconds, EIGHT_HOURS);
+  const gone = rate * stands * components[active].molarMass;
+  const film = { area: 1, at: 0, drying: { times: [0, stands], gone: [0, gone] } };
+  return vapourCurve(active, [film], floorArea * height, airChanges[usualAiring[ventilation]]);
 };

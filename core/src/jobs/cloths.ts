@@ -9,11 +9,11 @@ import {
   zones,
   type Zone,
 } from '../reference/clothCare.ts';
-import { figuresOfBite, judgeCombination } from '../apart/judgeCombination.ts';
 import type { Book } from '../reference/neverCombine.ts';
 import { products, type ProductId } from '../reference/products.ts';
 import { forbidden, type Reason } from '../verdict/reason.ts';
 import { verdictOf, type Verdict } from '../verdict/verdict.ts';
+import { meetsAbout } from './meetsAbout.ts';
 
 /** What of a surface says which cloth it gets. */
 export interface Clothed {
@@ -77,22 +77,7 @@ const practice = 'common practice, no source';
 /** What in one drawer must not meet: it all runs into the same water. */
 const drawerReasons = (drawer: readonly ProductId[], book: Book): Reason[] =>
   drawer.flatMap((one, i) =>
-    drawer.slice(i + 1).flatMap((other): Reason[] => {
-      const route = 'vessel' as const;
-      const bite = judgeCombination(products[one], products[other], { route }, book).bites.find(
-        ({ severity }) => severity === 'never',
-      );
-      return bite
-        ? [
-            {
-              code: 'meets-about',
-              outcome: 'never',
-              figures: { keeps: other, at: 'machine', ...figuresOfBite(bite) },
-              source: bite.source,
-            },
-          ]
-        : [];
-    }),
+    meetsAbout(products[one], { at: 'machine', keeps: drawer.slice(i + 1), lifts: false }, book),
   );
 
 /** Whether a wash makes cloths fit for the next home. Source: CDC-2008, from memory; practice. */

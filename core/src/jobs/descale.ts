@@ -104,7 +104,7 @@ export const descale = (asked: DescaleAsked, { rules, book }: Judging): Descale 
               forbidden('over-longest', practice, {
                 seconds: asked.seconds,
                 most,
-                material: materials.find((one) => one) ?? null,
+                material: materials[0] ?? null,
               }),
             ]
           : []),

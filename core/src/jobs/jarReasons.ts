@@ -50,7 +50,7 @@ export const liquidReasons = (
             code: 'jar-cleans-only',
             outcome: 'care',
             figures: { strength, floor: span.floor, active },
-            source: span ? 'CDC-2008' : practice,
+            source: 'CDC-2008',
           },
         ]
       : contact.reasons.map((reason) => ({ ...reason, outcome: 'care' as const }));

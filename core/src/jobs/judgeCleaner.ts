@@ -56,7 +56,7 @@ export const putsOf = (cleaner: Cleaner): Product[] =>
 
 /** A flame where a solvent is used, as it is where alcohol is put on. */
 export const flameReasons = (
-  { flame, situations }: SoilAsked,
+  { flame, situations }: Pick<SoilAsked, 'flame' | 'situations'>,
   cleaners: readonly Cleaner[],
 ): Reason[] => {
   if (!cleaners.includes('alcohol')) return [];

@@ -1,5 +1,6 @@
 import {
   cleanerRatios,
+  lifters,
   noRustAcid,
   scratches,
   soilRows,
@@ -10,7 +11,6 @@ import {
 import type { Judging } from '../verdict/judging.ts';
 import { forbidden, type Reason } from '../verdict/reason.ts';
 import { verdictOf } from '../verdict/verdict.ts';
-import { lifters } from '../reference/soilRows.ts';
 import { flameReasons, isAcid, judgeCleanerOn, putsOf } from './judgeCleaner.ts';
 import { onlyIf, plain, type JobStep } from './jobStep.ts';
 import { longestContact } from './longestContact.ts';

@@ -1,11 +1,10 @@
-import { figuresOfBite, judgeCombination } from '../apart/judgeCombination.ts';
 import { ingredientOf, type IngredientId } from '../reference/ingredients.ts';
 import type { JobRow } from '../reference/jobRows.ts';
 import type { Book } from '../reference/neverCombine.ts';
 import { DUSTY, HARD_WATER, LOAD_DOSE, USUAL_LOAD } from '../reference/powders.ts';
-import { products, type ProductId } from '../reference/products.ts';
-import type { Reason } from '../verdict/reason.ts';
+import type { ProductId } from '../reference/products.ts';
 import { verdictOf, type Verdict } from '../verdict/verdict.ts';
+import { meetsAbout } from './meetsAbout.ts';
 
 export interface PowderAsked {
   ingredients: readonly IngredientId[];
@@ -40,20 +39,10 @@ export const dryMixture = (asked: PowderAsked, book: Book): Powder => {
   const { ingredients, mass, load, hard, beside } = asked;
   if (!(mass > 0 && load > 0))
     throw new RangeError(`${mass} kg for ${load} kg of laundry: over 0 is allowed`);
-  const drawer = beside.flatMap((keeps) =>
-    ingredients.flatMap((id): Reason[] => {
-      const { groups } = ingredientOf(id);
-      const bite = judgeCombination(
-        { groups },
-        products[keeps],
-        { route: 'vessel' },
-        book,
-      ).bites.find(({ severity }) => severity === 'never');
-      if (!bite) return [];
-      const figures = { keeps, at: 'machine' as const, ...figuresOfBite(bite) };
-      return [{ code: 'meets-about', outcome: 'never', figures, source: bite.source }];
-    }),
-  );
+  const drawer = ingredients.flatMap((id) => {
+    const { groups } = ingredientOf(id);
+    return meetsAbout({ groups }, { at: 'machine', keeps: beside, lifts: false }, book);
+  });
   const dose = (LOAD_DOSE * load * (hard ? HARD_WATER : 1)) / USUAL_LOAD;
   return {
     ...verdictOf(drawer.slice(0, 1)),

@@ -4,7 +4,41 @@ import { activeFacts } from '../families/index.ts';
 import { washAt } from '../reference/clothCare.ts';
 import type { JobRow } from '../reference/jobRows.ts';
 import { soaks, type AfterSoak, type Soak } from '../reference/soaks.ts';
+import { forbidden, type Reason } from '../verdict/reason.ts';
+import { flameReasons } from './judgeCleaner.ts';
 import { onlyIf, plain, type JobStep } from './jobStep.ts';
+import type { SoilAsked } from './soil.ts';
+
+const practice = 'common practice, no source';
+
+/** What is replaced or washed, and not soaked. */
+export const notSoaked = (thing: Thing): Reason | undefined => {
+  if (thing === 'sponge') return forbidden('replaced-not-soaked', practice, { thing });
+  return thing === 'coloured-cloths' ? forbidden('colours-may-run', practice) : undefined;
+};
+
+/** Too short claims less; too long harms. */
+export const soakTimeReasons = (seconds: number, { least, most }: Soak): Reason[] => [
+  ...(seconds < least
+    ? [
+        {
+          code: 'under-least' as const,
+          outcome: 'care' as const,
+          figures: { seconds, least },
+          source: practice,
+        },
+      ]
+    : []),
+  ...(most !== null && seconds > most
+    ? [forbidden('over-longest', practice, { seconds, most, material: null })]
+    : []),
+];
+
+/** As where alcohol is put on; but a bath stands, and somebody lights a hob meanwhile. */
+export const soakFlameReasons = (
+  { family }: Pick<Soak, 'family'>,
+  { flame, situations }: Pick<SoilAsked, 'flame' | 'situations'>,
+): Reason[] => flameReasons({ flame: flame === 'hob' ? 'flame' : flame, situations }, [family]);
 
 /** A row of the trade for a thing in a bath of that family. */
 export const soakFor = (thing: Thing, { active }: { active: GenericActive }): Soak | undefined => {

@@ -1,13 +1,20 @@
 import { productOf } from '../apart/judgeCombination.ts';
 import { groupsOf } from '../apart/groupsOf.ts';
-import { forbidden, type Reason } from '../verdict/reason.ts';
+import { VISIT_BATH, type Soak } from '../reference/soaks.ts';
+import type { Judging } from '../verdict/judging.ts';
+import type { Reason } from '../verdict/reason.ts';
 import { verdictOf } from '../verdict/verdict.ts';
-import { soakFor, soakRows, soakSteps } from './soak.ts';
-import { flameReasons } from './judgeCleaner.ts';
 import { plain } from './jobStep.ts';
+import { meetsAbout } from './meetsAbout.ts';
+import {
+  notSoaked,
+  soakFlameReasons,
+  soakFor,
+  soakRows,
+  soakSteps,
+  soakTimeReasons,
+} from './soak.ts';
 import { airSteps, nothingPut, type SoilAsked, type SoilJob } from './soil.ts';
-
-const practice = 'common practice, no source';
 
 /** Of what a thing may lie in, in the order in which the trade takes them. */
 const bathsFor = {
@@ -16,57 +23,51 @@ const bathsFor = {
   alcohol: '2-propanol',
 } as const;
 
-/** A brush, cloths, scissors: they lie in a bath during the visit. */
-export const soakThing = (asked: SoilAsked): SoilJob | null => {
-  const { thing, loosening, soil } = asked;
-  if (thing === 'sponge')
-    return {
-      ...verdictOf([forbidden('replaced-not-soaked', practice, { thing })]),
-      ...nothingPut,
-      claim: 'nothing',
-      steps: plain('replace'),
-      rows: ['sponge', 'soak-bath-tools'],
-    };
+/** A thing that is replaced, and never soaked. */
+const replaced = (reason: Reason): SoilJob => ({
+  ...verdictOf([reason]),
+  ...nothingPut,
+  claim: 'nothing',
+  steps: plain('replace'),
+  rows: ['sponge', 'soak-bath-tools'],
+});
+
+/** What it lies in: as somebody has set it, or as the trade does. */
+const soakOf = ({ thing, soil, loosening: { cleaner } }: SoilAsked): Soak | undefined => {
   const first = soil === 'limescale' ? 'vinegar' : 'peroxide';
-  const family =
-    loosening.cleaner === 'vinegar' ||
-    loosening.cleaner === 'alcohol' ||
-    loosening.cleaner === 'peroxide'
-      ? loosening.cleaner
-      : first;
-  const soak =
-    soakFor(thing, { active: bathsFor[family] }) ??
-    (loosening.cleaner === null ? soakFor(thing, { active: bathsFor.vinegar }) : undefined);
+  const wanted = cleaner !== null && cleaner in bathsFor ? (cleaner as Soak['family']) : first;
+  const soak = soakFor(thing, { active: bathsFor[wanted] });
+  return soak ?? (cleaner === null ? soakFor(thing, { active: bathsFor.vinegar }) : undefined);
+};
+
+/**
+ * A brush, cloths, scissors: they lie in a bath during the visit. What has stood in a toilet meets
+ * there what the client keeps in it.
+ */
+export const soakThing = (asked: SoilAsked, { book }: Judging): SoilJob | null => {
+  const { thing, loosening, toilet, keeps, lifts } = asked;
+  const refused = thing === 'sponge' ? notSoaked(thing) : undefined;
+  if (refused) return replaced(refused);
+  const soak = soakOf(asked);
   if (!soak) return null;
   const { least, most, strength } = soak;
-  const seconds =
-    loosening.seconds ?? Math.max(least, most === null ? 0 : Math.min(least || most, most));
-  const over = most !== null && seconds > most;
-  const short = seconds < least;
-  const reasons: Reason[] = [
-    ...(over ? [forbidden('over-longest', practice, { seconds, most, material: null })] : []),
-    ...(short
-      ? [
-          {
-            code: 'under-least' as const,
-            outcome: 'care' as const,
-            figures: { seconds, least },
-            source: practice,
-          },
-        ]
-      : []),
-    ...flameReasons(asked, [soak.family]),
-  ];
+  const seconds = loosening.seconds ?? (least || (most ?? 0));
   const active = bathsFor[soak.family];
+  const put = productOf({ active, strength, groups: groupsOf({ active }) });
+  const verdict = verdictOf([
+    ...soakTimeReasons(seconds, soak),
+    ...soakFlameReasons(soak, asked),
+    ...(toilet ? meetsAbout(put, { at: 'bowl', keeps, lifts }, book) : []),
+  ]);
   return {
-    ...verdictOf(reasons),
+    ...verdict,
     cleaners: [{ cleaner: soak.family, ratio: strength }],
-    lies: { least: over ? most : seconds, most },
+    lies: { least: most === null ? seconds : Math.min(seconds, most), most },
     lime: null,
-    claim: short ? 'nothing' : soak.claim,
-    steps: [...airSteps(asked), ...soakSteps(soak, { strength, pour: 1e-3, seconds })],
+    claim: seconds < least ? 'nothing' : soak.claim,
+    steps: [...airSteps(asked), ...soakSteps(soak, { strength, pour: VISIT_BATH, seconds })],
     not: [],
-    puts: [productOf({ active, strength, groups: groupsOf({ active }) })],
+    puts: [put],
     rows: soakRows(soak),
   };
 };

@@ -48,7 +48,7 @@ const isSoaked = (thing: Thing): boolean => (soakedThings as readonly Thing[]).i
 export const soilJob = (asked: SoilAsked, by: Judging): SoilJob | null => {
   const { soil, thing } = asked;
   if (isSoaked(thing)) {
-    const job = soakThing(asked);
+    const job = soakThing(asked, by);
     if (job) return job;
   }
   const procedure = procedureFor(asked, by);

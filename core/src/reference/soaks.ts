@@ -125,6 +125,11 @@ export const soaks: readonly Soak[] = [
 
 /** Most alcohol that may stand in a bath, m³. Source: common practice, no source. */
 export const MOST_ALCOHOL = 0.5e-3;
+/**
+ * m³ of a bath at a client's home, where nobody has measured the vessel: a tall jug with half a
+ * litre covers a brush, and is no more alcohol than may stand. Source: common practice, no source.
+ */
+export const VISIT_BATH = 0.5e-3;
 /** A vessel is filled to here and no further, so that nothing spills. Source: common practice. */
 export const FULL = 0.9;
 /** Vinegar over this is no bath any more, w/v. Source: common practice, no source. */

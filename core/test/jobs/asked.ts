@@ -5,6 +5,7 @@ import {
   soilJob,
   usualAir,
   type BathAsked,
+  type DescaleAsked,
   type HouseRules,
   type JarAsked,
   type Judging,
@@ -39,6 +40,20 @@ export const soilOf = (
 });
 export const jobOf = (asked: Parameters<typeof soilOf>[0], rules: Partial<HouseRules> = {}) =>
   soilJob(soilOf(asked), judging(rules));
+
+/** A crust of lime on a tap of chrome, in vinegar. */
+export const descaleOf = (asked: Partial<DescaleAsked> = {}): DescaleAsked => ({
+  thing: 'tap',
+  materials: ['chrome-plate'],
+  area: 0.05,
+  lime: { amount: 'crust' },
+  acid: 'vinegar',
+  strength: null,
+  seconds: null,
+  keeps: [],
+  lifts: false,
+  ...asked,
+});
 
 /** The worked jar: fifty cloths of thick towel, 20 × 20 cm, alcohol 70 %, a 1.5 L jar. */
 export const jarOf = (asked: Partial<JarAsked> = {}): JarAsked => ({

@@ -22,7 +22,7 @@ import {
   wipeJar,
   type JarAsked,
 } from '../../src/index.ts';
-import { bathOf, by, jarOf, soilOf } from './asked.ts';
+import { bathOf, by, jarOf, soilOf, descaleOf } from './asked.ts';
 
 const thing = fc.constantFrom(...things);
 const material = fc.constantFrom(...materialIds);
@@ -133,17 +133,7 @@ test('what stays longer than it may is refused, and never waits past its wall', 
       fc.integer({ min: 1, max: 80_000 }),
       (one, on, acid, seconds) => {
         const done = descale(
-          {
-            thing: one,
-            materials: [on],
-            area: 0.1,
-            lime: { amount: 'crust' },
-            acid,
-            strength: null,
-            seconds,
-            keeps: [],
-            lifts: false,
-          },
+          descaleOf({ thing: one, materials: [on], area: 0.1, acid, seconds }),
           by,
         );
         if (seconds > done.most) expect(done.outcome).toBe('never');

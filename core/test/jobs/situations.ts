@@ -20,7 +20,7 @@ import {
   type Scented,
   type Wash,
 } from '../../src/index.ts';
-import { bathOf, by, jarOf, jobOf, judging, peroxide, vinegar } from './asked.ts';
+import { bathOf, by, descaleOf, jarOf, jobOf, judging, peroxide, vinegar } from './asked.ts';
 
 /** What is looked at of an answer; what is not named is not asked. */
 export interface Expected {
@@ -43,22 +43,7 @@ export type Situation = [what: string, answer: () => unknown, expected: Expected
 const MIN = 60;
 const NIGHT = 480 * MIN;
 
-const descaled = (asked: Partial<DescaleAsked>) =>
-  descale(
-    {
-      thing: 'tap',
-      materials: ['chrome-plate'],
-      area: 0.05,
-      lime: { amount: 'crust' },
-      acid: 'vinegar',
-      strength: null,
-      seconds: null,
-      keeps: [],
-      lifts: false,
-      ...asked,
-    },
-    by,
-  );
+const descaled = (asked: Partial<DescaleAsked>) => descale(descaleOf(asked), by);
 const scent = (asked: Partial<Scented>) =>
   judgeScent({
     oil: 5e-6,
@@ -639,6 +624,51 @@ export const situations: Situation[] = [
     'the brush of a home, during the visit',
     () => jobOf({ thing: 'toilet-brush', material: 'hard-plastic', toilet: true }),
     { outcome: 'use', least: 30 * MIN, claim: 'treats', cleaners: [['peroxide', 0.03]] },
+  ],
+  [
+    'the brush of a home whose cistern has a bleach tablet, in vinegar',
+    () =>
+      jobOf({
+        thing: 'toilet-brush',
+        material: 'hard-plastic',
+        toilet: true,
+        keeps: ['cistern-tablet'],
+        set: { cleaner: 'vinegar' },
+      }),
+    { outcome: 'never', says: ['meets-in-bowl'] },
+  ],
+  [
+    'the same, once the tablet is out and the bowl flushed',
+    () =>
+      jobOf({
+        thing: 'toilet-brush',
+        material: 'hard-plastic',
+        toilet: true,
+        keeps: ['cistern-tablet'],
+        lifts: true,
+        set: { cleaner: 'vinegar' },
+      }),
+    { says: ['taken-out-first'], claim: 'loosens' },
+  ],
+  [
+    'scissors in alcohol at a home with a hob: a bath stands',
+    () => jobOf({ thing: 'hard-things', flame: 'hob', set: { cleaner: 'alcohol' } }),
+    { outcome: 'never', says: ['flame-in-room'] },
+  ],
+  [
+    'scissors in alcohol over a hob on the bench',
+    () => soakBath(bathOf({ room: { ...bathOf().room, flame: 'hob' } }), by),
+    { outcome: 'never', says: ['flame-in-room'] },
+  ],
+  [
+    'brush out of vinegar a night and an hour later',
+    () =>
+      jobOf({
+        thing: 'toilet-brush',
+        material: 'hard-plastic',
+        set: { cleaner: 'vinegar', seconds: NIGHT + 60 * MIN },
+      }),
+    { outcome: 'never', says: ['over-longest'], least: NIGHT, most: NIGHT },
   ],
   [
     'a kitchen sponge on the survey',

@@ -1,5 +1,5 @@
 import type { Answer, Body, CompanyRuleRow } from '@zymostat/contract';
-import { bookWith, type Book, type CompanyRule } from '@zymostat/core';
+import { bookWith, type Book, type CompanyRule, type Judging } from '@zymostat/core';
 import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
 import { allPeople, theCompany, type Person } from '../people/service.ts';
@@ -20,6 +20,13 @@ const asRule = ({ id, one, other, by, happens, remedy }: CompanyRule): CompanyRu
 /** The whole book as it stands: what holds everywhere and what the company has added. */
 export const theBook = async (context: Context): Promise<Book> =>
   bookWith(await store.ownRules(context), (await theCompany(context)).houseRules);
+
+/** What a judgement of the core rests on, as it stands now. */
+export const judgingOf = async (context: Context): Promise<Judging> => ({
+  rules: (await theCompany(context)).houseRules,
+  book: await theBook(context),
+  now: context.now(),
+});
 
 /** Every change of the company's rules makes a new edition. */
 export const editionOf = async (context: Context): Promise<number> =>

@@ -2,8 +2,8 @@ import type { Answer, Body } from '@zymostat/contract';
 import { bathCame, forbidden, isGeneric, soakBath, usualAir, type Bath } from '@zymostat/core';
 import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
-import { theBook } from '../book/service.ts';
-import { personNames, theCompany, type Person } from '../people/service.ts';
+import { judgingOf } from '../book/service.ts';
+import { personNames, type Person } from '../people/service.ts';
 import { append, factsById, type NewFact } from '../records/service.ts';
 import { asBath, bathCode } from './asRow.ts';
 import { liquidOf, liquidReasons, type Liquid } from './liquid.ts';
@@ -18,11 +18,6 @@ const workedOut = async (inside: Context, asked: Asked, { batch }: Liquid): Prom
   if (!isGeneric(active)) throw problems.refused([forbidden('jar-not-on-label', 'product label')]);
   const { thing, vessel, load, seconds, covered, ventilation, flame, floorArea, height } = asked;
   const room = { ventilation, flame, floorArea, height, air: usualAir[ventilation] };
-  const by = {
-    rules: (await theCompany(inside)).houseRules,
-    book: await theBook(inside),
-    now: inside.now(),
-  };
   return soakBath(
     {
       thing,
@@ -35,7 +30,7 @@ const workedOut = async (inside: Context, asked: Asked, { batch }: Liquid): Prom
       situations: [],
       holds: asked.holds,
     },
-    by,
+    await judgingOf(inside),
   );
 };
 

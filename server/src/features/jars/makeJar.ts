@@ -2,8 +2,8 @@ import type { Answer, Body } from '@zymostat/contract';
 import { usualAir, verdictOf, wipeJar, type Jar, type JarLiquid } from '@zymostat/core';
 import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
-import { theBook } from '../book/service.ts';
-import { personNames, theCompany, type Person } from '../people/service.ts';
+import { judgingOf } from '../book/service.ts';
+import { personNames, type Person } from '../people/service.ts';
 import { append } from '../records/service.ts';
 import { asJar, jarCode } from './asRow.ts';
 import { liquidOf, liquidReasons, type Liquid } from './liquid.ts';
@@ -25,14 +25,9 @@ const asLiquid = (liquid: Liquid | null): JarLiquid =>
 const workedOut = async (inside: Context, asked: Asked, liquid: Liquid | null): Promise<Jar> => {
   const { cloth, count, vessel, seconds, against, ventilation, temperature, opened } = asked;
   const air = { ...usualAir[ventilation], temperature };
-  const by = {
-    rules: (await theCompany(inside)).houseRules,
-    book: await theBook(inside),
-    now: inside.now(),
-  };
   return wipeJar(
     { cloth, count, vessel, seconds, against, air, opened, liquid: asLiquid(liquid) },
-    by,
+    await judgingOf(inside),
   );
 };
 

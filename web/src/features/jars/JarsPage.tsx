@@ -18,7 +18,7 @@ import { Cloths } from './cloths/Cloths.tsx';
 import { ClothSheet } from './cloths/ClothSheet.tsx';
 import { JarSheet } from './jar/JarSheet.tsx';
 import { NewJar } from './jar/NewJar.tsx';
-import type { FromRecipe } from './jar/useJarDraft.ts';
+import type { FromRecipe } from './jar/jarLines.ts';
 import { JarList } from './JarList.tsx';
 import { Soaking } from './Soaking.tsx';
 

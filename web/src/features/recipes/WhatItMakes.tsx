@@ -6,7 +6,7 @@ import { useBook } from '../../api/useBook.ts';
 import { Severity, StandingNote, Verdict } from '../../ui/parts.tsx';
 import { rich } from '../../words/rich.tsx';
 import { w } from '../../words/words.ts';
-import type { FromRecipe } from '../jars/jar/useJarDraft.ts';
+import type { FromRecipe } from '../jars/jar/jarLines.ts';
 import { spoilt, type Analysis, type Made } from './analysis.ts';
 import { Changes } from './Changes.tsx';
 import { Composition } from './sheet/Composition.tsx';

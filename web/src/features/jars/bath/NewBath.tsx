@@ -1,21 +1,23 @@
 import type { BathRow, BatchRow } from '@zymostat/contract';
-import { activeFacts, flames, soakedThings, ventilations, type Bath } from '@zymostat/core';
 import {
-  duration,
-  jobOrders,
-  millilitres,
-  reasonInWords,
-  strengthShort,
-  upper,
-} from '@zymostat/words';
+  activeFacts,
+  flames,
+  productIds,
+  soakedThings,
+  ventilations,
+  type Bath,
+} from '@zymostat/core';
+import { duration, jobOrders, millilitres, strengthShort, upper } from '@zymostat/words';
 import { useJudging } from '../../../api/useJudging.ts';
 import { Choice } from '../../../ui/form/Choice.tsx';
 import { TextField, Tick } from '../../../ui/form/Field.tsx';
 import { Form } from '../../../ui/form/Form.tsx';
-import { Severity, Verdict, WentWrong } from '../../../ui/parts.tsx';
+import { Verdict, WentWrong } from '../../../ui/parts.tsx';
+import { ReasonList } from '../../../ui/ReasonList.tsx';
 import { WetBand } from '../../../ui/WetBand.tsx';
 import { w } from '../../../words/words.ts';
 import { useBeginBathMutation } from '../api.ts';
+import { RINSED } from './bathLines.ts';
 import { useBathDraft } from './useBathDraft.ts';
 
 interface Props {
@@ -31,6 +33,15 @@ const sayOf = (bath: Bath | null): string => {
   const time = duration(w, bath.least || (bath.most ?? 0));
   return w.say('jars.pourAndLeave', { pour: millilitres(w, bath.pour), time });
 };
+
+/** What was in the vessel before: nobody has to have seen it rinsed. */
+const heldOptions = () => [
+  { value: RINSED, name: w.name('jars', 'rinsedClean') } as const,
+  { value: 'unlabelled-bottle', name: w.name('jars', 'nobodyKnows') } as const,
+  ...productIds
+    .filter((id) => id !== 'unlabelled-bottle')
+    .map((value) => ({ value, name: w.name('product', value) })),
+];
 
 /** Where it stands: what is in the air there, and whether anything burns. */
 const Where = ({ draft: { lines, set } }: { draft: Draft }) => (
@@ -90,6 +101,12 @@ const Fields = ({ draft, batches }: { draft: Draft; batches: readonly BatchRow[]
           onChange={(to) => set({ [field]: to })}
         />
       ))}
+      <Choice
+        label={w.name('jars', 'heldBefore')}
+        value={lines.held}
+        onChange={(held) => set({ held })}
+        options={heldOptions()}
+      />
       <Where draft={draft} />
       <Tick
         label={w.name('jars', 'lidOn')}
@@ -103,19 +120,7 @@ const Fields = ({ draft, batches }: { draft: Draft; batches: readonly BatchRow[]
 /** What it may be called, what is done with it, what speaks against it. */
 const Worked = ({ bath, batch }: { bath: Bath; batch: BatchRow }) => (
   <>
-    <div className="held-up">
-      {bath.reasons
-        .filter(({ outcome }) => outcome !== 'use')
-        .map((reason, i) => (
-          <div key={i} className="contents">
-            <span>
-              <Severity is={reason.outcome} />
-            </span>
-            <span>{reasonInWords(w, reason)}</span>
-            <span />
-          </div>
-        ))}
-    </div>
+    <ReasonList of={bath.reasons.filter(({ outcome }) => outcome !== 'use')} />
     {(bath.least > 0 || bath.most !== null) && (
       <div className="loosening__band">
         <WetBand

@@ -4,7 +4,8 @@ import { strengthShort } from '@zymostat/words';
 import { useId, type ReactNode } from 'react';
 import { rich } from '../../../words/rich.tsx';
 import { w } from '../../../words/words.ts';
-import { RECIPE, WASHING, type FromRecipe, type JarDraft, type JarLines } from './useJarDraft.ts';
+import { RECIPE, WASHING, type FromRecipe, type JarLines } from './jarLines.ts';
+import type { JarDraft } from './useJarDraft.ts';
 
 interface Props {
   draft: JarDraft;

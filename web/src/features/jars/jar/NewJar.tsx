@@ -1,17 +1,19 @@
 import type { BatchRow, JarRow } from '@zymostat/contract';
 import { activeFacts, wipesFor, type Jar } from '@zymostat/core';
-import { duration, millilitres, reasonInWords } from '@zymostat/words';
+import { duration, millilitres } from '@zymostat/words';
 import { useJudging } from '../../../api/useJudging.ts';
 import { TextField } from '../../../ui/form/Field.tsx';
 import { Form } from '../../../ui/form/Form.tsx';
-import { Severity, Verdict, WentWrong } from '../../../ui/parts.tsx';
+import { Verdict, WentWrong } from '../../../ui/parts.tsx';
+import { ReasonList } from '../../../ui/ReasonList.tsx';
 import { w } from '../../../words/words.ts';
 import { useMakeJarMutation } from '../api.ts';
 import { JarKeeps } from './JarKeeps.tsx';
 import { JarSentence } from './JarSentence.tsx';
 import { JarSum } from './JarSum.tsx';
 import { ToScale } from './ToScale.tsx';
-import { RECIPE, useJarDraft, type FromRecipe, type JarDraft } from './useJarDraft.ts';
+import { RECIPE, type FromRecipe } from './jarLines.ts';
+import { useJarDraft, type JarDraft } from './useJarDraft.ts';
 
 interface Props {
   batches: readonly BatchRow[];
@@ -31,26 +33,6 @@ const sayOf = (jar: Jar | null, count: number): string => {
   const time = duration(w, jar.seconds);
   const [tap, seat] = [wipesFor(TAP, jar)!, wipesFor(SEAT, jar)!];
   return `${pour} ${w.say('jars.oneDoes', { time, tap, seat })}`;
-};
-
-/** What speaks against it, or wants to be known. */
-const Reasons = ({ jar }: { jar: Jar }) => {
-  const told = jar.reasons.filter(({ outcome }) => outcome !== 'use');
-  return (
-    told.length > 0 && (
-      <div className="held-up">
-        {told.map((reason, i) => (
-          <div key={i} className="contents">
-            <span>
-              <Severity is={reason.outcome} />
-            </span>
-            <span>{reasonInWords(w, reason)}</span>
-            <span />
-          </div>
-        ))}
-      </div>
-    )
-  );
 };
 
 /** A scale answers better than a table. */
@@ -105,7 +87,7 @@ export const NewJar = ({ batches, recipe, now, onMade }: Props) => {
       <WentWrong error={making.error} />
       {jar && (
         <>
-          <Reasons jar={jar} />
+          <ReasonList of={jar.reasons.filter(({ outcome }) => outcome !== 'use')} />
           <div className="jar-leaves">
             <div>
               <JarSum jar={jar} count={sent.count} />

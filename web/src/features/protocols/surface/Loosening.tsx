@@ -6,17 +6,9 @@ import {
   type Loosening as Loosened,
   type SoilJob,
 } from '@zymostat/core';
-import {
-  duration,
-  jobOrders,
-  lower,
-  millilitres,
-  number,
-  reasonInWords,
-  upper,
-} from '@zymostat/words';
+import { duration, jobOrders, lower, millilitres, number, upper } from '@zymostat/words';
 import { useState } from 'react';
-import { Severity } from '../../../ui/parts.tsx';
+import { ReasonList } from '../../../ui/ReasonList.tsx';
 import { WetBand } from '../../../ui/WetBand.tsx';
 import { w } from '../../../words/words.ts';
 import { familyOfCleaner } from '../../../ui/cleanerFamily.ts';
@@ -43,25 +35,6 @@ const Band = ({ job: { lies, cleaners }, material }: { job: SoilJob; material: s
         {w.say('protocol.untilLook', { least: duration(w, least) })}
         {most !== null && ` · ${w.say('protocol.untilOff', { most: duration(w, most), material })}`}
       </p>
-    </div>
-  );
-};
-
-/** What speaks against it, or wants care. */
-const Against = ({ job }: { job: SoilJob }) => {
-  const told = job.reasons.filter(({ outcome }) => outcome !== 'use');
-  if (told.length === 0) return null;
-  return (
-    <div className="held-up">
-      {told.map((reason, i) => (
-        <div key={i} className="contents">
-          <span>
-            <Severity is={reason.outcome} />
-          </span>
-          <span>{reasonInWords(w, reason)}</span>
-          <span />
-        </div>
-      ))}
     </div>
   );
 };
@@ -107,7 +80,7 @@ export const Loosening = ({ protocol, room, surface, setting }: Props) => {
         {w.name('soakClaim', job.claim)}
         <LimeTakes lime={job.lime} />
       </p>
-      <Against job={job} />
+      <ReasonList of={job.reasons.filter(({ outcome }) => outcome !== 'use')} />
       {job.cleaners.length > 0 && (
         <LooseningControls job={job} loosened={shown} soil={soil} onSet={onSet} onMove={move} />
       )}

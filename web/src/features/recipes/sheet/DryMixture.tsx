@@ -1,13 +1,10 @@
-import { dryMixture, isDryMixture, type Book } from '@zymostat/core';
-import { number, reasonInWords } from '@zymostat/words';
+import { dryMixture, isDryMixture, USUAL_LOAD, type Book } from '@zymostat/core';
+import { number } from '@zymostat/words';
 import { useState } from 'react';
 import { Tick } from '../../../ui/form/Field.tsx';
-import { Severity } from '../../../ui/parts.tsx';
+import { ReasonList } from '../../../ui/ReasonList.tsx';
 import { w } from '../../../words/words.ts';
 import type { Made } from '../analysis.ts';
-
-/** kg of laundry that most machines take. Source: common practice, no source. */
-const LOAD = 5;
 
 /** A dry mixture for the wash: how much a load takes, and what must not be in the drawer with it. */
 export const DryMixture = ({ made: { formula }, book }: { made: Made; book: Book }) => {
@@ -16,7 +13,7 @@ export const DryMixture = ({ made: { formula }, book }: { made: Made; book: Book
   const ingredients = formula.portions.map(({ ingredient }) => ingredient);
   if (!isDryMixture(ingredients)) return null;
   const beside = bleach ? (['chlorine-bleach'] as const) : [];
-  const asked = { ingredients, mass: formula.mass, load: LOAD, hard, beside };
+  const asked = { ingredients, mass: formula.mass, load: USUAL_LOAD, hard, beside };
   const { dose, loads, dusty, reasons } = dryMixture(asked, book);
   return (
     <section className="mt-4" aria-label={w.name('bench', 'forTheWash')}>
@@ -32,13 +29,7 @@ export const DryMixture = ({ made: { formula }, book }: { made: Made; book: Book
         <Tick label={w.name('bench', 'hardWater')} checked={hard} onChange={setHard} />
         <Tick label={w.name('bench', 'bleachInTheDrawer')} checked={bleach} onChange={setBleach} />
       </p>
-      <ul className="facts-only">
-        {reasons.map((reason, i) => (
-          <li key={i}>
-            <Severity is={reason.outcome} /> {reasonInWords(w, reason)}
-          </li>
-        ))}
-      </ul>
+      <ReasonList of={reasons} />
     </section>
   );
 };

@@ -1,9 +1,9 @@
 import { judgeScent, OIL_KEEPS, scentIn, type Situation } from '@zymostat/core';
-import { millilitres, percent, reasonInWords } from '@zymostat/words';
+import { millilitres, percent } from '@zymostat/words';
 import { useState } from 'react';
 import { Choice } from '../../../ui/form/Choice.tsx';
 import { Switches } from '../../../ui/form/Switches.tsx';
-import { Severity } from '../../../ui/parts.tsx';
+import { ReasonList } from '../../../ui/ReasonList.tsx';
 import { w } from '../../../words/words.ts';
 import { useHomesQuery } from '../../homes/api.ts';
 import type { Made } from '../analysis.ts';
@@ -50,13 +50,7 @@ export const Scent = ({ made: { formula } }: { made: Made }) => {
           ]}
         />
       </div>
-      <ul className="facts-only">
-        {reasons.map((reason, i) => (
-          <li key={i}>
-            <Severity is={reason.outcome} /> {reasonInWords(w, reason)}
-          </li>
-        ))}
-      </ul>
+      <ReasonList of={reasons} />
     </section>
   );
 };
