@@ -75,7 +75,7 @@ test.describe.serial('keep apart', () => {
   test('may I? by the camera: what the label’s code says is looked up', async ({ browser }) => {
     const phone = await (
       await browser.newContext({
-        viewport: page.viewportSize()!,
+        viewport: { width: 390, height: 844 },
         baseURL: process.env.BASE_URL,
         locale: 'en-GB',
       })

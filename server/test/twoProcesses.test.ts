@@ -32,7 +32,7 @@ const start = async (port: number): Promise<void> => {
     stdio: 'ignore',
   });
   servers.push(child);
-  for (let i = 0; i < 300; i += 1) {
+  for (let i = 0; i < 900; i += 1) {
     const answered = await fetch(`http://127.0.0.1:${port}/api/openapi.json`).then(
       ({ ok }) => ok,
       () => false,
@@ -51,7 +51,7 @@ beforeAll(async () => {
   const db = await connect(fresh.url);
   stock = await seedCompany(liveContext(db));
   await db.destroy();
-}, 60_000);
+}, 120_000);
 afterAll(async () => {
   servers.forEach((one) => one.kill('SIGKILL'));
   await fresh.drop();

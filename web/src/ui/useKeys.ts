@@ -4,7 +4,10 @@ const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
   (target.isContentEditable ||
     ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName) ||
-    target.closest('[role=dialog], [role=listbox], [role=radiogroup]') !== null);
+    target.closest(
+      // A letter on a list's button chooses in it, also before the list has opened.
+      '[role=dialog], [role=listbox], [role=radiogroup], [aria-haspopup=listbox]',
+    ) !== null);
 
 /**
  * Enter belongs to the button, link or fold that has the focus, unless that is the chosen row of a list.
