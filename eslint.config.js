@@ -154,6 +154,12 @@ export default ts.config(
     ],
     rules: { 'max-lines': 'off' },
   },
+  // The planner's search: many short functions around the same typed arrays, which is what makes it
+  // fast; handing the arrays in at every call costs a third of the time.
+  {
+    files: ['core/src/visit/{dispatch,layOut,moves,planVisit,prove,search,windows}.ts'],
+    rules: { 'max-lines-per-function': 'off' },
+  },
   // Migrations are tables of SQL, and never change.
   { files: ['server/src/**/migrations/**'], rules: { 'max-lines-per-function': 'off' } },
   {

@@ -16,3 +16,4 @@ export * from './tell/records.ts';
 export * from './tell/rules.ts';
 export * from './tell/sources.ts';
 export * from './tell/steps.ts';
+export * from './tell/visitPlan.ts';

@@ -26,6 +26,7 @@ import * as protocolPage from './pages/protocol.ts';
 import * as reportPage from './pages/report.ts';
 import * as todayPage from './pages/today.ts';
 import * as trendsPage from './pages/trends.ts';
+import * as visit from './visit.ts';
 import * as wetPagePage from './pages/wetPage.ts';
 
 /** What is said elsewhere, in English. */
@@ -58,5 +59,6 @@ export const rest = {
   ...reportPage,
   ...todayPage,
   ...trendsPage,
+  ...visit,
   ...wetPagePage,
 };

@@ -1,0 +1,60 @@
+import type { Catalogue } from '../words.ts';
+
+export const visitNoFit: Catalogue['visitNoFit'] = {
+  1: '{count, plural, one {{what} no cabe en las horas del cuarto y de quienes trabajan.} other {{what} no caben todos en las horas de los cuartos y de quienes trabajan.}}',
+  2: '{count, plural, one {No se llega a tiempo a pie a {what}.} other {No se llega a tiempo a pie a todo esto: {what}.}}',
+  3: '{count, plural, one {Los pasos de {what} no pueden seguir uno al otro.} other {Los pasos de {what} no pueden seguir uno al otro.}}',
+  4: '{count, plural, one {{what} no se puede volver a mojar a tiempo.} other {{what} no se pueden volver a mojar todos a tiempo.}}',
+  5: '{count, plural, one {{what} no se puede limpiar a tiempo.} other {{what} no se pueden limpiar todos a tiempo.}}',
+  6: '{count, plural, one {{what} no se puede hacer en el orden pedido.} other {{what} no se pueden hacer en el orden pedido.}}',
+  7: '{count, plural, one {{what} no se puede separar lo bastante.} other {{what} no se pueden separar lo bastante.}}',
+  8: '{count, plural, one {{what} no puede cerrar el cuarto.} other {{what}: el suelo que cierra el cuarto no cabe detrás de lo demás.}}',
+};
+
+export const visitBreach: Catalogue['visitBreach'] = {
+  unknown: '{what}: este paso no está en el protocolo, o no hay nadie para hacerlo.',
+  missing: '{what}: falta un paso.',
+  twice: '{what}: un paso se hace dos veces.',
+  length: '{what}: un paso dura {by} de más o de menos.',
+  'two-at-once': '{who} haría dos cosas a la vez: {what} y {other}, {by}.',
+  'outside-hours': '{what}: {by} fuera de las horas de {who}.',
+  'room-closed': '{what}: el cuarto no está abierto entonces, por {by}.',
+  'room-full': '{what}: demasiada gente a la vez en el cuarto, durante {by}.',
+  walk: '{who} necesita {by} más para ir a pie de {other} a {what}.',
+  order: '{what}: {by} antes de que acabe el paso anterior.',
+  'rewet-length': '{what}: volver a mojar dura otro tiempo, por {by}.',
+  'rewet-outside': '{what}: se vuelve a mojar {by} fuera de su tiempo mojado.',
+  'rewet-late': '{what}: seco {by} antes de volver a mojarlo. No cuenta como mojado.',
+  'wiped-early': '{what}: se limpia {by} demasiado pronto. No ha estado mojado lo bastante.',
+  'wiped-late': '{what}: se limpia {by} demasiado tarde. No debe quedar puesto tanto tiempo.',
+  before: '{what}: {by} demasiado pronto. Primero va {other}.',
+  apart: '{what}: {by} demasiado pronto. No debe estar mojado a la vez que {other}.',
+  closes: '{what}: {by} demasiado pronto. {other}, del mismo cuarto, no está terminado.',
+};
+
+export const visitFault: Catalogue['visitFault'] = {
+  format: '{at}: se encontró {found}. Se lee “zymostat.visit-problem/1”.',
+  'not-a-list': '{at}: se encontró {found}. Hace falta una lista.',
+  'not-an-object': '{at}: se encontró {found}. Hace falta un objeto.',
+  'not-text': '{at}: se encontró {found}. Hace falta un nombre.',
+  'not-whole': '{at}: se encontró {found}. Hace falta un número entero de segundos.',
+  negative: '{at}: se encontró {found}. Se permite 0 o más.',
+  'no-work': '{at}: se encontró {found}. Se permite 1 o más.',
+  'doubled-id': '{at}: {found} está dos veces. Cada nombre puede estar una vez.',
+  'unknown-id': '{at}: {found} no está en este problema.',
+  'ends-before-it-begins': '{at}: se encontró {found}, antes de su comienzo.',
+  'walk-missing': '{at}: falta cuánto se tarda a pie.',
+  'walk-not-symmetric': '{at}: se encontró {found}, y otro tiempo para la vuelta.',
+  'walk-within': '{at}: se encontró {found}. Dentro de un cuarto es 0.',
+  kind: '{at}: se encontró {found}. Se permiten clean, apply, hold, wipe y rinse.',
+  'no-steps': '{at}: no hay ningún paso.',
+  'order-of-steps':
+    '{at}: se encontró {found}. Primero clean, luego un apply y su hold, luego wipe o rinse; o solo clean.',
+  'within-elsewhere': '{at}: se encontró {found}. Solo puede tenerlo el primer paso tras el hold.',
+  'rewet-halves': '{at}: falta. rewetEvery y rewetWork van juntos.',
+  'rewet-elsewhere': '{at}: se encontró {found}. Solo puede tenerlo un hold.',
+  pair: '{at}: se encontró {found}. Hacen falta dos valores.',
+  cycle: '{at}: {found} cierra un círculo: cada uno tendría que ir antes que el otro.',
+  'two-rooms': '{at}: {found} están en dos cuartos. Solo se separa lo que está en un cuarto.',
+  'with-itself': '{at}: se encontró {found}, lo mismo que el otro.',
+};
