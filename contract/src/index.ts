@@ -16,6 +16,7 @@ export * from './messages/batches.ts';
 export * from './messages/book.ts';
 export * from './messages/bottles.ts';
 export * from './messages/jars.ts';
+export type { VisitPlanRow } from './messages/visits.ts';
 export * from './messages/company.ts';
 export * from './messages/drying.ts';
 export * from './messages/homes.ts';

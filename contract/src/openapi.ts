@@ -4,6 +4,7 @@ import { endpoints, streams } from './endpoints/index.ts';
 import { homeFile } from './messages/homes.ts';
 import { problem } from './messages/problem.ts';
 import { recipeFile } from './messages/recipes.ts';
+import { visitProblem } from './messages/visits.ts';
 import type { Schema } from './parts/schema.ts';
 
 /**
@@ -110,7 +111,8 @@ const published = (title: string, schema: Schema): object => ({
 });
 
 /** JSON Schemas of the files that people take along, as docs/formats holds them. */
-export const fileSchemas = (): Record<'recipe' | 'home', object> => ({
+export const fileSchemas = (): Record<'recipe' | 'home' | 'visit-problem', object> => ({
+  'visit-problem': published('zymostat.visit-problem/1', visitProblem),
   recipe: published('zymostat.recipe/1', recipeFile),
   home: published('zymostat.home/1', homeFile),
 });

@@ -106,6 +106,9 @@ export const routes = {
   setNumbers: 'PUT /company/numbers',
   roundHomes: 'GET /round-homes',
   roundAhead: 'GET /round-homes/:id',
+  visitTeam: 'GET /visit-team',
+  visitOf: 'GET /homes/:id/visit',
+  giveVisit: 'POST /homes/:id/visits',
   rounds: 'GET /rounds',
   startRound: 'POST /rounds',
   round: 'GET /rounds/:id',
@@ -128,6 +131,8 @@ export type RouteName = keyof typeof routes;
 
 /** Routes that answer with a file, or as long as somebody listens. */
 export const streamRoutes = {
+  visitSheet: 'GET /homes/:id/visit-sheet.pdf',
+  visitCalendar: 'GET /homes/:id/visit.ics',
   jarLabel: 'GET /jars/:id/label.pdf',
   batchLabel: 'GET /batches/:id/label.pdf',
   photo: 'GET /photos/:id/photo.jpg',

@@ -10,6 +10,7 @@ export const things = [
   'Batches',
   'Bottles',
   'Jars',
+  'Visits',
   'Recipes',
   'Mishaps',
   'Book',

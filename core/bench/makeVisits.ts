@@ -114,7 +114,7 @@ const pairs = (treatments: VisitTreatment[], { surfaces, apart = 0.03 }: Plan, n
     before: Array.from({ length: Math.floor(surfaces / 10) }, () => {
       const a = under(next, surfaces - 1);
       const b = a + 1 + under(next, surfaces - 1 - a);
-      return [treatments[a]!.id, treatments[b]!.id] as const;
+      return [treatments[a]!.id, treatments[b]!.id] as [string, string];
     }),
     apart: wet.flatMap((a, i) =>
       wet

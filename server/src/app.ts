@@ -9,6 +9,7 @@ import { batchRoutes } from './features/batches/routes.ts';
 import { beginningRoutes } from './features/beginning/routes.ts';
 import { boardRoutes } from './features/board/routes.ts';
 import { bookRoutes } from './features/book/routes.ts';
+import { visitRoutes } from './features/visits/routes.ts';
 import { jarRoutes } from './features/jars/routes.ts';
 import { bottleRoutes } from './features/bottles/routes.ts';
 import { findRoutes } from './features/find/routes.ts';
@@ -89,6 +90,7 @@ const addFeatures = (on: Serving, { notices, key, instruments = {} }: Around): v
   batchRoutes(on);
   bottleRoutes(on);
   jarRoutes(on);
+  visitRoutes(on);
   recipeRoutes(on);
   labelRoutes(on);
   instrumentRoutes(on, instruments);

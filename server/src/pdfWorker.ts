@@ -4,6 +4,7 @@ import { es } from '@zymostat/words/es';
 import { posterPdf } from './features/book/posterPdf.ts';
 import { readPaper as read } from './features/reports/readPaper.ts';
 import { reportPdf } from './features/reports/reportPdf.ts';
+import { runSheetPdf } from './features/visits/runSheetPdf.ts';
 import { labelPdf } from './features/labels/labelPdf.ts';
 
 const all = { en: wordsOf('en', en), es: wordsOf('es', es) };
@@ -23,6 +24,9 @@ export const poster = ({ language, asked }: Job<typeof posterPdf>): Promise<Uint
 
 export const report = ({ language, asked }: Job<typeof reportPdf>): Promise<Uint8Array> =>
   reportPdf(all[language], ...asked);
+
+export const runSheet = ({ language, asked }: Job<typeof runSheetPdf>): Promise<Uint8Array> =>
+  runSheetPdf(all[language], ...asked);
 
 /** What stands on a paper, as JSON; null where it cannot be read. */
 export const readPaper = async ({ pdf }: { pdf: Uint8Array }): Promise<Uint8Array> => {

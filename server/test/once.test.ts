@@ -106,6 +106,7 @@ describe('a key', () => {
       'checkCode',
       'checkPaper',
       'endBath',
+      'giveVisit',
       'invite',
       'inviteMany',
       'makeJar',

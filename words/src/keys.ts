@@ -358,6 +358,8 @@ export interface Figures {
   'label.made': { day: string | number };
   'label.by': { name: string | number };
   'label.discard-after': { day: string | number };
+  'conflict.visit-breaks': { breaks: string | number };
+  'conflict.visit-old-version': { number: string | number };
   'conflict.recipe-name': { name: string | number };
   'conflict.recipe-name-taken': { name: string | number };
   'conflict.place-name': { name: string | number };
@@ -426,6 +428,7 @@ export interface Figures {
   'poster.label-title': { code: string | number };
   'recordNote.jar': { left: number; batch: string };
   'recordNote.bath': { place: string | number; claim: string | number };
+  'recordNote.visit': { version: string | number; paid: string | number };
   'recordNote.cloths': { clean: string | number };
   'recordNote.lay-time': { soil: string | number; most: string };
   'recordNote.stock-received': { lot: string };
@@ -454,6 +457,12 @@ export interface Figures {
     liquid: string | number;
     time: string | number;
     outcome: string;
+  };
+  'recordWhat.visit': {
+    did: string;
+    people: string | number;
+    time: string | number;
+    at: string | number;
   };
   'recordWhat.cloths': {
     zone: string | number;
@@ -1256,6 +1265,37 @@ export interface Figures {
   'visitNoFit.6': { count: number; what: string | number };
   'visitNoFit.7': { count: number; what: string | number };
   'visitNoFit.8': { count: number; what: string | number };
+  'runSheet.title': { name: string | number; home: string | number };
+  'runSheet.says': {
+    place: string | number;
+    from: string | number;
+    to: string | number;
+    version: string | number;
+  };
+  'visitPlan.calendarTitle': { home: string | number };
+  'visitPlan.calendarSays': { people: string | number };
+  'visitPlan.out': { count: number; time: string | number; inPlace: string | number };
+  'visitPlan.outOnly': { count: number; time: string | number };
+  'visitPlan.saved': { time: string | number; paid: string | number };
+  'visitPlan.gap': { time: string | number };
+  'visitPlan.give': { people: string | number };
+  'visitPlan.given': { people: string | number; at: string | number };
+  'visitPlan.lane': { works: string | number; rest: string | number };
+  'visitPlan.rewets': { count: number };
+  'visitPlan.peopleRow': { count: number };
+  'visitPlan.chart': { from: string | number; to: string | number };
+  'visitPlan.stepLabel': {
+    what: string | number;
+    does: string | number;
+    who: string | number;
+    from: string | number;
+    to: string | number;
+  };
+  'visitPlan.nearest': { who: string | number; at: string | number };
+  'visitPlan.sheet': { who: string | number };
+  'visitPlan.legendWorks': { who: string | number };
+  'visitPlan.outBy': { at: string | number };
+  'visitPlan.notBefore': { at: string | number };
   'wetPage.sprayedOfTimes': { done: string | number; DRAWS: string | number };
   'wetPage.itHoldsTimesIn100': { b: unknown; floor: string | number; lever: string | number };
   'wetPage.oneCoatHoldsForMore': { holds: string | number; more: string | number };

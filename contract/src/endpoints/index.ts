@@ -21,6 +21,7 @@ import { verificationEndpoints } from './verification.ts';
 import { roundsEndpoints } from './rounds.ts';
 import { reportsEndpoints, reportsStreams } from './reports.ts';
 import { trendsEndpoints } from './trends.ts';
+import { visitsEndpoints, visitsStreams } from './visits.ts';
 import { recordsEndpoints, recordsStreams } from './records.ts';
 
 /**
@@ -46,6 +47,7 @@ export const endpoints = {
   ...bookEndpoints,
   ...placesEndpoints,
   ...sourcesEndpoints,
+  ...visitsEndpoints,
   ...roundsEndpoints,
   ...reportsEndpoints,
   ...trendsEndpoints,
@@ -57,6 +59,7 @@ export const endpoints = {
 export const streams = {
   ...batchesStreams,
   ...jarsStreams,
+  ...visitsStreams,
   ...instrumentsStreams,
   ...photosStreams,
   ...mishapsStreams,

@@ -8,6 +8,7 @@ import { bookRead } from './bookRead.ts';
 import { bottle } from './bottle.ts';
 import { check } from './check.ts';
 import { cloths } from './cloths.ts';
+import { visit } from './visit.ts';
 import { companyWays } from './companyWays.ts';
 import { companyNumbers } from './companyNumbers.ts';
 import { correction } from './correction.ts';
@@ -54,6 +55,7 @@ const facts = [
   jar,
   bath,
   cloths,
+  visit,
   roundStarted,
   roundJoined,
   airMeasured,

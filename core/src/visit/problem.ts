@@ -12,7 +12,7 @@ export interface VisitCleaner {
 export interface VisitRoom {
   id: string;
   /** Hands-on steps lie inside the union of these. */
-  open: (readonly [number, number])[];
+  open: [number, number][];
   /** Most cleaners working in it at one time. */
   atOnce?: number | undefined;
   /** Seconds on foot to every other room. */
@@ -53,7 +53,7 @@ export interface VisitProblem {
   cleaners: VisitCleaner[];
   rooms: VisitRoom[];
   treatments: VisitTreatment[];
-  before: (readonly [string, string])[];
+  before: [string, string][];
   apart: { a: string; b: string; gap: number }[];
   closes: string[];
 }

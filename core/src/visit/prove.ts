@@ -4,7 +4,7 @@ import { freeOps, openersOf } from './delays.ts';
 import type { Ops } from './ops.ts';
 import { seenStates, type State } from './seenStates.ts';
 import { leastWalking } from './walks.ts';
-import { linesOf, narrow, openWindows, type Added, type Windows } from './windows.ts';
+import { addArcs, linesOf, narrow, openWindows, type Windows } from './windows.ts';
 
 /** A plan that is done in time, the proof that there is none, or neither within the nodes given. */
 export type Proof =
@@ -26,7 +26,7 @@ export interface Effort {
 export const prove = (ops: Ops, done: number, effort: Effort): Proof => {
   const { n, cleaners, work, room, rooms, walk } = ops;
   if (ops.sorted.length < n || (n > 0 && cleaners === 0)) return { is: 'refuted' };
-  const added: Added = { from: [], to: [], lag: [] };
+  const { added, follow, unfollow } = addArcs();
   const who = new Int8Array(n).fill(-1);
   const shrink = narrow(ops, linesOf(ops), { added, given: who });
   const least = leastWalking(ops);
@@ -47,17 +47,6 @@ export const prove = (ops: Ops, done: number, effort: Effort): Proof => {
   const freeAt = ({ soonest }: Windows, c: number): number =>
     last[c]! < 0 ? ops.from[c]! : soonest[last[c]!]! + work[last[c]!]!;
   const between = (i: number, j: number) => walk[room[i]! * rooms + room[j]!]!;
-  const follow = (from: number, to: number, lag: number) => {
-    added.from.push(from);
-    added.to.push(to);
-    added.lag.push(lag);
-  };
-  const unfollow = () => {
-    added.from.pop();
-    added.to.pop();
-    added.lag.pop();
-  };
-
   /** What is not yet given to anybody begins only when somebody can be there. */
   const behindSomebody = (windows: Windows, left: number[]): boolean => {
     const { soonest, latest } = windows;

@@ -65,6 +65,24 @@ export interface Added {
   lag: number[];
 }
 
+/** Arcs that come and go as a search goes deeper. */
+export const addArcs = () => {
+  const added: Added = { from: [], to: [], lag: [] };
+  return {
+    added,
+    follow: (from: number, to: number, lag: number): void => {
+      added.from.push(from);
+      added.to.push(to);
+      added.lag.push(lag);
+    },
+    unfollow: (): void => {
+      added.from.pop();
+      added.to.pop();
+      added.lag.pop();
+    },
+  };
+};
+
 /** Whether an operation is already given to a cleaner: by operation, not less than 0. */
 export type Given = Int8Array;
 

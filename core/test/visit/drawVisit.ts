@@ -76,7 +76,10 @@ export const drawVisit = (seed: number, shares: Shares): VisitProblem => {
     treatments,
     before: Array.from({ length: Math.floor(surfaces / 5) }, () => {
       const a = under(surfaces - 1);
-      return [treatments[a]!.id, treatments[a + 1 + under(surfaces - 1 - a)]!.id] as const;
+      return [treatments[a]!.id, treatments[a + 1 + under(surfaces - 1 - a)]!.id] as [
+        string,
+        string,
+      ];
     }),
     apart: wet.flatMap((a, i) =>
       wet
@@ -115,7 +118,7 @@ export const tightHours = (
       ...room,
       open: steps
         .filter(({ treatment }) => roomOf.get(treatment) === room.id)
-        .map(({ start, end }) => [Math.max(0, start - slack()), end + slack()] as const),
+        .map(({ start, end }) => [Math.max(0, start - slack()), end + slack()] as [number, number]),
     })),
   };
 };

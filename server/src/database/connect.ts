@@ -33,6 +33,7 @@ import { stockView } from '../features/stock/store.ts';
 import { StockEntity } from '../features/stock/tables.ts';
 import { makeViews } from '../platform/database/views.ts';
 import { grantRights } from './rights.ts';
+import { VisitEntity } from '../features/visits/tables.ts';
 import { BathEntity, ClothEntity, JarEntity } from '../features/jars/tables.ts';
 import { migrations } from './migrations.ts';
 
@@ -73,6 +74,7 @@ const entities = [
   BottleEntity,
   BottleEventEntity,
   JarEntity,
+  VisitEntity,
   BathEntity,
   ClothEntity,
   RecipeEntity,

@@ -25,6 +25,7 @@ import { WhosePlace1769212800000 } from './migrations/1769212800000-whose-place.
 import { WayInKept1769299200000 } from './migrations/1769299200000-way-in-kept.ts';
 import { Soil1769385600000 } from './migrations/1769385600000-soil.ts';
 import { Jars1769472000000 } from './migrations/1769472000000-jars.ts';
+import { Visits1769558400000 } from './migrations/1769558400000-visits.ts';
 
 /** Every change of how data is kept, oldest first. */
 export const migrations = [
@@ -55,4 +56,5 @@ export const migrations = [
   WayInKept1769299200000,
   Soil1769385600000,
   Jars1769472000000,
+  Visits1769558400000,
 ];

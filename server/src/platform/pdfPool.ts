@@ -14,7 +14,7 @@ const LONGEST_MS = 20_000;
 /** A file that unpacks to more than this is not read, MB. */
 const MOST_MEMORY = 300;
 
-type Work = 'label' | 'poster' | 'report' | 'readPaper';
+type Work = 'label' | 'poster' | 'report' | 'runSheet' | 'readPaper';
 type Worker = Record<Work, (job: object) => Promise<Uint8Array>>;
 
 let pool: Piscina | undefined;

@@ -52,6 +52,7 @@ export const roleName = { supervisor: 'supervisor', cleaner: 'cleaner' } as cons
 
 /** What was looked for and is not there. */
 export const missing = {
+  visit: 'No plan was given for this home.',
   jar: 'This jar was not found.',
   bath: 'This bath was not found.',
   report: 'This visit report does not exist.',
@@ -81,6 +82,9 @@ export const missing = {
 
 /** What does not fit with what is there already. */
 export const conflict = {
+  'visit-breaks': 'The plan breaks a rule. {breaks}',
+  'visit-old-version': 'Since then version {number} was approved. Plan by it.',
+  'visit-nobody': 'Found somebody who does not work here. Only people of the team can be sent.',
   'recipe-name':
     'There is a recipe “{name}” already. Open it to save a new version, or choose another name.',
   'recipe-name-taken': 'Another recipe is called “{name}” already.',

@@ -2,6 +2,7 @@
 export const record = {
   jar: 'Jar of wipes',
   bath: 'Bath',
+  visit: 'Visit plan given',
   cloths: 'Clean cloths',
   'stock-received': 'Stock received',
   'stock-read': 'Stock read',
@@ -47,6 +48,7 @@ export const record = {
 export const recordWhat = {
   jar: '{jarCode}: {did, select, made {made, {count, plural, one {# cloth} other {# cloths}}} taken {{count, plural, one {# cloth} other {# cloths}} taken} topped {{count, plural, one {# cloth} other {# cloths}} put in} dry {it no longer wets} other {thrown away}}',
   bath: '{bathCode}: {thing}, {did, select, begun {laid in {liquid}} other {taken out after {time}, {outcome, select, intime {in time} tooshort {too early} other {too late}}}}',
+  visit: '{did, select, again {given anew, for {people}} other {for {people}}}, {time} from {at}',
   cloths:
     '{zone}: {did, select, counted {{count} counted} taken {{count} taken} washed {{count} washed at {temperature} °C} other {{count} thrown away}}',
   'lay-time':
@@ -100,6 +102,7 @@ export const recordWhat = {
 export const recordNote = {
   jar: '{left, plural, one {# cloth} other {# cloths}} left{batch, select, no {} other {, from {batch}}}',
   bath: '{place}. {claim}',
+  visit: 'by version {version}, {paid} paid',
   cloths: '{clean} clean',
   'lay-time': '{soil}{most, select, no {} other {, at most {most}}}',
   'stock-received': '{lot, select, no {} other {lot {lot}}}',

@@ -51,6 +51,7 @@ export const problemDetail = {
 export const roleName = { supervisor: 'supervisor', cleaner: 'personal de limpieza' };
 
 export const missing = {
+  visit: 'No se ha dado ningún plan para esta casa.',
   jar: 'No se encontró este bote.',
   bath: 'No se encontró este baño.',
   report: 'Este informe de visita no existe.',
@@ -79,6 +80,9 @@ export const missing = {
 };
 
 export const conflict = {
+  'visit-breaks': 'El plan rompe una regla. {breaks}',
+  'visit-old-version': 'Desde entonces se aprobó la versión {number}. Planifique según ella.',
+  'visit-nobody': 'Hay alguien que no trabaja aquí. Solo se puede enviar a gente del equipo.',
   'recipe-name':
     'Ya hay una receta “{name}”. Ábrala para guardar una versión nueva, o elija otro nombre.',
   'recipe-name-taken': 'Otra receta ya se llama “{name}”.',

@@ -1,6 +1,7 @@
 export const record = {
   jar: 'Bote de toallitas',
   bath: 'Baño',
+  visit: 'Plan de visita dado',
   cloths: 'Paños limpios',
   'stock-received': 'Existencias recibidas',
   'stock-read': 'Existencias medidas',
@@ -46,6 +47,8 @@ export const record = {
 export const recordWhat = {
   jar: '{jarCode}: {did, select, made {hecho, {count, plural, one {# paño} other {# paños}}} taken {{count, plural, one {# paño sacado} other {# paños sacados}}} topped {{count, plural, one {# paño puesto} other {# paños puestos}}} dry {ya no moja} other {tirado}}',
   bath: '{bathCode}: {thing}, {did, select, begun {puesto en {liquid}} other {sacado a los {time}, {outcome, select, intime {a tiempo} tooshort {demasiado pronto} other {demasiado tarde}}}}',
+  visit:
+    '{did, select, again {dado de nuevo, para {people}} other {para {people}}}, {time} desde las {at}',
   cloths:
     '{zone}: {did, select, counted {{count} contados} taken {{count} sacados} washed {{count} lavados a {temperature} °C} other {{count} tirados}}',
   'lay-time':
@@ -99,6 +102,7 @@ export const recordWhat = {
 export const recordNote = {
   jar: '{left, plural, one {queda # paño} other {quedan # paños}}{batch, select, no {} other {, de {batch}}}',
   bath: '{place}. {claim}',
+  visit: 'según la versión {version}, {paid} pagadas',
   cloths: '{clean} limpios',
   'lay-time': '{soil}{most, select, no {} other {, como máximo {most}}}',
   'stock-received': '{lot, select, no {} other {lote {lot}}}',

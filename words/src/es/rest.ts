@@ -27,6 +27,7 @@ import * as reportPage from './pages/report.ts';
 import * as todayPage from './pages/today.ts';
 import * as trendsPage from './pages/trends.ts';
 import * as visit from './visit.ts';
+import * as visitPlanPage from './pages/visitPlan.ts';
 import * as wetPagePage from './pages/wetPage.ts';
 
 /** What is said elsewhere, in Spanish. */
@@ -60,5 +61,6 @@ export const rest = {
   ...todayPage,
   ...trendsPage,
   ...visit,
+  ...visitPlanPage,
   ...wetPagePage,
 };

@@ -1,3 +1,4 @@
+import { visitFigures } from './visitRecord.ts';
 import {
   outcomeOfWetTime,
   type FactBody,
@@ -111,6 +112,7 @@ const more: { [K in RecordKind]?: (words: Words, body: FactBody<K>) => Figures }
     outcome: lay ? lay.outcome.replace('-', '') : 'intime',
     claim: lay ? words.name('soakClaim', lay.claim) : '',
   }),
+  visit: visitFigures,
   cloths: (words, { zone, temperature }) => ({
     zone: words.name('zone', zone),
     temperature: temperature ?? 0,

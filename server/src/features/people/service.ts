@@ -83,3 +83,7 @@ export const personOfToken = async (
 /** Names by id, for lists that say who. */
 export const personNames = async (context: Context): Promise<Map<string, string>> =>
   new Map((await store.allPeople(context)).map(({ id, name }) => [id, name]));
+
+/** Everybody who works here. */
+export const theTeam = async (context: Context): Promise<{ id: string; name: string }[]> =>
+  (await store.allPeople(context)).filter(({ leftAt }) => !leftAt);

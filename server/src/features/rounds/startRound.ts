@@ -28,7 +28,7 @@ const versionFor = async (inside: Context, { homeId, begun }: Begun): Promise<Ve
 };
 
 /** For how long coats hold on the surfaces of a version, by the survey as it stands. */
-const holdsOf = async (context: Context, { homeId, protocol }: Version) => {
+export const holdsOf = async (context: Context, { homeId, protocol }: Version) => {
   const [survey, { houseRules }] = [await surveyOf(context, homeId), await theCompany(context)];
   return coatHoldsIn(protocol.rooms, survey, houseRules, new Map());
 };

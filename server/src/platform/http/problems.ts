@@ -62,6 +62,10 @@ const fieldsInWords =
     return { detail: lines.join(' '), fields };
   };
 
+type Said = Record<string, string | number>;
+/** Figures of a conflict, where some are words: in the language of whoever reads it. */
+type ConflictFigures = Said | ((words: Words) => Said);
+
 export const problems = {
   badRequest: (wrong: readonly WrongField[]) =>
     new ProblemError(400, 'bad-request', fieldsInWords(wrong)),
@@ -81,8 +85,14 @@ export const problems = {
     new ProblemError(404, 'not-found', ({ tell }) => ({
       detail: tell('missing', what, { address }),
     })),
-  conflict: (code: KeyOf<'conflict'>, figures: Record<string, string | number> = {}) =>
-    new ProblemError(409, 'conflict', ({ tell }) => ({ detail: tell('conflict', code, figures) })),
+  conflict: (code: KeyOf<'conflict'>, figures: ConflictFigures = {}) =>
+    new ProblemError(409, 'conflict', (words) => ({
+      detail: words.tell(
+        'conflict',
+        code,
+        typeof figures === 'function' ? figures(words) : figures,
+      ),
+    })),
   /** Somebody else has changed the same since it was seen. */
   changedMeanwhile: (changes: NonNullable<Problem['changes']>, revision: number) =>
     new ProblemError(
