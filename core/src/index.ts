@@ -201,6 +201,7 @@ export * from './visit/faults.ts';
 export * from './visit/nearestPlace.ts';
 export * from './visit/paidOf.ts';
 export * from './visit/whatIf.ts';
+export * from './visit/planAhead.ts';
 export * from './visit/planVisit.ts';
 export * from './visit/problem.ts';
 export * from './visit/baselines.ts';

@@ -271,6 +271,13 @@ export interface Figures {
   'order.hold': { time: string | number };
   'emergency.poisonLine': { poison: string | number };
   'roomAir.measured': { temperature: string | number; humidity: string | number };
+  'round.planNext': {
+    who: string | number;
+    at: string | number;
+    what: string | number;
+    kind: string;
+  };
+  'round.behindPlan': { time: string | number };
   'round.looseIn': { b: unknown; left: string | number };
   'round.offIn': { b: unknown; left: string | number };
   'round.offAtMost': { most: string | number };
@@ -1291,6 +1298,10 @@ export interface Figures {
     from: string | number;
     to: string | number;
   };
+  'visitPlan.stepsOf': { what: string | number };
+  'visitPlan.earlier': { time: string | number };
+  'visitPlan.later': { time: string | number };
+  'visitPlan.toOther': { who: string | number };
   'visitPlan.nearest': { who: string | number; at: string | number };
   'visitPlan.sheet': { who: string | number };
   'visitPlan.legendWorks': { who: string | number };

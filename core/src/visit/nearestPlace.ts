@@ -34,7 +34,7 @@ const candidates = (problem: VisitProblem, steps: readonly PlanStep[], at: numbe
   const opens = problem.rooms.flatMap(({ open }) =>
     open.flatMap(([from, to]) => [from, to - length]),
   );
-  return [...new Set([...edges, ...opens])].filter((start) => start >= 0);
+  return [...new Set([own.start, ...edges, ...opens])].filter((start) => start >= 0);
 };
 
 /**

@@ -1,10 +1,11 @@
+import { addArcs } from './addArcs.ts';
 import { overloaded, smallest } from './bound.ts';
 import { meeting } from './meeting.ts';
 import { freeOps, openersOf } from './delays.ts';
 import type { Ops } from './ops.ts';
 import { seenStates, type State } from './seenStates.ts';
 import { leastWalking } from './walks.ts';
-import { addArcs, linesOf, narrow, openWindows, type Windows } from './windows.ts';
+import { linesOf, narrow, openWindows, type Windows } from './windows.ts';
 
 /** A plan that is done in time, the proof that there is none, or neither within the nodes given. */
 export type Proof =

@@ -92,20 +92,19 @@ const treatmentsOf = (
   ];
 };
 
-/** First and last of what is done to a surface. */
-const firstId = ({ id, loosening, treatment }: TreatedSurface): string =>
-  loosening?.lies && treatment ? soilIdOf(id) : id;
-
-/** Each level of a room before the next: high to low, and the floor by closing the room. */
+/**
+ * Each level of a room before the next: high to low, and the floor by closing the room. What works
+ * by itself for long may begin at any time.
+ */
 const descent = (surfaces: readonly TreatedSurface[]): [string, string][] => {
   const steps = levels
     .filter((level) => level !== 'floor')
-    .map((level) => surfaces.filter((one) => one.level === level))
+    .map((level) => surfaces.filter((one) => one.level === level && !one.loosening?.lies))
     .filter((own) => own.length > 0);
   return steps
     .slice(1)
     .flatMap((lower, k) =>
-      steps[k]!.flatMap((a) => lower.map((b): [string, string] => [a.id, firstId(b)])),
+      steps[k]!.flatMap((a) => lower.map((b): [string, string] => [a.id, b.id])),
     );
 };
 

@@ -1,3 +1,4 @@
+import type { Added } from './addArcs.ts';
 import type { Fixed } from './layOut.ts';
 import { FOREVER, type Ops } from './ops.ts';
 
@@ -56,31 +57,6 @@ const lastOpen = (ops: Ops, j: number, t: number): number => {
     if (at >= ops.openFrom[s]!) return at;
   }
   return -1;
-};
-
-/** Arcs that a search has added to those of the problem: start[to] ≥ start[from] + lag. */
-export interface Added {
-  from: number[];
-  to: number[];
-  lag: number[];
-}
-
-/** Arcs that come and go as a search goes deeper. */
-export const addArcs = () => {
-  const added: Added = { from: [], to: [], lag: [] };
-  return {
-    added,
-    follow: (from: number, to: number, lag: number): void => {
-      added.from.push(from);
-      added.to.push(to);
-      added.lag.push(lag);
-    },
-    unfollow: (): void => {
-      added.from.pop();
-      added.to.pop();
-      added.lag.pop();
-    },
-  };
 };
 
 /** Whether an operation is already given to a cleaner: by operation, not less than 0. */

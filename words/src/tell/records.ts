@@ -6,10 +6,11 @@ import {
   type RecordRow,
   type Refused,
 } from '@zymostat/contract';
-import { cames, keptAs, type Active, type HouseQuestion } from '@zymostat/core';
+import { keptAs, type Active, type HouseQuestion } from '@zymostat/core';
 import { clock, duration, lower, millilitres, number, strengthOf, upper } from '../figures.ts';
 import type { KeyOf, Words } from '../words.ts';
 import { checkInWords } from './bench.ts';
+import { cameInWords } from './cameInWords.ts';
 import { thing } from './bites.ts';
 import { mixedInWords } from './jobReasons.ts';
 import { reasonsInWords } from './reasons.ts';
@@ -86,17 +87,6 @@ const ruleFigures = (
 const whyOf = (words: Words, { why }: FactBody<'surface-event'>): Figures => ({
   why: why ? lower(words.name('skipReason', why)) : 'no',
 });
-
-/** What was left open or out, not met or not shown, by name. */
-const cameInWords = (words: Words, { named = [] }: FactBody<'round-finished'>): string =>
-  cames
-    .flatMap((came) => {
-      const of = named.filter((one) => one.came === came);
-      if (of.length === 0) return [];
-      const surfaces = of.map(({ roomName, surfaceName }) => `${roomName}, ${surfaceName}`);
-      return [`${words.name('came', came)}: ${surfaces.join('; ')}`];
-    })
-    .join('. ');
 
 /** Kinds that say more than their body's own figures. */
 const more: { [K in RecordKind]?: (words: Words, body: FactBody<K>) => Figures } = {

@@ -1,5 +1,5 @@
 import { w } from '../../words/words.ts';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Navigate, useParams } from 'react-router';
 import { useHomeQuery } from '../homes/api.ts';
 import { useGoOn } from '../../ui/useGoOn.ts';
@@ -9,6 +9,9 @@ import { walkKeys } from '../../ui/walk.ts';
 import { Protocol } from '../protocols/Protocol.tsx';
 import { tabs, type Standing, type Tab } from '../homes/HomeHead.tsx';
 import { Survey } from '../homes/survey/Survey.tsx';
+
+/** Its chart can be moved by hand, which no other tab needs. */
+const VisitPage = lazy(() => import('../visits/VisitPage.tsx'));
 
 const HomePage = () => {
   const { homeId, tab, surfaceId } = useParams<{ homeId: string; tab: Tab; surfaceId: string }>();
@@ -53,6 +56,12 @@ const HomePage = () => {
       </main>
     );
   const standing: Standing = { home, openRoomId: open?.id, chosenId, onOpen, onChoose };
+  if (tab === 'visit')
+    return (
+      <Suspense fallback={<main className="visit" />}>
+        <VisitPage key={home.id} home={home} />
+      </Suspense>
+    );
   return tab === 'survey' ? <Survey {...standing} /> : <Protocol {...standing} />;
 };
 export default HomePage;

@@ -6,6 +6,7 @@ import { Whose } from './Whose.tsx';
 export const tabs = {
   survey: w.name('homes', 'survey'),
   protocol: w.name('homes', 'protocol'),
+  visit: w.name('homes', 'visitPlan'),
 } as const;
 export type Tab = keyof typeof tabs;
 

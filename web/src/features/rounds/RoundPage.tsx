@@ -12,6 +12,7 @@ import { AirHere } from './AirHere.tsx';
 import { Arrive } from './arrive/Arrive.tsx';
 import { useArrived } from './arrive/useArrived.ts';
 import { ChooseBottle } from './bottle/ChooseBottle.tsx';
+import { ByPlan } from './ByPlan.tsx';
 import { Clocks } from './Clocks.tsx';
 import { KeptHere, NotTaken } from './KeptHere.tsx';
 import { NearMiss } from './NearMiss.tsx';
@@ -35,6 +36,7 @@ interface RestProps {
 const Rest = ({ work, round, onAsk }: RestProps) => (
   <section className="phone__next">
     <AirHere round={round} {...work} />
+    <ByPlan round={round} {...work} />
     <NextList {...work} />
     <p className="my-4 grid gap-3">
       <button className="btn" onClick={() => onAsk('finish')}>

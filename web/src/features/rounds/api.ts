@@ -15,6 +15,10 @@ export const roundsApi = api.injectEndpoints({
       query: (id) => call('round', { id }),
       providesTags: ['Round'],
     }),
+    visitOf: build.query<Answer<'visitOf'>, string>({
+      query: (id) => call('visitOf', { id }),
+      providesTags: ['Visits'],
+    }),
     roundAhead: build.query<Answer<'roundAhead'>, string>({
       query: (id) => call('roundAhead', { id }),
       providesTags: ['Home'],
@@ -33,6 +37,8 @@ export const roundsApi = api.injectEndpoints({
   }),
 });
 export const {
+  useVisitOfQuery,
+  useRoundAheadQuery,
   useRoundHomesQuery,
   useRoundsQuery,
   useRoundQuery,

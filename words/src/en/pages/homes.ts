@@ -1,6 +1,7 @@
 export const homes = {
   place: 'Place',
   survey: 'Survey',
+  visitPlan: 'Visit plan',
   protocol: 'Protocol',
   homes2: 'Homes',
   home: 'Home',

@@ -1,4 +1,9 @@
 export const round = {
+  byThePlan: 'By the plan',
+  planNext:
+    '{who}, {at}: {what}, {kind, select, clean {clean} apply {put on} rewet {wet again} wipe {wipe off} other {rinse}}',
+  behindPlan:
+    'Behind the plan by {time}. Wet times count as the clock shows them, not as the plan says.',
   cleanCloths: 'Clean cloths to take',
   wipesToTake: 'Wipes to take, if there is a jar',
   looseIn: 'look in <b>{left}</b>',

@@ -1,6 +1,7 @@
 export const homes = {
   place: 'Lugar',
   survey: 'Inspección',
+  visitPlan: 'Plan de visita',
   protocol: 'Protocolo',
   homes2: 'Casas',
   home: 'Casa',

@@ -1,4 +1,9 @@
 export const round = {
+  byThePlan: 'Según el plan',
+  planNext:
+    '{who}, {at}: {what}, {kind, select, clean {limpiar} apply {poner} rewet {volver a mojar} wipe {quitar con paño} other {enjuagar}}',
+  behindPlan:
+    '{time} por detrás del plan. Los tiempos mojados cuentan como los muestra el reloj, no como dice el plan.',
   cleanCloths: 'Paños limpios para llevar',
   wipesToTake: 'Toallitas para llevar, si hay un bote',
   looseIn: 'mirar en <b>{left}</b>',

@@ -1,0 +1,24 @@
+/** Arcs that a search has added to those of the problem: start[to] ≥ start[from] + lag. */
+export interface Added {
+  from: number[];
+  to: number[];
+  lag: number[];
+}
+
+/** Arcs that come and go as a search goes deeper. */
+export const addArcs = () => {
+  const added: Added = { from: [], to: [], lag: [] };
+  return {
+    added,
+    follow: (from: number, to: number, lag: number): void => {
+      added.from.push(from);
+      added.to.push(to);
+      added.lag.push(lag);
+    },
+    unfollow: (): void => {
+      added.from.pop();
+      added.to.pop();
+      added.lag.pop();
+    },
+  };
+};

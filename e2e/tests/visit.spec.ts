@@ -1,0 +1,110 @@
+import { readFileSync } from 'node:fs';
+import { expect, test, type Page } from '@playwright/test';
+import ICAL from 'ical.js';
+import { extractText, getDocumentProxy } from 'unpdf';
+import { arrive, expectAccessible, finishRoundAt, signIn } from '../support.ts';
+
+const minutes = async (page: Page): Promise<number> => {
+  const text = (await page.locator('.lasts b').nth(1).textContent())!;
+  return Number(text.split(':')[0]);
+};
+
+const openPlan = async (page: Page) => {
+  const homes = (await (await page.request.get('/api/homes')).json()) as {
+    id: string;
+    name: string;
+  }[];
+  await page.goto(`/homes/${homes.find(({ name }) => name === 'Hedda')!.id}/visit`);
+  await expect(page.getByRole('heading', { level: 1, name: 'Visit plan' })).toBeVisible();
+};
+
+const goes = (page: Page, name: string, yes: boolean) =>
+  page.getByLabel(name, { exact: true }).setChecked(yes);
+
+/** The page searches in a worker for some seconds, and says so. */
+const searched = (page: Page) =>
+  expect(page.getByText('Looking for the best order')).toBeHidden({ timeout: 20_000 });
+
+test.describe.serial('a visit', () => {
+  test('is planned for one and for two, moved by hand, mended, and given', async ({ page }) => {
+    await signIn(page, 'maren');
+    await openPlan(page);
+    await goes(page, 'Anneke', false);
+    await goes(page, 'Maren', false);
+    await goes(page, 'Tobias', true);
+    await expect(page.getByText(/^One person is out in/)).toBeVisible();
+    await searched(page);
+    const alone = await minutes(page);
+    await goes(page, 'Ruben', true);
+    await expect(page.getByText(/^2 people are out in/)).toBeVisible();
+    await searched(page);
+    expect(await minutes(page)).toBeLessThanOrEqual(alone);
+    await expect(page.getByText(/No plan can be/)).toBeVisible();
+    await expectAccessible(page);
+
+    // A wipe before its wet time is met.
+    const kept = page.locator('.visit-row', { has: page.locator('.visit-band') }).first();
+    await kept.locator('button.visit-row__name').click();
+    const wipe = page
+      .getByRole('listitem')
+      .filter({ hasText: /: wipe off,/ })
+      .first();
+    await wipe.getByRole('button', { name: '1 min earlier' }).click();
+    await expect(page.getByText('It breaks a rule:')).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Give to/ })).toBeHidden();
+    await page.getByRole('button', { name: /^Put it where it fits/ }).click();
+    await expect(page.getByText('Moved by hand.')).toBeVisible();
+    await page.getByRole('button', { name: 'Plan anew' }).click();
+    // The same by mouse: the band stays, the step is taken hold of.
+    const step = page.locator('[data-step^="row-"]').last();
+    await step.scrollIntoViewIfNeeded();
+    const box = (await step.boundingBox())!;
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x - 150, box.y + 4, { steps: 6 });
+    await page.mouse.up();
+    await expect(page.getByText(/^(It breaks a rule:|Moved by hand\.)$/)).toBeVisible();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByRole('button', { name: 'Undo' })).toBeHidden();
+    await page.getByRole('button', { name: /^Give to/ }).click();
+    await expect(page.getByText(/^Given to Ruben and Tobias/)).toBeVisible();
+  });
+
+  test('has a page for each person, and a calendar that another program reads', async ({
+    page,
+  }) => {
+    await signIn(page, 'maren');
+    await openPlan(page);
+    const sheet = page.getByRole('link', { name: 'Run sheet of Tobias (PDF)' });
+    const pdf = await page.request.get((await sheet.getAttribute('href'))!);
+    const { text } = await extractText(await getDocumentProxy(new Uint8Array(await pdf.body())), {
+      mergePages: true,
+    });
+    expect(text).toContain('Tobias: Hedda');
+    const download = page.waitForEvent('download');
+    await page.getByRole('link', { name: 'For the calendar (.ics)' }).click();
+    const file = readFileSync(await (await download).path(), 'utf8');
+    const event = new ICAL.Component(ICAL.parse(file) as unknown[]).getFirstSubcomponent('vevent')!;
+    expect(new ICAL.Event(event).summary).toBe('Visit to Hedda');
+  });
+
+  test('the phone says what is next by the plan', async ({ browser }) => {
+    const page = await (
+      await browser.newContext({
+        viewport: { width: 390, height: 844 },
+        baseURL: process.env.BASE_URL,
+        locale: 'en-GB',
+      })
+    ).newPage();
+    await signIn(page, 'tobias');
+    await finishRoundAt(page, 'Hedda');
+    await page.goto('/rounds');
+    await page.getByRole('button', { name: 'Start Hedda’s round' }).click();
+    await arrive(page);
+    await expect(page.getByRole('heading', { name: 'By the plan' })).toBeVisible();
+    await expect(page.getByText(/^Tobias, \d\d:\d\d: .*, (clean|put on)$/)).toBeVisible();
+    await expectAccessible(page);
+    await finishRoundAt(page, 'Hedda');
+    await page.context().close();
+  });
+});

@@ -1,0 +1,144 @@
+import type { HomeDetail } from '@zymostat/contract';
+import { doneAt, surfaceIdOf, type NoFit, type PlanStep } from '@zymostat/core';
+import { tellNoFit } from '@zymostat/words';
+import { useState } from 'react';
+import { Verdict, Waiting, WentWrong } from '../../ui/parts.tsx';
+import { Segments } from '../../ui/form/Choice.tsx';
+import { timeOf } from '../../ui/times.ts';
+import { w } from '../../words/words.ts';
+import { HomeHead } from '../homes/HomeHead.tsx';
+import { Chart } from './Chart.tsx';
+import { Give } from './Give.tsx';
+import { Lasts } from './Lasts.tsx';
+import { Moved } from './Moved.tsx';
+import { OtherNumbers } from './OtherNumbers.tsx';
+import { Papers } from './Papers.tsx';
+import type { ChartRow } from './chartRows.ts';
+import { StepList } from './StepList.tsx';
+import { Settings } from './Settings.tsx';
+import { useChart } from './useChart.ts';
+import { useMoves, type Moves } from './useMoves.ts';
+import { usePlanner, type Planner } from './usePlanner.ts';
+import { headline, whyOf } from './visitSays.ts';
+import { useVisit, type Visit } from './useVisit.ts';
+
+interface Shown {
+  visit: Visit;
+  planner: Planner;
+  moves: Moves;
+}
+
+const nameOf = ({ version }: Visit) => {
+  const surfaces = version?.protocol.rooms.flatMap((room) => room.surfaces) ?? [];
+  return (id: string) => surfaces.find((one) => one.id === surfaceIdOf(id))?.name ?? id;
+};
+
+const NoPlan = ({ visit, because }: { visit: Visit; because: NoFit[] }) => (
+  <Verdict
+    say={w.name('visitPlan', 'impossible')}
+    why={because.map((one) => tellNoFit(w, one, { treatment: nameOf(visit) })).join(' ')}
+  />
+);
+
+const Plan = ({ home, shown, steps }: { home: HomeDetail; shown: Shown; steps: PlanStep[] }) => {
+  const { visit, planner, moves } = shown;
+  const { plan } = planner.planned!;
+  const [byPerson, setByPerson] = useState<'rooms' | 'people'>('rooms');
+  const done = doneAt(visit.problem!, steps);
+  const bound = plan.outcome === 'plan' ? plan.lowerBound : 0;
+  const chart = useChart(visit, steps, moves.breaches);
+  const [chosen, choose] = useState<ChartRow>();
+  return (
+    <>
+      <div className="visit__say">
+        <Verdict
+          say={headline(visit.who.length, done, planner.planned!.inPlace)}
+          why={whyOf(steps, done, planner)}
+        >
+          {moves.breaches.length === 0 && <Give home={home} visit={visit} steps={steps} />}
+        </Verdict>
+        <Settings visit={visit} />
+        <Moved
+          moves={moves}
+          names={{ treatment: nameOf(visit), cleaner: visit.nameOf }}
+          startsAt={visit.startsAt}
+          nearest={planner.nearest}
+        />
+      </div>
+      <div className="visit__chart">
+        <Chart
+          {...chart}
+          done={done}
+          bound={bound}
+          startsAt={visit.startsAt}
+          byPerson={byPerson === 'people'}
+          onMove={moves.move}
+          onChoose={choose}
+        />
+      </div>
+      <div className="visit__below">
+        {chosen && <StepList {...chart} {...chosen} name={chosen.name!} onMove={moves.move} />}
+        <p className="small soft mb-2">
+          {w.say('visitPlan.outBy', { at: timeOf(visit.startsAt + done * 1000) })} ·{' '}
+          {w.say('visitPlan.notBefore', { at: timeOf(visit.startsAt + bound * 1000) })}
+        </p>
+        <Segments
+          label={w.name('visitPlan', 'tab')}
+          value={byPerson}
+          onChange={setByPerson}
+          options={[
+            { value: 'rooms', name: w.name('visitPlan', 'roomColumn') },
+            { value: 'people', name: w.name('visitPlan', 'who') },
+          ]}
+        />
+        <OtherNumbers planner={planner} />
+        <Papers home={home} visit={visit} />
+      </div>
+    </>
+  );
+};
+
+const Say = ({ visit, planner }: Pick<Shown, 'visit' | 'planner'>) => {
+  const { planned } = planner;
+  if (planned?.plan.outcome === 'infeasible')
+    return <NoPlan visit={visit} because={planned.plan.because} />;
+  if (planned && !planned.searching) return <Verdict say={w.name('visitPlan', 'undecided')} />;
+  return <p role="status">{w.name('visitPlan', 'planning')}</p>;
+};
+
+/** The plan of a home's visit: who does what, when, so that every wet time is met. */
+const VisitPage = ({ home }: { home: HomeDetail }) => {
+  const visit = useVisit(home);
+  const planner = usePlanner(visit.problem, visit.key);
+  const { planned } = planner;
+  const plan = planned?.plan.outcome === 'plan' ? planned.plan : undefined;
+  const moves = useMoves(visit.problem, plan?.steps);
+  return (
+    <main className="visit">
+      <div className="visit__head">
+        <HomeHead home={home} tab="visit" />
+        {plan && <Lasts inPlace={planned!.inPlace} done={plan.done} bound={plan.lowerBound} />}
+        <WentWrong error={visit.error} />
+      </div>
+      {home.versions.length === 0 && (
+        <div className="visit__say">
+          <Verdict say={w.name('visitPlan', 'noVersion')} />
+        </div>
+      )}
+      {home.versions.length > 0 && !moves.steps && (
+        <div className="visit__say">
+          {visit.version ? (
+            <>
+              <Say visit={visit} planner={planner} />
+              <Settings visit={visit} />
+            </>
+          ) : (
+            <Waiting what={w.name('visitPlan', 'tab')} />
+          )}
+        </div>
+      )}
+      {moves.steps && <Plan home={home} shown={{ visit, planner, moves }} steps={moves.steps} />}
+    </main>
+  );
+};
+export default VisitPage;

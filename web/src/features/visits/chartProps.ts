@@ -1,0 +1,25 @@
+import type { ChartRow, WetSpan } from './chartRows.ts';
+import type { Drawn } from './StepBlock.tsx';
+
+export interface ChartProps {
+  rows: readonly ChartRow[];
+  spans: (row: ChartRow) => WetSpan[];
+  drawn: readonly Drawn[];
+  cleaners: readonly { id: string; name: string }[];
+  /** All in s; `startsAt` in ms. */
+  axis: number;
+  done: number;
+  bound: number;
+  startsAt: number;
+  byPerson: boolean;
+  onFold: (room: string) => void;
+  folds: boolean;
+  /** A surface is chosen, to move its steps. */
+  onChoose: (row: ChartRow) => void;
+  onMove: (at: number, to: { cleaner: string; start: number }) => void;
+}
+
+/** A part of the axis as a share of its length. */
+export const share = (part: number, axis: number): string => `${(100 * part) / axis}%`;
+/** Height of a row, px. */
+export const ROW = 26;

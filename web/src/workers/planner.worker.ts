@@ -1,0 +1,59 @@
+import {
+  baselines,
+  nearestPlace,
+  planner,
+  staffed,
+  type PlanStep,
+  type Staffed,
+  type StepPlace,
+  type VisitPlan,
+  type VisitProblem,
+} from '@zymostat/core';
+import { expose } from 'comlink';
+
+/** How long it searches, and how often it tells what it has, ms. */
+const LONGEST_MS = 8000;
+const TELL_MS = 120;
+const MOST_PEOPLE = 4;
+const ITERATIONS_ASIDE = 3000;
+
+/** Let go, so that what was told is sent. */
+const rest = () => new Promise((later) => setTimeout(later));
+
+/** A plan so far, and whether it is searched on. */
+export interface Planned {
+  plan: VisitPlan;
+  inPlace: number | undefined;
+  searching: boolean;
+}
+
+const worker = {
+  plan: async (problem: VisitProblem, tell: (planned: Planned) => void): Promise<void> => {
+    const { inPlace } = baselines(problem);
+    const planning = planner(problem, { seed: 1 });
+    const begun = performance.now();
+    for (let over = false; !over; await rest()) {
+      const until = performance.now() + TELL_MS;
+      const goOn = () => performance.now() < until;
+      over = planning.run({ iterations: Number.MAX_SAFE_INTEGER, goOn });
+      over ||= performance.now() - begun > LONGEST_MS;
+      tell({ plan: planning.plan(), inPlace, searching: !over });
+    }
+  },
+  withPeople: async (problem: VisitProblem, tell: (rows: Staffed[]) => void): Promise<void> => {
+    const rows: Staffed[] = [];
+    for (let people = 1; people <= MOST_PEOPLE; people += 1) {
+      rows.push(staffed(problem, people, ITERATIONS_ASIDE));
+      tell([...rows]);
+      await rest();
+    }
+  },
+  nearest: (
+    problem: VisitProblem,
+    steps: PlanStep[],
+    at: number,
+    wanted: StepPlace,
+  ): StepPlace | undefined => nearestPlace(problem, steps, at, wanted),
+};
+export type PlannerWorker = typeof worker;
+expose(worker);
