@@ -68,13 +68,11 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await page.goto('/bench/jars');
   await page.getByRole('heading', { name: 'When it must go' }).waitFor();
   await shoot(page, 'jars');
-  await page.goto('/house-rules');
-  await page
-    .getByRole('radiogroup', { name: 'May peroxide be diluted to disinfect?' })
-    .getByRole('radio', { name: /^No/ })
-    .click();
-  await page.getByText(/would have to be reviewed/).waitFor();
-  await shoot(page, 'house-rules');
+  await openHome(page, 'Ines', 'Survey');
+  await page.getByRole('link', { name: 'Visit plan' }).click();
+  await page.getByText(/people are out in/).waitFor();
+  await page.getByText('Looking for the best order').waitFor({ state: 'hidden' });
+  await shoot(page, 'visit');
   await page.goto('/people');
   await page.locator('.thread').first().waitFor();
   await shoot(page, 'people');

@@ -8,6 +8,8 @@ const monthOf = (ms: number | Date): string =>
 
 /** "07:25" */
 export const timeOf = (ms: number): string => lightFormat(ms, 'HH:mm');
+/** "07:25:40" */
+export const toTheSecond = (ms: number): string => lightFormat(ms, 'HH:mm:ss');
 /** "2026-11-24" and "2026-11-24T07:25", as fields of dates and moments want them */
 export const momentFieldOf = (ms: number): string => lightFormat(ms, "yyyy-MM-dd'T'HH:mm");
 export const dateFieldOf = (ms: number): string => lightFormat(ms, 'yyyy-MM-dd');

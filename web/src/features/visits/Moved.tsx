@@ -2,7 +2,7 @@ import type { Breach, PlanStep, StepPlace } from '@zymostat/core';
 import { duration, tellBreach } from '@zymostat/words';
 import { useEffect, useRef, useState } from 'react';
 import { Severity } from '../../ui/parts.tsx';
-import { timeOf } from '../../ui/times.ts';
+import { toTheSecond } from '../../ui/times.ts';
 import { w } from '../../words/words.ts';
 import type { Moves } from './useMoves.ts';
 
@@ -73,7 +73,7 @@ export const Moved = (props: Props) => {
           <button className="btn" onClick={() => move(last.at, found.place)}>
             {w.say('visitPlan.nearest', {
               who: names.cleaner(found.place.cleaner),
-              at: timeOf(startsAt + found.place.start * 1000),
+              at: toTheSecond(startsAt + found.place.start * 1000),
             })}
           </button>
         )}

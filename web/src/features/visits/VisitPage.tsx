@@ -83,12 +83,12 @@ const Plan = ({ home, shown, steps }: { home: HomeDetail; shown: Shown; steps: P
           {w.say('visitPlan.notBefore', { at: timeOf(visit.startsAt + bound * 1000) })}
         </p>
         <Segments
-          label={w.name('visitPlan', 'tab')}
+          label={w.name('visitPlan', 'rowsBy')}
           value={byPerson}
           onChange={setByPerson}
           options={[
-            { value: 'rooms', name: w.name('visitPlan', 'roomColumn') },
-            { value: 'people', name: w.name('visitPlan', 'who') },
+            { value: 'rooms', name: w.name('visitPlan', 'byRooms') },
+            { value: 'people', name: w.name('visitPlan', 'byPeople') },
           ]}
         />
         <OtherNumbers planner={planner} />

@@ -1,6 +1,6 @@
 import { activeFacts, surfaceIdOf, type Breach, type Family, type PlanStep } from '@zymostat/core';
 import { useState } from 'react';
-import { timeOf } from '../../ui/times.ts';
+import { toTheSecond } from '../../ui/times.ts';
 import { w } from '../../words/words.ts';
 import { chartRows, FOLDS_FROM, wetSpans, type ChartRow } from './chartRows.ts';
 import type { Drawn } from './StepBlock.tsx';
@@ -20,7 +20,7 @@ export const useChart = (visit: Visit, steps: readonly PlanStep[], breaches: rea
     const { treatment: own } = surfaces.get(surfaceIdOf(treatment)) ?? {};
     return own && !treatment.endsWith('+soil') ? activeFacts[own.active].family : undefined;
   };
-  const at = (seconds: number) => timeOf(startsAt + seconds * 1000);
+  const at = (seconds: number) => toTheSecond(startsAt + seconds * 1000);
   const drawn = steps.map((step, k): Drawn => ({
     step,
     at: k,

@@ -76,6 +76,9 @@ export const visitPlan = {
   legendRewet: 're-wet',
   open: 'Show its surfaces',
   fold: 'Fold',
+  rowsBy: 'Rows',
+  byRooms: 'Rooms and people',
+  byPeople: 'People only',
   outBy: 'out by {at}',
   notBefore: 'no plan before {at}',
 } as const;

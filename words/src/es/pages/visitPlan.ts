@@ -76,6 +76,9 @@ export const visitPlan: Catalogue['visitPlan'] = {
   legendRewet: 'volver a mojar',
   open: 'Mostrar sus superficies',
   fold: 'Plegar',
+  rowsBy: 'Filas',
+  byRooms: 'Cuartos y personas',
+  byPeople: 'Solo personas',
   outBy: 'fuera a las {at}',
   notBefore: 'ningún plan antes de las {at}',
 };
