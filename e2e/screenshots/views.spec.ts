@@ -68,7 +68,7 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await page.goto('/bench/jars');
   await page.getByRole('heading', { name: 'When it must go' }).waitFor();
   await shoot(page, 'jars');
-  await openHome(page, 'Ines', 'Survey');
+  await openHome(page, 'Ines', 'Protocol', 'Basin tap');
   await page.getByRole('link', { name: 'Visit plan' }).click();
   await page.getByText(/people are out in/).waitFor();
   await page.getByText('Looking for the best order').waitFor({ state: 'hidden' });

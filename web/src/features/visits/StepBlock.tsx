@@ -1,18 +1,6 @@
 import { useDraggable } from '@dnd-kit/core';
-import type { PlanStep } from '@zymostat/core';
 import type { CSSProperties } from 'react';
-import { share } from './chartProps.ts';
-
-/** A step drawn on the axis. */
-export interface Drawn {
-  step: PlanStep;
-  /** Its place in the plan. */
-  at: number;
-  /** Which of those who go does it. */
-  who: number;
-  wrong: boolean;
-  says: string;
-}
+import { share, type Drawn } from './chartProps.ts';
 
 interface Props extends Drawn {
   axis: number;

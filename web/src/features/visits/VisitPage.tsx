@@ -10,6 +10,7 @@ import { HomeHead } from '../homes/HomeHead.tsx';
 import { Chart } from './Chart.tsx';
 import { Give } from './Give.tsx';
 import { Lasts } from './Lasts.tsx';
+import { Legend } from './Legend.tsx';
 import { Moved } from './Moved.tsx';
 import { OtherNumbers } from './OtherNumbers.tsx';
 import { Papers } from './Papers.tsx';
@@ -75,6 +76,7 @@ const Plan = ({ home, shown, steps }: { home: HomeDetail; shown: Shown; steps: P
           onMove={moves.move}
           onChoose={choose}
         />
+        <Legend cleaners={chart.cleaners} />
       </div>
       <div className="visit__below">
         {chosen && <StepList {...chart} {...chosen} name={chosen.name!} onMove={moves.move} />}

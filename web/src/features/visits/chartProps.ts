@@ -1,5 +1,16 @@
+import type { PlanStep } from '@zymostat/core';
 import type { ChartRow, WetSpan } from './chartRows.ts';
-import type { Drawn } from './StepBlock.tsx';
+
+/** A step drawn on the axis. */
+export interface Drawn {
+  step: PlanStep;
+  /** Its place in the plan. */
+  at: number;
+  /** Which of those who go does it. */
+  who: number;
+  wrong: boolean;
+  says: string;
+}
 
 export interface ChartProps {
   rows: readonly ChartRow[];

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { toTheSecond } from '../../ui/times.ts';
 import { w } from '../../words/words.ts';
 import { chartRows, FOLDS_FROM, wetSpans, type ChartRow } from './chartRows.ts';
-import type { Drawn } from './StepBlock.tsx';
+import type { Drawn } from './chartProps.ts';
 import type { Visit } from './useVisit.ts';
 
 /** What the chart of a plan draws: its rows, and every step with what it is and whether it breaks. */

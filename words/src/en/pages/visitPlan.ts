@@ -67,8 +67,6 @@ export const visitPlan = {
   sheet: 'Run sheet of {who} (PDF)',
   calendar: 'For the calendar (.ics)',
   saveProblem: 'Save as a file (JSON)',
-  openProblem: 'Look at a file (JSON)',
-  fileNotThis: 'This file is another visit. It is shown, and can not be given here.',
   legendWorks: '{who} works',
   legendWalks: 'walks, waits',
   legendWet: 'wet, nobody needed',

@@ -67,8 +67,6 @@ export const visitPlan: Catalogue['visitPlan'] = {
   sheet: 'Hoja de {who} (PDF)',
   calendar: 'Para el calendario (.ics)',
   saveProblem: 'Guardar como archivo (JSON)',
-  openProblem: 'Ver un archivo (JSON)',
-  fileNotThis: 'Este archivo es otra visita. Se muestra, y no se puede dar aquí.',
   legendWorks: '{who} trabaja',
   legendWalks: 'camina, espera',
   legendWet: 'mojado, no hace falta nadie',

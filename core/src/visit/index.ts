@@ -1,0 +1,13 @@
+export type * from './breach.ts';
+export * from './boundOf.ts';
+export * from './checkPlan.ts';
+export * from './faults.ts';
+export * from './nearestPlace.ts';
+export * from './paidOf.ts';
+export * from './whatIf.ts';
+export * from './planAhead.ts';
+export * from './planVisit.ts';
+export * from './problem.ts';
+export * from './baselines.ts';
+export * from './readProblem.ts';
+export * from './visitProblem.ts';
