@@ -42,6 +42,18 @@ test.describe.serial('a visit', () => {
     await expect(page.getByText(/No plan can be/)).toBeVisible();
     await expectAccessible(page);
 
+    // The client needs the room: what does not fit is said, and nothing is planned by half.
+    await page.getByText('When the client needs a room').click();
+    const until = page.getByLabel(/: to min$/).first();
+    await until.fill('2');
+    await expect(page.getByText('No plan fits.')).toBeVisible({ timeout: 20_000 });
+    await expect(page.getByText(/(do not all fit|does not fit) into the hours/)).toBeVisible();
+    await until.fill('two');
+    await expect(page.getByText('The hours of a room cannot be read.')).toBeVisible();
+    await until.fill('');
+    await expect(page.getByText(/^2 people are out in/)).toBeVisible();
+    await searched(page);
+
     // A wipe before its wet time is met.
     const kept = page.locator('.visit-row', { has: page.locator('.visit-band') }).first();
     await kept.locator('button.visit-row__name').click();

@@ -1,4 +1,5 @@
 import type { PlanStep, TreatedRoom, TreatedSurface, VisitProblem } from '@zymostat/core';
+import { hoursOf, spanOf } from '../src/features/visits/roomHours.ts';
 import { chartRows, laneOf, marksOf, wetSpans } from '../src/features/visits/chartRows.ts';
 
 const surface = (id: string, wet: number | null): TreatedSurface => ({
@@ -115,4 +116,26 @@ test.each([
   expect(marks[1]! - marks[0]!).toBe(every);
   expect(marks.length).toBeLessThanOrEqual(9);
   expect(marks.at(-1)!).toBeLessThanOrEqual(axis);
+});
+
+describe('hours of a room as they are typed', () => {
+  test.each([
+    ['', '', undefined],
+    ['', '40', [0, 2400]],
+    ['10', '40', [600, 2400]],
+    [' 5 ', '6', [300, 360]],
+    ['40', '10', null],
+    ['10', '', null],
+    ['ten', '40', null],
+    ['-5', '40', null],
+    ['1.5', '40', null],
+  ])('“%s” to “%s”', (from, to, span) => {
+    expect(spanOf({ from, to })).toEqual(span);
+  });
+
+  test('what cannot be read is not taken for all the time', () => {
+    const bath = { from: '10', to: '40' };
+    expect(hoursOf({ bath, hall: { from: '', to: '' } })).toEqual({ bath: [[600, 2400]] });
+    expect(hoursOf({ bath, hall: { from: 'x', to: '' } })).toBeUndefined();
+  });
 });

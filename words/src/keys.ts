@@ -1305,6 +1305,8 @@ export interface Figures {
   'visitPlan.nearest': { who: string | number; at: string | number };
   'visitPlan.sheet': { who: string | number };
   'visitPlan.legendWorks': { who: string | number };
+  'visitPlan.freeFrom': { room: string | number };
+  'visitPlan.freeTo': { room: string | number };
   'visitPlan.outBy': { at: string | number };
   'visitPlan.notBefore': { at: string | number };
   'wetPage.sprayedOfTimes': { done: string | number; DRAWS: string | number };

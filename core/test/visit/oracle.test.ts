@@ -13,7 +13,7 @@ const shapes = [
 ] as const;
 
 describe.each(shapes)('$surfaces surfaces, $cleaners at work, $rooms rooms', (shape) => {
-  test.each([1, 2, 3, 4])('visit %i', async (seed) => {
+  test.each([1, 2])('visit %i', async (seed) => {
     const problem = drawVisit(seed * 31, { ...shape });
     const planning = planner(problem, { seed: 1 });
     const from = performance.now();

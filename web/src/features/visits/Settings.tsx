@@ -1,6 +1,7 @@
 import { TextField as Field, Tick } from '../../ui/form/Field.tsx';
 import { momentFieldOf } from '../../ui/times.ts';
 import { w } from '../../words/words.ts';
+import { RoomHours } from './RoomHours.tsx';
 import type { Visit } from './useVisit.ts';
 
 /** Who goes, from when, and how far it is between rooms. */
@@ -12,35 +13,39 @@ export const Settings = ({ visit }: { visit: Visit }) => {
     const at = new Date(field).getTime();
     if (Number.isFinite(at)) setStartsAt(at);
   };
+  const rooms = visit.version?.protocol.rooms.filter(({ surfaces }) => surfaces.length > 0) ?? [];
   return (
-    <div className="mt-2 flex flex-wrap items-end gap-x-6 gap-y-2">
-      <fieldset className="flex flex-wrap gap-x-4">
-        <legend className="field__label">{w.name('visitPlan', 'who')}</legend>
-        {team.map(({ id, name }) => (
-          <Tick
-            key={id}
-            label={name}
-            checked={who.includes(id)}
-            onChange={(goes) => change(id, goes)}
-          />
-        ))}
-      </fieldset>
-      <Field
-        label={w.name('visitPlan', 'starts')}
-        type="datetime-local"
-        value={momentFieldOf(startsAt)}
-        onChange={start}
-      />
-      <Field
-        className="w-36"
-        label={w.name('visitPlan', 'walk')}
-        figure
-        value={String(walk)}
-        onChange={(text) => {
-          const seconds = Number(text);
-          if (Number.isSafeInteger(seconds) && seconds >= 0 && seconds <= 1800) setWalk(seconds);
-        }}
-      />
-    </div>
+    <>
+      <div className="mt-2 flex flex-wrap items-end gap-x-6 gap-y-2">
+        <fieldset className="flex flex-wrap gap-x-4">
+          <legend className="field__label">{w.name('visitPlan', 'who')}</legend>
+          {team.map(({ id, name }) => (
+            <Tick
+              key={id}
+              label={name}
+              checked={who.includes(id)}
+              onChange={(goes) => change(id, goes)}
+            />
+          ))}
+        </fieldset>
+        <Field
+          label={w.name('visitPlan', 'starts')}
+          type="datetime-local"
+          value={momentFieldOf(startsAt)}
+          onChange={start}
+        />
+        <Field
+          className="w-36"
+          label={w.name('visitPlan', 'walk')}
+          figure
+          value={String(walk)}
+          onChange={(text) => {
+            const seconds = Number(text);
+            if (Number.isSafeInteger(seconds) && seconds >= 0 && seconds <= 1800) setWalk(seconds);
+          }}
+        />
+      </div>
+      <RoomHours rooms={rooms} hours={visit.hours} setHours={visit.setHours} />
+    </>
   );
 };

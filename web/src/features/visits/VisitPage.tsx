@@ -102,6 +102,9 @@ const Plan = ({ home, shown, steps }: { home: HomeDetail; shown: Shown; steps: P
 
 const Say = ({ visit, planner }: Pick<Shown, 'visit' | 'planner'>) => {
   const { planned } = planner;
+  if (visit.team.length > 0 && visit.who.length === 0)
+    return <Verdict say={w.name('visitPlan', 'chooseWho')} />;
+  if (!visit.hoursRead) return <Verdict say={w.name('visitPlan', 'hoursUnread')} />;
   if (planned?.plan.outcome === 'infeasible')
     return <NoPlan visit={visit} because={planned.plan.because} />;
   if (planned && !planned.searching) return <Verdict say={w.name('visitPlan', 'undecided')} />;

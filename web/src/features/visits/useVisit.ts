@@ -3,6 +3,7 @@ import { visitProblem, type VisitProblem } from '@zymostat/core';
 import { useMemo, useState } from 'react';
 import { useRoundAheadQuery, useVisitOfQuery } from '../rounds/api.ts';
 import { useVisitTeamQuery } from './api.ts';
+import { hoursOf, type Hours } from './roomHours.ts';
 
 /** The longest that a visit may take, s. */
 const DAY = 28_800;
@@ -17,9 +18,12 @@ export const useVisit = (home: HomeDetail) => {
   const { data: given } = useVisitOfQuery(home.id);
   const [chosen, setChosen] = useState<string[]>();
   const [walk, setWalk] = useState(USUAL_WALK);
+  const [hours, setHours] = useState<Hours>({});
   const [startsAt, setStartsAt] = useState(() => Math.ceil(Date.now() / HALF_HOUR) * HALF_HOUR);
   const who = chosen ?? given?.people.map(({ id }) => id) ?? team?.slice(0, 2).map(({ id }) => id);
-  const key = [ahead?.version.id, who?.join(), walk].join('|');
+  const open = hoursOf(hours);
+  const openKey = open && JSON.stringify(open);
+  const key = [ahead?.version.id, who?.join(), walk, openKey].join('|');
   const goes = who?.join();
   const setting = useMemo(
     () => ({
@@ -28,15 +32,17 @@ export const useVisit = (home: HomeDetail) => {
         .filter(Boolean)
         .map((id) => ({ id, from: 0, to: DAY })),
       walk,
-      hours: {},
+      hours: JSON.parse(openKey ?? '{}') as Record<string, [number, number][]>,
     }),
-    [goes, walk],
+    [goes, walk, openKey],
   );
   const problem = useMemo((): VisitProblem | undefined => {
     if (!ahead || !team || given === undefined || setting.team.length === 0) return undefined;
+    // Hours that cannot be read are not taken to be none.
+    if (openKey === undefined) return undefined;
     const { rooms } = ahead.version.protocol;
     return visitProblem({ rooms, holds: ahead.holds, ...setting });
-  }, [ahead, team, given, setting]);
+  }, [ahead, team, given, setting, openKey]);
   const names = new Map(team?.map(({ id, name }) => [id, name]));
   return {
     error,
@@ -47,6 +53,9 @@ export const useVisit = (home: HomeDetail) => {
     setWho: setChosen,
     walk,
     setWalk,
+    hours,
+    hoursRead: openKey !== undefined,
+    setHours,
     startsAt,
     setStartsAt,
     setting,

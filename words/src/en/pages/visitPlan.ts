@@ -77,6 +77,13 @@ export const visitPlan = {
   rowsBy: 'Rows',
   byRooms: 'Rooms and people',
   byPeople: 'People only',
+  roomHours: 'When the client needs a room',
+  roomHoursWhy: 'Minutes from the start, in which it may be worked in. Nothing: all the time.',
+  freeFrom: '{room}: from min',
+  freeTo: '{room}: to min',
+  hoursWrong: 'Whole minutes, the second above the first.',
+  chooseWho: 'Say who goes.',
+  hoursUnread: 'The hours of a room cannot be read.',
   outBy: 'out by {at}',
   notBefore: 'no plan before {at}',
 } as const;

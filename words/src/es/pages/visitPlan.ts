@@ -77,6 +77,13 @@ export const visitPlan: Catalogue['visitPlan'] = {
   rowsBy: 'Filas',
   byRooms: 'Cuartos y personas',
   byPeople: 'Solo personas',
+  roomHours: 'Cuándo necesita el cliente un cuarto',
+  roomHoursWhy: 'Minutos desde el comienzo en que se puede trabajar en él. Nada: todo el tiempo.',
+  freeFrom: '{room}: desde el min',
+  freeTo: '{room}: hasta el min',
+  hoursWrong: 'Minutos enteros, el segundo mayor que el primero.',
+  chooseWho: 'Diga quién va.',
+  hoursUnread: 'No se pueden leer las horas de un cuarto.',
   outBy: 'fuera a las {at}',
   notBefore: 'ningún plan antes de las {at}',
 };
