@@ -32,6 +32,7 @@ const workedOut: Partial<Record<RecordKind, string[]>> = {
   'wet-time': ['timed'],
   'lay-time': ['time', 'most'],
   jar: ['batch'],
+  visit: ['did', 'time', 'at'],
   bath: ['liquid', 'time', 'outcome', 'claim'],
   refusal: ['refused'],
   'rule-added': ['one', 'other'],
