@@ -41,7 +41,35 @@ const NoPlan = ({ visit, because }: { visit: Visit; because: NoFit[] }) => (
   />
 );
 
-const Plan = ({ home, shown, steps }: { home: HomeDetail; shown: Shown; steps: PlanStep[] }) => {
+interface PlanProps {
+  home: HomeDetail;
+  shown: Shown;
+  steps: PlanStep[];
+}
+
+/** What the plan comes to, and what was moved in it. */
+const PlanSays = ({ home, shown, steps }: PlanProps) => {
+  const { visit, planner, moves } = shown;
+  const done = doneAt(visit.problem!, steps);
+  return (
+    <>
+      <Verdict
+        say={headline(visit.who.length, done, planner.planned!.inPlace)}
+        why={whyOf(steps, done, planner)}
+      >
+        {moves.breaches.length === 0 && <Give home={home} visit={visit} steps={steps} />}
+      </Verdict>
+      <Moved
+        moves={moves}
+        names={{ treatment: nameOf(visit), cleaner: visit.nameOf }}
+        startsAt={visit.startsAt}
+        nearest={planner.nearest}
+      />
+    </>
+  );
+};
+
+const PlanChart = ({ home, shown, steps }: PlanProps) => {
   const { visit, planner, moves } = shown;
   const { plan } = planner.planned!;
   const [byPerson, setByPerson] = useState<'rooms' | 'people'>('rooms');
@@ -51,21 +79,6 @@ const Plan = ({ home, shown, steps }: { home: HomeDetail; shown: Shown; steps: P
   const [chosen, choose] = useState<ChartRow>();
   return (
     <>
-      <div className="visit__say">
-        <Verdict
-          say={headline(visit.who.length, done, planner.planned!.inPlace)}
-          why={whyOf(steps, done, planner)}
-        >
-          {moves.breaches.length === 0 && <Give home={home} visit={visit} steps={steps} />}
-        </Verdict>
-        <Settings visit={visit} />
-        <Moved
-          moves={moves}
-          names={{ treatment: nameOf(visit), cleaner: visit.nameOf }}
-          startsAt={visit.startsAt}
-          nearest={planner.nearest}
-        />
-      </div>
       <div className="visit__chart">
         <Chart
           {...chart}
@@ -118,6 +131,7 @@ const VisitPage = ({ home }: { home: HomeDetail }) => {
   const { planned } = planner;
   const plan = planned?.plan.outcome === 'plan' ? planned.plan : undefined;
   const moves = useMoves(visit.problem, plan?.steps);
+  const shown = { visit, planner, moves };
   return (
     <main className="visit">
       <div className="visit__head">
@@ -125,24 +139,16 @@ const VisitPage = ({ home }: { home: HomeDetail }) => {
         {plan && <Lasts inPlace={planned!.inPlace} done={plan.done} bound={plan.lowerBound} />}
         <WentWrong error={visit.error} />
       </div>
-      {home.versions.length === 0 && (
-        <div className="visit__say">
-          <Verdict say={w.name('visitPlan', 'noVersion')} />
-        </div>
-      )}
-      {home.versions.length > 0 && !moves.steps && (
-        <div className="visit__say">
-          {visit.version ? (
-            <>
-              <Say visit={visit} planner={planner} />
-              <Settings visit={visit} />
-            </>
-          ) : (
-            <Waiting what={w.name('visitPlan', 'tab')} />
-          )}
-        </div>
-      )}
-      {moves.steps && <Plan home={home} shown={{ visit, planner, moves }} steps={moves.steps} />}
+      <div className="visit__say">
+        {home.versions.length === 0 && <Verdict say={w.name('visitPlan', 'noVersion')} />}
+        {home.versions.length > 0 && !visit.version && (
+          <Waiting what={w.name('visitPlan', 'tab')} />
+        )}
+        {moves.steps && <PlanSays home={home} shown={shown} steps={moves.steps} />}
+        {visit.version && !moves.steps && <Say visit={visit} planner={planner} />}
+        {visit.version && <Settings visit={visit} />}
+      </div>
+      {moves.steps && <PlanChart home={home} shown={shown} steps={moves.steps} />}
     </main>
   );
 };
