@@ -164,8 +164,16 @@ const make = (plan: Plan): VisitProblem => {
   };
 };
 
+/** One cleaner, room, treatment or pair a line. */
+const asText = (problem: VisitProblem): string => {
+  const fields = Object.entries(problem).map(([name, value]) => {
+    const text = Array.isArray(value)
+      ? `[${value.map((one) => `\n  ${JSON.stringify(one)}`).join(',')}\n ]`
+      : JSON.stringify(value);
+    return ` ${JSON.stringify(name)}: ${text}`;
+  });
+  return `{\n${fields.join(',\n')}\n}\n`;
+};
+
 for (const plan of plans)
-  writeFileSync(
-    new URL(`visits/${plan.name}.json`, import.meta.url),
-    `${JSON.stringify(make(plan), null, 1)}\n`,
-  );
+  writeFileSync(new URL(`visits/${plan.name}.json`, import.meta.url), asText(make(plan)));

@@ -91,6 +91,7 @@ export * from './contact/requiredContact.ts';
 export * from './air/judgeAir.ts';
 export * from './air/vapourCurve.ts';
 export * from './jobs/bath.ts';
+export * from './jobs/bathAt.ts';
 export * from './jobs/cloth.ts';
 export * from './jobs/cloths.ts';
 export * from './jobs/descale.ts';

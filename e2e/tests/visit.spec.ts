@@ -49,7 +49,7 @@ test.describe.serial('a visit', () => {
     await expect(page.getByText('No plan fits.')).toBeVisible({ timeout: 20_000 });
     await expect(page.getByText(/(do not all fit|does not fit) into the hours/)).toBeVisible();
     await until.fill('two');
-    await expect(page.getByText('The hours of a room cannot be read.')).toBeVisible();
+    await expect(page.getByText('A figure below cannot be read.')).toBeVisible();
     await until.fill('');
     await expect(page.getByText(/^2 people are out in/)).toBeVisible();
     await searched(page);
@@ -80,6 +80,12 @@ test.describe.serial('a visit', () => {
     await expect(page.getByRole('button', { name: 'Undo' })).toBeHidden();
     await page.getByRole('button', { name: /^Give to/ }).click();
     await expect(page.getByText(/^Given to Ruben and Tobias/)).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Give to/ })).toBeHidden();
+    // Whoever comes back finds what was given, not another plan that is as good.
+    await page.reload();
+    await searched(page);
+    await expect(page.getByText(/^2 people are out in/)).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Give to/ })).toBeHidden();
   });
 
   test('has a page for each person, and a calendar that another program reads', async ({

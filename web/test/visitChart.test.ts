@@ -1,5 +1,5 @@
 import type { PlanStep, TreatedRoom, TreatedSurface, VisitProblem } from '@zymostat/core';
-import { hoursOf, spanOf } from '../src/features/visits/roomHours.ts';
+import { hoursOf, spanOf, walkOf } from '../src/features/visits/visitSettings.ts';
 import { chartRows, laneOf, marksOf, wetSpans } from '../src/features/visits/chartRows.ts';
 
 const surface = (id: string, wet: number | null): TreatedSurface => ({
@@ -138,4 +138,17 @@ describe('hours of a room as they are typed', () => {
     expect(hoursOf({ bath, hall: { from: '', to: '' } })).toEqual({ bath: [[600, 2400]] });
     expect(hoursOf({ bath, hall: { from: 'x', to: '' } })).toBeUndefined();
   });
+});
+
+test.each([
+  ['20', 20],
+  [' 0 ', 0],
+  ['1800', 1800],
+  ['1801', undefined],
+  ['', undefined],
+  ['-1', undefined],
+  ['2.5', undefined],
+  ['far', undefined],
+])('“%s” from room to room', (text, seconds) => {
+  expect(walkOf(text)).toBe(seconds);
 });

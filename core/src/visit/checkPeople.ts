@@ -6,7 +6,7 @@ const byStart = (a: PlanStep, b: PlanStep) => a.start - b.start || a.end - b.end
 /** One at a time, inside the paid window, with time to walk. */
 const ofCleaner = (
   { id, from, to }: VisitCleaner,
-  steps: PlanStep[],
+  steps: readonly PlanStep[],
   walk: (a: PlanStep, b: PlanStep) => number,
   breaks: Breaks,
 ) => {
@@ -39,7 +39,7 @@ const union = (open: VisitRoom['open']): [number, number][] => {
 };
 
 /** Open throughout, and never fuller than it may be. */
-const ofRoom = (room: VisitRoom, steps: PlanStep[], breaks: Breaks) => {
+const ofRoom = (room: VisitRoom, steps: readonly PlanStep[], breaks: Breaks) => {
   const spans = union(room.open);
   for (const { start, end, treatment } of steps) {
     if (spans.some(([from, to]) => from <= start && end <= to)) continue;
@@ -61,7 +61,11 @@ const ofRoom = (room: VisitRoom, steps: PlanStep[], breaks: Breaks) => {
 };
 
 /** Rules 1 and 2 where they bind people and rooms. */
-export const checkPeople = (problem: VisitProblem, steps: PlanStep[], breaks: Breaks): void => {
+export const checkPeople = (
+  problem: VisitProblem,
+  steps: readonly PlanStep[],
+  breaks: Breaks,
+): void => {
   const roomOf = new Map(problem.treatments.map(({ id, room }) => [id, room]));
   const rooms = new Map(problem.rooms.map((room) => [room.id, room]));
   const walk = (a: PlanStep, b: PlanStep) => {

@@ -60,7 +60,7 @@ const ofSteps = ({ treatment, hands }: Done, breaks: Breaks) => {
   });
 };
 
-const doneTo = (treatment: VisitTreatment, steps: PlanStep[]): Done => {
+const doneTo = (treatment: VisitTreatment, steps: readonly PlanStep[]): Done => {
   const own = steps.filter((step) => step.treatment === treatment.id);
   const hands = own.filter(({ kind }) => kind !== 'rewet').sort((a, b) => a.step - b.step);
   const rewets = own.filter(({ kind }) => kind === 'rewet').sort((a, b) => a.start - b.start);
@@ -84,7 +84,7 @@ const doneTo = (treatment: VisitTreatment, steps: PlanStep[]): Done => {
   };
 };
 
-const unknownSteps = (problem: VisitProblem, steps: PlanStep[], breaks: Breaks) => {
+const unknownSteps = (problem: VisitProblem, steps: readonly PlanStep[], breaks: Breaks) => {
   const treatments = new Map(problem.treatments.map((one) => [one.id, one]));
   const cleaners = new Set(problem.cleaners.map(({ id }) => id));
   for (const step of steps) {
@@ -108,7 +108,7 @@ const unknownSteps = (problem: VisitProblem, steps: PlanStep[], breaks: Breaks) 
  * Every breach of the eight rules by these steps, by the definition and apart from the planner.
  * None: the plan is valid.
  */
-export const checkPlan = (problem: VisitProblem, steps: PlanStep[]): Breach[] => {
+export const checkPlan = (problem: VisitProblem, steps: readonly PlanStep[]): Breach[] => {
   const breaches: Breach[] = [];
   const breaks: Breaks = (breach) => void breaches.push(breach);
   unknownSteps(problem, steps, breaks);
@@ -127,7 +127,7 @@ export const checkPlan = (problem: VisitProblem, steps: PlanStep[]): Breach[] =>
 };
 
 /** When the last step is over and the last hold met, s. */
-export const doneAt = (problem: VisitProblem, steps: PlanStep[]): number =>
+export const doneAt = (problem: VisitProblem, steps: readonly PlanStep[]): number =>
   problem.treatments.reduce(
     (latest, treatment) => Math.max(latest, doneTo(treatment, steps).to),
     0,

@@ -1,3 +1,4 @@
+import { soonestOpen } from './openHours.ts';
 import type { Ops } from './ops.ts';
 import type { Orders } from './orders.ts';
 import type { Rule } from './rules.ts';
@@ -41,12 +42,8 @@ export const dispatcher = (ops: Ops) => {
   };
 
   const whenOpen = (j: number, t: number): number => {
-    const r = room[j]!;
-    for (let s = ops.openFirst[r]!; s < ops.openFirst[r + 1]!; s += 1) {
-      const at = Math.max(t, ops.openFrom[s]!);
-      if (at + work[j]! <= ops.openTo[s]!) return at;
-    }
-    return t;
+    const at = soonestOpen(ops, j, t);
+    return at < 0 ? t : at;
   };
 
   /** Bits by cleaner: who of them could still come in time to each end that is due. */

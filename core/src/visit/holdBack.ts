@@ -1,11 +1,12 @@
 import type { Memory } from './memory.ts';
+import { soonestOpen } from './openHours.ts';
 import type { Ops } from './ops.ts';
 
 /** Added where an order of work contradicts itself, above any number of seconds. */
 const CONTRADICTION = 100_000;
 /** What may hold an operation back besides its cleaner and what it waits for. */
 export const holdBack = (ops: Ops, { start, broken, place, slots, slotOf }: Memory) => {
-  const { cleaners, work, room, atOnce, apart, apartLast, openFirst, openFrom, openTo } = ops;
+  const { cleaners, work, room, atOnce, apart, apartLast, openFirst, openTo } = ops;
 
   /** Later, so that pairs kept apart do not meet; those not yet laid are nobody's yet. */
   const keptApart = (j: number, k: number, t: number): number => {
@@ -39,14 +40,11 @@ export const holdBack = (ops: Ops, { start, broken, place, slots, slotOf }: Memo
 
   /** Later, so that the room is open throughout; where it never is, by how much that is broken. */
   const whenOpen = (j: number, t: number): number => {
-    const r = room[j]!;
-    const end = openFirst[r + 1]!;
-    const p = work[j]!;
-    for (let s = openFirst[r]!; s < end; s += 1) {
-      const at = openFrom[s]! > t ? openFrom[s]! : t;
-      if (at + p <= openTo[s]!) return at;
-    }
-    broken[j]! += end > openFirst[r]! ? Math.max(1, t + p - openTo[end - 1]!) : CONTRADICTION;
+    const at = soonestOpen(ops, j, t);
+    if (at >= 0) return at;
+    const end = openFirst[room[j]! + 1]!;
+    const opens = end > openFirst[room[j]!]!;
+    broken[j]! += opens ? Math.max(1, t + work[j]! - openTo[end - 1]!) : CONTRADICTION;
     return t;
   };
 

@@ -11,3 +11,4 @@ export * from './problem.ts';
 export * from './baselines.ts';
 export * from './readProblem.ts';
 export * from './visitProblem.ts';
+export * from './sameSteps.ts';

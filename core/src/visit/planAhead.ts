@@ -1,6 +1,6 @@
 import type { SurfaceClock } from '../round/surfaceClock.ts';
 import type { PlanStep } from './problem.ts';
-import { surfaceIdOf } from './visitProblem.ts';
+import { liftsSoil, surfaceIdOf } from './visitProblem.ts';
 
 /** What is told of a surface so far, as far as a plan's steps go by it. */
 export type ClockSoFar = Pick<
@@ -11,7 +11,7 @@ export type ClockSoFar = Pick<
 /** Whether a step of a plan is over, by what was told of its surface; `nth` of its kind there. */
 const isOver = ({ treatment, kind }: PlanStep, nth: number, clock: ClockSoFar): boolean => {
   if (clock.done) return true;
-  if (treatment !== surfaceIdOf(treatment))
+  if (liftsSoil(treatment))
     return clock.loosened === true || (kind === 'apply' && clock.lying !== undefined);
   if (clock.wetSince === null) return kind === 'clean' && clock.washed;
   if (kind === 'rewet') return clock.coats.length > nth + 1;

@@ -128,12 +128,15 @@ export const planner = (problem: VisitProblem, start: Start) => {
   };
 
   return {
-    /** Searches on; true once nothing better is to be expected. */
+    /**
+     * Searches on; true once nothing better is to be expected. What does not fit is explained
+     * within one run, or anew in the next.
+     */
     run: (budget: Budget): boolean => {
       searchOn(budget);
       if (known.noPlan && !start.begun)
         known.because ??= explain(problem, { nodes: MOST_NODES, goOn: budget.goOn });
-      return isOver();
+      return isOver() && (!known.noPlan || known.because !== undefined || Boolean(start.begun));
     },
     /** The best plan so far, the proof that there is none, or that neither is known yet. */
     plan: (): VisitPlan => {

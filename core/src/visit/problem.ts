@@ -19,9 +19,6 @@ export interface VisitRoom {
   walk: Record<string, number>;
 }
 
-export const beforeHold = ['clean', 'apply'] as const;
-export const afterHold = ['wipe', 'rinse'] as const;
-
 export type HandsOnKind = 'clean' | 'apply' | 'wipe' | 'rinse';
 
 /** One cleaner, unbroken. `within`: at most so long after the hold is met. */
@@ -69,8 +66,7 @@ export interface PlanStep {
 }
 
 /** The rules of a valid plan, by their number in the definition. */
-export const visitRules = [1, 2, 3, 4, 5, 6, 7, 8] as const;
-export type VisitRule = (typeof visitRules)[number];
+export type VisitRule = 1 | 2 | 3 | 4 | 5 | 6 | 7 | 8;
 
 /** Rules that cannot be met together for these treatments; none of them can be left out. */
 export interface NoFit {

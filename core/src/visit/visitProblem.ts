@@ -33,9 +33,14 @@ export interface VisitAsk {
   hours: Readonly<Record<string, readonly (readonly [number, number])[]>>;
 }
 
+const SOIL = '+soil';
+
 /** What is done to a surface before its treatment so that its soil comes off has an id of its own. */
-export const soilIdOf = (surfaceId: string): string => `${surfaceId}+soil`;
-export const surfaceIdOf = (treatmentId: string): string => treatmentId.replace(/\+soil$/, '');
+export const soilIdOf = (surfaceId: string): string => surfaceId + SOIL;
+/** Whether a treatment only lifts soil. */
+export const liftsSoil = (treatmentId: string): boolean => treatmentId.endsWith(SOIL);
+export const surfaceIdOf = (treatmentId: string): string =>
+  liftsSoil(treatmentId) ? treatmentId.slice(0, -SOIL.length) : treatmentId;
 
 const has = (surface: Pick<TreatedSurface, 'steps'>, ...steps: Step[]): boolean =>
   surface.steps.some((step) => steps.includes(step));

@@ -1,5 +1,6 @@
 import type { Added } from './addArcs.ts';
 import type { Fixed } from './layOut.ts';
+import { latestOpen, soonestOpen } from './openHours.ts';
 import { FOREVER, type Ops } from './ops.ts';
 
 /** Between which starts every operation must lie if the home is to be handed over by a time. */
@@ -39,28 +40,10 @@ export const openWindows = (ops: Ops, done: number, fixed?: Fixed): Windows => {
   return { soonest, latest };
 };
 
-/** The soonest start at or after t in open hours; FOREVER if there is none. */
-const nextOpen = (ops: Ops, j: number, t: number): number => {
-  const r = ops.room[j]!;
-  for (let s = ops.openFirst[r]!; s < ops.openFirst[r + 1]!; s += 1) {
-    const at = Math.max(t, ops.openFrom[s]!);
-    if (at + ops.work[j]! <= ops.openTo[s]!) return at;
-  }
-  return FOREVER;
-};
-
-/** The latest start at or before t in open hours; -1 if there is none. */
-const lastOpen = (ops: Ops, j: number, t: number): number => {
-  const r = ops.room[j]!;
-  for (let s = ops.openFirst[r + 1]! - 1; s >= ops.openFirst[r]!; s -= 1) {
-    const at = Math.min(t, ops.openTo[s]! - ops.work[j]!);
-    if (at >= ops.openFrom[s]!) return at;
-  }
-  return -1;
-};
-
 /** Whether an operation is already given to a cleaner: by operation, not less than 0. */
 export type Given = Int8Array;
+
+const orNever = (t: number): number => (t < 0 ? FOREVER : t);
 
 /** Whether any room is open otherwise than once, from the beginning to the end of all hours. */
 const shutsBetween = ({ rooms, openFirst, openFrom, openTo, from, to }: Ops): boolean => {
@@ -113,7 +96,7 @@ export const narrow = (
         const after = soonest[least.op[a]!]! + least.lag[a]!;
         if (after > t) t = after;
       }
-      later(j, openHours ? nextOpen(ops, j, t) : t);
+      later(j, openHours ? orNever(soonestOpen(ops, j, t)) : t);
       for (let a = most.first[j]!; a < most.first[j + 1]!; a += 1)
         later(most.op[a]!, soonest[j]! - most.lag[a]!);
     }
@@ -130,7 +113,7 @@ export const narrow = (
         const before = latest[most.op[a]!]! + most.lag[a]!;
         if (before < t) t = before;
       }
-      sooner(j, openHours ? lastOpen(ops, j, t) : t);
+      sooner(j, openHours ? latestOpen(ops, j, t) : t);
     }
   };
   const byAdded = () => {

@@ -4,6 +4,7 @@ import {
   nearestPlace,
   paidOf,
   planAhead,
+  sameSteps,
   planner,
   checkPlan,
   untouched,
@@ -187,4 +188,11 @@ describe('a plan that goes on', () => {
     expect(more.lowerBound).toBeLessThanOrEqual(whole.done);
     expect(paidOf([step('x', 'clean', 10, 20), step('y', 'clean', 50, 60)])).toBe(50);
   });
+});
+
+test('two plans are the same however steps and fields are ordered', () => {
+  const turned = [...plan].reverse().map(({ end, start, ...rest }) => ({ end, ...rest, start }));
+  expect(sameSteps(plan, turned)).toBe(true);
+  expect(sameSteps(plan, plan.slice(1))).toBe(false);
+  expect(sameSteps(plan, [{ ...plan[0]!, start: 1 }, ...plan.slice(1)])).toBe(false);
 });

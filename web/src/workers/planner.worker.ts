@@ -32,11 +32,14 @@ const worker = {
     const { inPlace } = baselines(problem);
     const planning = planner(problem, { seed: 1 });
     const begun = performance.now();
+    let slice = TELL_MS;
     for (let over = false; !over; await rest()) {
-      const until = performance.now() + TELL_MS;
+      const until = performance.now() + slice;
       const goOn = () => performance.now() < until;
       over = planning.run({ iterations: Number.MAX_SAFE_INTEGER, goOn });
       over ||= performance.now() - begun > LONGEST_MS;
+      // Why nothing fits is worked out within one slice: the next one is longer.
+      if (planning.plan().outcome === 'undecided') slice *= 2;
       tell({ plan: planning.plan(), inPlace, searching: !over });
     }
   },

@@ -1,5 +1,5 @@
 import type { Answer, Body } from '@zymostat/contract';
-import { bathCame, forbidden, isGeneric, soakBath, usualAir, type Bath } from '@zymostat/core';
+import { bathAt, bathCame, forbidden, isGeneric, soakBath, type Bath } from '@zymostat/core';
 import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
 import { judgingOf } from '../book/service.ts';
@@ -16,22 +16,7 @@ const workedOut = async (inside: Context, asked: Asked, { batch }: Liquid): Prom
   const { active, strength } = batch;
   // A registered product is used as its label says, and no label is for baths of our own.
   if (!isGeneric(active)) throw problems.refused([forbidden('jar-not-on-label', 'product label')]);
-  const { thing, vessel, load, seconds, covered, ventilation, flame, floorArea, height } = asked;
-  const room = { ventilation, flame, floorArea, height, air: usualAir[ventilation] };
-  return soakBath(
-    {
-      thing,
-      bath: { active, strength },
-      vessel,
-      load,
-      seconds,
-      covered,
-      room,
-      situations: [],
-      holds: asked.holds,
-    },
-    await judgingOf(inside),
-  );
+  return soakBath(bathAt(asked, { active, strength }), await judgingOf(inside));
 };
 
 const told = (

@@ -4,7 +4,6 @@ import {
   checkPlan,
   doneAt,
   paidOf,
-  surfaceIdOf,
   visitProblem,
   type Breach,
   type VisitProblem,
@@ -18,6 +17,7 @@ import { newestVersion, versionById } from '../protocols/service.ts';
 import { append } from '../records/service.ts';
 import { holdsOf } from '../rounds/startRound.ts';
 import { asRow } from './service.ts';
+import { whereIn } from './whereIn.ts';
 import * as store from './store.ts';
 
 type Asked = Body<'giveVisit'>;
@@ -38,18 +38,11 @@ const problemOf = async (
     hours,
   });
 
-const nameOf = (version: Version, id: string): string => {
-  const surfaceId = surfaceIdOf(id);
-  const surface = version.protocol.rooms
-    .flatMap(({ surfaces }) => surfaces)
-    .find((one) => one.id === surfaceId);
-  return surface?.name ?? id;
-};
-
 const refusal = (breach: Breach, version: Version, team: ReadonlyMap<string, string>) => {
+  const where = whereIn(version);
   const breaks = (words: Words) =>
     tellBreach(words, breach, {
-      treatment: (id) => nameOf(version, id),
+      treatment: (id) => where(id).surface,
       cleaner: (id) => team.get(id) ?? id,
       span: (seconds) => duration(words, seconds),
     });

@@ -1,6 +1,7 @@
-import { surfaceIdOf, type PlanStep } from '@zymostat/core';
+import type { PlanStep } from '@zymostat/core';
 import type { Words } from '@zymostat/words';
 import type { VisitPlanRow, Version } from '@zymostat/contract';
+import { whereIn } from './whereIn.ts';
 import type { RunSheet, SheetLine } from './runSheetPdf.ts';
 
 const clockOf = ({ locale }: Words, ms: number): string =>
@@ -17,14 +18,9 @@ export const runSheetOf = (
   version: Version,
   personId: string,
 ): RunSheet => {
-  const where = new Map(
-    version.protocol.rooms.flatMap((room) =>
-      room.surfaces.map((surface) => [surface.id, { room: room.name, surface: surface.name }]),
-    ),
-  );
+  const where = whereIn(version);
   const own = visit.steps.filter(({ cleaner }) => cleaner === personId);
-  const placeOf = ({ treatment }: PlanStep) =>
-    where.get(surfaceIdOf(treatment)) ?? { room: '', surface: treatment };
+  const placeOf = ({ treatment }: PlanStep) => where(treatment);
   const lines = own.map((step, k): SheetLine => {
     const { room, surface } = placeOf(step);
     const before = own[k - 1];

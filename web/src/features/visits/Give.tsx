@@ -1,5 +1,5 @@
 import type { HomeDetail } from '@zymostat/contract';
-import type { PlanStep } from '@zymostat/core';
+import { sameSteps, type PlanStep } from '@zymostat/core';
 import { v7 } from 'uuid';
 import { WentWrong } from '../../ui/parts.tsx';
 import { momentOf } from '../../ui/times.ts';
@@ -8,9 +8,6 @@ import { useGiveVisitMutation } from './api.ts';
 import type { Visit } from './useVisit.ts';
 
 const listOf = (names: string[]) => new Intl.ListFormat(w.locale).format(names);
-
-const sameSteps = (a: readonly PlanStep[], b: readonly PlanStep[]): boolean =>
-  JSON.stringify(a) === JSON.stringify(b);
 
 /** Gives the plan to those who go; says what was given before, and whether this is another. */
 export const Give = ({
@@ -27,7 +24,7 @@ export const Give = ({
   const people = listOf(who.map(visit.nameOf));
   const isGiven = given && given.startsAt === startsAt && sameSteps(given.steps, steps);
   const send = () => {
-    const body = { id: v7(), versionId: version!.id, startsAt, ...setting, steps };
+    const body = { id: v7(), versionId: version!.id, startsAt, ...setting!, steps };
     void give({ id: home.id, body });
   };
   return (

@@ -1,6 +1,6 @@
 import { TextField } from '../../ui/form/Field.tsx';
 import { w } from '../../words/words.ts';
-import { spanOf, type Hours, type Typed } from './roomHours.ts';
+import { spanOf, type Hours, type Typed } from './visitSettings.ts';
 
 interface Props {
   rooms: readonly { id: string; name: string }[];

@@ -1,8 +1,9 @@
-import { TextField as Field, Tick } from '../../ui/form/Field.tsx';
+import { TextField, Tick } from '../../ui/form/Field.tsx';
 import { momentFieldOf } from '../../ui/times.ts';
 import { w } from '../../words/words.ts';
 import { RoomHours } from './RoomHours.tsx';
 import type { Visit } from './useVisit.ts';
+import { walkOf } from './visitSettings.ts';
 
 /** Who goes, from when, and how far it is between rooms. */
 export const Settings = ({ visit }: { visit: Visit }) => {
@@ -28,21 +29,19 @@ export const Settings = ({ visit }: { visit: Visit }) => {
             />
           ))}
         </fieldset>
-        <Field
+        <TextField
           label={w.name('visitPlan', 'starts')}
           type="datetime-local"
           value={momentFieldOf(startsAt)}
           onChange={start}
         />
-        <Field
+        <TextField
           className="w-36"
           label={w.name('visitPlan', 'walk')}
           figure
-          value={String(walk)}
-          onChange={(text) => {
-            const seconds = Number(text);
-            if (Number.isSafeInteger(seconds) && seconds >= 0 && seconds <= 1800) setWalk(seconds);
-          }}
+          value={walk}
+          wrong={walkOf(walk) === undefined ? w.name('visitPlan', 'walkWrong') : undefined}
+          onChange={setWalk}
         />
       </div>
       <RoomHours rooms={rooms} hours={visit.hours} setHours={visit.setHours} />

@@ -1,5 +1,5 @@
 import type { HomeDetail } from '@zymostat/contract';
-import { doneAt, surfaceIdOf, type NoFit, type PlanStep } from '@zymostat/core';
+import { checkPlan, doneAt, type FoundPlan, type NoFit, type PlanStep } from '@zymostat/core';
 import { tellNoFit } from '@zymostat/words';
 import { useState } from 'react';
 import { Verdict, Waiting, WentWrong } from '../../ui/parts.tsx';
@@ -29,15 +29,10 @@ interface Shown {
   moves: Moves;
 }
 
-const nameOf = ({ version }: Visit) => {
-  const surfaces = version?.protocol.rooms.flatMap((room) => room.surfaces) ?? [];
-  return (id: string) => surfaces.find((one) => one.id === surfaceIdOf(id))?.name ?? id;
-};
-
 const NoPlan = ({ visit, because }: { visit: Visit; because: NoFit[] }) => (
   <Verdict
     say={w.name('visitPlan', 'impossible')}
-    why={because.map((one) => tellNoFit(w, one, { treatment: nameOf(visit) })).join(' ')}
+    why={because.map((one) => tellNoFit(w, one, { treatment: visit.surfaceName })).join(' ')}
   />
 );
 
@@ -61,7 +56,7 @@ const PlanSays = ({ home, shown, steps }: PlanProps) => {
       </Verdict>
       <Moved
         moves={moves}
-        names={{ treatment: nameOf(visit), cleaner: visit.nameOf }}
+        names={{ treatment: visit.surfaceName, cleaner: visit.nameOf }}
         startsAt={visit.startsAt}
         nearest={planner.nearest}
       />
@@ -117,11 +112,23 @@ const Say = ({ visit, planner }: Pick<Shown, 'visit' | 'planner'>) => {
   const { planned } = planner;
   if (visit.team.length > 0 && visit.who.length === 0)
     return <Verdict say={w.name('visitPlan', 'chooseWho')} />;
-  if (!visit.hoursRead) return <Verdict say={w.name('visitPlan', 'hoursUnread')} />;
+  if (!visit.setting) return <Verdict say={w.name('visitPlan', 'settingUnread')} />;
   if (planned?.plan.outcome === 'infeasible')
     return <NoPlan visit={visit} because={planned.plan.because} />;
   if (planned && !planned.searching) return <Verdict say={w.name('visitPlan', 'undecided')} />;
   return <p role="status">{w.name('visitPlan', 'planning')}</p>;
+};
+
+/** What was given stays the plan while it fits and nothing better was found. */
+const bestKnown = (
+  { given, problem, version, who }: Visit,
+  plan: FoundPlan | undefined,
+): PlanStep[] | undefined => {
+  if (!plan || !given || !problem || given.versionId !== version?.id) return plan?.steps;
+  const sameTeam = given.people.map(({ id }) => id).join() === who.join();
+  const stands =
+    sameTeam && given.done <= plan.done && checkPlan(problem, given.steps).length === 0;
+  return stands ? given.steps : plan.steps;
 };
 
 /** The plan of a home's visit: who does what, when, so that every wet time is met. */
@@ -130,13 +137,19 @@ const VisitPage = ({ home }: { home: HomeDetail }) => {
   const planner = usePlanner(visit.problem, visit.key);
   const { planned } = planner;
   const plan = planned?.plan.outcome === 'plan' ? planned.plan : undefined;
-  const moves = useMoves(visit.problem, plan?.steps);
+  const moves = useMoves(visit.problem, bestKnown(visit, plan));
   const shown = { visit, planner, moves };
   return (
     <main className="visit">
       <div className="visit__head">
         <HomeHead home={home} tab="visit" />
-        {plan && <Lasts inPlace={planned!.inPlace} done={plan.done} bound={plan.lowerBound} />}
+        {plan && (
+          <Lasts
+            inPlace={planned!.inPlace}
+            done={moves.steps ? doneAt(visit.problem!, moves.steps) : plan.done}
+            bound={plan.lowerBound}
+          />
+        )}
         <WentWrong error={visit.error} />
       </div>
       <div className="visit__say">

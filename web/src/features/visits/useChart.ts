@@ -1,4 +1,12 @@
-import { activeFacts, surfaceIdOf, type Breach, type Family, type PlanStep } from '@zymostat/core';
+import {
+  activeFacts,
+  doneAt,
+  liftsSoil,
+  surfaceIdOf,
+  type Breach,
+  type Family,
+  type PlanStep,
+} from '@zymostat/core';
 import { useState } from 'react';
 import { toTheSecond } from '../../ui/times.ts';
 import { w } from '../../words/words.ts';
@@ -8,7 +16,7 @@ import type { Visit } from './useVisit.ts';
 
 /** What the chart of a plan draws: its rows, and every step with what it is and whether it breaks. */
 export const useChart = (visit: Visit, steps: readonly PlanStep[], breaches: readonly Breach[]) => {
-  const { version, problem, startsAt, who, nameOf } = visit;
+  const { version, problem, startsAt, who, nameOf, surfaceName } = visit;
   const rooms = version!.protocol.rooms;
   const count = rooms.reduce((sum, { surfaces }) => sum + surfaces.length, 0);
   const folds = count >= FOLDS_FROM;
@@ -18,7 +26,7 @@ export const useChart = (visit: Visit, steps: readonly PlanStep[], breaches: rea
   const wrong = new Set(breaches.flatMap(({ treatments }) => treatments.slice(0, 1)));
   const familyOf = (treatment: string): Family | undefined => {
     const { treatment: own } = surfaces.get(surfaceIdOf(treatment)) ?? {};
-    return own && !treatment.endsWith('+soil') ? activeFacts[own.active].family : undefined;
+    return own && !liftsSoil(treatment) ? activeFacts[own.active].family : undefined;
   };
   const at = (seconds: number) => toTheSecond(startsAt + seconds * 1000);
   const drawn = steps.map((step, k): Drawn => ({
@@ -27,7 +35,7 @@ export const useChart = (visit: Visit, steps: readonly PlanStep[], breaches: rea
     who: who.indexOf(step.cleaner),
     wrong: wrong.has(step.treatment),
     says: w.say('visitPlan.stepLabel', {
-      what: surfaces.get(surfaceIdOf(step.treatment))?.name ?? step.treatment,
+      what: surfaceName(step.treatment),
       does: w.name('planStep', step.kind),
       who: nameOf(step.cleaner),
       from: at(step.start),
@@ -39,7 +47,7 @@ export const useChart = (visit: Visit, steps: readonly PlanStep[], breaches: rea
     spans: (row: ChartRow) => wetSpans(row, problem!, steps, familyOf),
     drawn,
     cleaners: who.map((id) => ({ id, name: nameOf(id) })),
-    axis: Math.max(60, ...steps.map(({ end }) => end), ...rowsEnd(problem!, steps)) * 1.03,
+    axis: Math.max(60, doneAt(problem!, steps)) * 1.03,
     folds,
     onFold: (room: string) =>
       setOpened((before) => {
@@ -49,11 +57,3 @@ export const useChart = (visit: Visit, steps: readonly PlanStep[], breaches: rea
       }),
   };
 };
-
-/** Ends of holds that nobody wipes off. */
-const rowsEnd = (problem: NonNullable<Visit['problem']>, steps: readonly PlanStep[]): number[] =>
-  problem.treatments.flatMap(({ id, steps: own }) => {
-    const apply = steps.find((step) => step.treatment === id && step.kind === 'apply');
-    const hold = own.find((step) => step.kind === 'hold');
-    return apply && hold?.kind === 'hold' ? [apply.end + hold.wet] : [];
-  });

@@ -83,7 +83,8 @@ export const visitPlan = {
   freeTo: '{room}: to min',
   hoursWrong: 'Whole minutes, the second above the first.',
   chooseWho: 'Say who goes.',
-  hoursUnread: 'The hours of a room cannot be read.',
+  settingUnread: 'A figure below cannot be read.',
+  walkWrong: 'Whole seconds, up to 1800.',
   outBy: 'out by {at}',
   notBefore: 'no plan before {at}',
 } as const;

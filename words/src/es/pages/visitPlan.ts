@@ -83,7 +83,8 @@ export const visitPlan: Catalogue['visitPlan'] = {
   freeTo: '{room}: hasta el min',
   hoursWrong: 'Minutos enteros, el segundo mayor que el primero.',
   chooseWho: 'Diga quién va.',
-  hoursUnread: 'No se pueden leer las horas de un cuarto.',
+  settingUnread: 'Una cifra de abajo no se puede leer.',
+  walkWrong: 'Segundos enteros, hasta 1800.',
   outBy: 'fuera a las {at}',
   notBefore: 'ningún plan antes de las {at}',
 };

@@ -1,10 +1,10 @@
 import type { BatchRow, Body } from '@zymostat/contract';
 import {
+  bathAt,
   isGeneric,
   parseFigure,
   soakBath,
   soakFor,
-  usualAir,
   type Bath,
   type Flame,
   type Judging,
@@ -76,25 +76,9 @@ export const workedOut = (
   judging: Judging,
 ): Bath | null => {
   if (!batch || !isGeneric(batch.active)) return null;
-  const { thing, vessel, load, seconds, covered, ventilation, flame, floorArea, height, holds } =
-    sent;
   const { active, strength } = batch;
-  const room = { ventilation, flame, floorArea, height, air: usualAir[ventilation] };
   try {
-    return soakBath(
-      {
-        thing,
-        bath: { active, strength },
-        vessel,
-        load,
-        seconds,
-        covered,
-        room,
-        situations: [],
-        holds,
-      },
-      judging,
-    );
+    return soakBath(bathAt(sent, { active, strength }), judging);
   } catch (error) {
     if (error instanceof RangeError) return null;
     throw error;

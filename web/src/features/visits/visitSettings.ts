@@ -8,7 +8,7 @@ export type Hours = Readonly<Record<string, Typed>>;
 
 const MINUTE = 60;
 
-const minutes = (text: string): number | undefined =>
+const whole = (text: string): number | undefined =>
   /^\d{1,4}$/.test(text.trim()) ? Number(text) : undefined;
 
 /**
@@ -17,8 +17,8 @@ const minutes = (text: string): number | undefined =>
  */
 export const spanOf = ({ from, to }: Typed): [number, number] | undefined | null => {
   if (from.trim() === '' && to.trim() === '') return undefined;
-  const begins = from.trim() === '' ? 0 : minutes(from);
-  const ends = minutes(to);
+  const begins = from.trim() === '' ? 0 : whole(from);
+  const ends = whole(to);
   if (begins === undefined || ends === undefined || ends <= begins) return null;
   return [begins * MINUTE, ends * MINUTE];
 };
@@ -28,4 +28,13 @@ export const hoursOf = (hours: Hours): Record<string, [number, number][]> | unde
   const spans = Object.entries(hours).map(([id, typed]) => [id, spanOf(typed)] as const);
   if (spans.some(([, span]) => span === null)) return undefined;
   return Object.fromEntries(spans.flatMap(([id, span]) => (span ? [[id, [span]]] : [])));
+};
+
+/** The longest way between two rooms of a home, s. */
+const LONGEST_WALK = 1800;
+
+/** Seconds from room to room as they were typed; nothing where they cannot be read. */
+export const walkOf = (text: string): number | undefined => {
+  const seconds = whole(text);
+  return seconds !== undefined && seconds <= LONGEST_WALK ? seconds : undefined;
 };
