@@ -63,6 +63,7 @@ test.describe.serial('a visit', () => {
       .first();
     await wipe.getByRole('button', { name: '1 min earlier' }).click();
     await expect(page.getByText('It breaks a rule:')).toBeVisible();
+    await expect(page.getByText('Every wet time is met')).toBeHidden();
     await expect(page.getByRole('button', { name: /^Give to/ })).toBeHidden();
     await page.getByRole('button', { name: /^Put it where it fits/ }).click();
     await expect(page.getByText('Moved by hand.')).toBeVisible();

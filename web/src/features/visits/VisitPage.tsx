@@ -48,12 +48,16 @@ const PlanSays = ({ home, shown, steps }: PlanProps) => {
   const done = doneAt(visit.problem!, steps);
   return (
     <>
-      <Verdict
-        say={headline(visit.who.length, done, planner.planned!.inPlace)}
-        why={whyOf(steps, done, planner)}
-      >
-        {moves.breaches.length === 0 && <Give home={home} visit={visit} steps={steps} />}
-      </Verdict>
+      {moves.breaches.length > 0 ? (
+        <Verdict say={w.name('visitPlan', 'broken')} />
+      ) : (
+        <Verdict
+          say={headline(visit.who.length, done, planner.planned!.inPlace)}
+          why={whyOf(steps, done, planner)}
+        >
+          <Give home={home} visit={visit} steps={steps} />
+        </Verdict>
+      )}
       <Moved
         moves={moves}
         names={{ treatment: visit.surfaceName, cleaner: visit.nameOf }}

@@ -85,6 +85,7 @@ export const visitPlan = {
   chooseWho: 'Say who goes.',
   settingUnread: 'A figure below cannot be read.',
   walkWrong: 'Whole seconds, up to 1800.',
+  broken: 'This order does not hold.',
   outBy: 'out by {at}',
   notBefore: 'no plan before {at}',
 } as const;

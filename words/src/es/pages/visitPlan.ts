@@ -34,7 +34,7 @@ export const visitPlan: Catalogue['visitPlan'] = {
   impossible: 'No cabe ningún plan.',
   undecided: 'Aún no se ha encontrado ningún plan, y no se excluye que lo haya.',
   give: 'Dar a {people}',
-  given: 'Dado a {people}, desde las {at}',
+  given: 'Dado a {people}, para {at}',
   givenAgain: 'Es distinto de lo que se dio. Délo de nuevo y los teléfonos lo seguirán.',
   inPlace: 'Esperando al lado',
   thisPlan: 'Este plan',
@@ -85,6 +85,7 @@ export const visitPlan: Catalogue['visitPlan'] = {
   chooseWho: 'Diga quién va.',
   settingUnread: 'Una cifra de abajo no se puede leer.',
   walkWrong: 'Segundos enteros, hasta 1800.',
+  broken: 'Este orden no se sostiene.',
   outBy: 'fuera a las {at}',
   notBefore: 'ningún plan antes de las {at}',
 };
