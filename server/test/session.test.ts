@@ -33,6 +33,22 @@ describe('signing in', () => {
     expect((await caller.call('GET /session')).status).toBe(401);
   });
 
+  test('a session that ends while others ask with it is over for all, and breaks none', async () => {
+    for (let turn = 0; turn < 4; turn += 1) {
+      const caller = await bed.as('tobias');
+      const { cookie } = caller;
+      const asks = () =>
+        Promise.all(
+          Array.from({ length: 12 }, () =>
+            fetch(`${bed.base}/api/session`, { headers: { cookie } }).then(({ status }) => status),
+          ),
+        );
+      const [during] = await Promise.all([asks(), caller.call('DELETE /session')]);
+      for (const status of during) expect([200, 401]).toContain(status);
+      expect(new Set(await asks())).toEqual(new Set([401]));
+    }
+  });
+
   test('passwords are kept as argon2id, tokens as hashes', async () => {
     const caller = await bed.as('anneke');
     const [{ password_hash }] = await bed.context.db.query(

@@ -76,7 +76,9 @@ export const personOfToken = async (
   context: Context,
   token: string,
 ): Promise<store.Person | null> => {
-  const known = await signedIn.fetch(hashToken(token), { context });
+  const hash = hashToken(token);
+  // A session that is ended while it is looked up makes the looking fail: it is asked once more.
+  const known = await signedIn.fetch(hash, { context }).catch(() => store.sessionOf(context, hash));
   return known && known.expiresAt.getTime() > context.now() ? known : null;
 };
 
