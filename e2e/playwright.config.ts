@@ -39,13 +39,14 @@ export default defineConfig({
   projects: [
     {
       name: 'desk',
-      testIgnore: /(cleaner|joined|days|offline|outbox|page|phoneSizes|soil|spanish)\.spec/,
+      testIgnore:
+        /(cleaner|joined|days|offline|outbox|page|phoneSizes|planAnew|soil|spanish)\.spec/,
       use: { viewport: { width: 1280, height: 800 } },
     },
     {
       name: 'phone',
       testIgnore:
-        /(board|company|jobs|keepApart|lists|protocol|steps|supervisor|twoBrowsers|visit|widths)\.spec/,
+        /(board|company|jobs|keepApart|lists|protocol|steps|supervisor|twoBrowsers|visit|week|widths)\.spec/,
       use: { viewport: { width: 390, height: 844 }, hasTouch: true },
     },
   ],

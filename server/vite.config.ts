@@ -11,6 +11,7 @@ export default defineConfig({
         main: 'src/main.ts',
         migrate: 'src/migrate.ts',
         pdfWorker: 'src/pdfWorker.ts',
+        plannerWorker: 'src/plannerWorker.ts',
         seed: 'src/demo/seed.ts',
         importRecords: 'src/importRecords.ts',
         setUpCode: 'src/setUpCode.ts',

@@ -17,6 +17,7 @@ export * from './messages/book.ts';
 export * from './messages/bottles.ts';
 export * from './messages/jars.ts';
 export type { VisitPlanRow } from './messages/visits.ts';
+export type { OwnWeek, Week, WeekVisitRow } from './messages/week.ts';
 export * from './messages/company.ts';
 export * from './messages/drying.ts';
 export * from './messages/homes.ts';

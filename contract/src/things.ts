@@ -11,6 +11,7 @@ export const things = [
   'Bottles',
   'Jars',
   'Visits',
+  'Week',
   'Recipes',
   'Mishaps',
   'Book',

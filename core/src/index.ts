@@ -196,3 +196,4 @@ export * from './round/wetDue.ts';
 export * from './round/wetEvents.ts';
 export * from './report/visitReport.ts';
 export * from './visit/index.ts';
+export * from './week/index.ts';

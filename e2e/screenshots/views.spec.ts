@@ -99,10 +99,11 @@ test('every main view, from the demo data', async ({ page, browser }) => {
   await page.goto('/board');
   await page.locator('.afloat__row').first().waitFor();
   await shoot(page, 'board');
-  await page.goto('/records/trends');
-  await page.locator('canvas').waitFor();
-  await page.getByText('times as fast as the tables say').first().waitFor();
-  await shoot(page, 'trends');
+  await page.goto('/board/week');
+  await page.locator('.braid__day').nth(3).click();
+  await page.getByRole('button', { name: /^Tobias/ }).click();
+  await page.getByText('To pour for Thursday').waitFor();
+  await shoot(page, 'week');
   await page.goto('/records?kind=round-finished');
   await page.locator('.list__row').first().click();
   await page.getByRole('button', { name: 'Make the visit report' }).click();

@@ -53,6 +53,7 @@ test.describe.serial('a protocol, from survey to revision', () => {
     await expect(page.getByRole('dialog').getByLabel('Floor area, m²')).toHaveValue('4.5');
     await page.getByRole('dialog').getByRole('button', { name: 'Add the room' }).click();
     await expect(page.locator('.descent__stop', { hasText: 'Toilet seat' })).toBeVisible();
+    await expect(page.getByRole('dialog')).toBeHidden();
 
     await page.getByRole('button', { name: 'Several at once' }).click();
     const dialog = page.getByRole('dialog');

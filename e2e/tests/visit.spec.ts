@@ -68,6 +68,7 @@ test.describe.serial('a visit', () => {
     await page.getByRole('button', { name: /^Put it where it fits/ }).click();
     await expect(page.getByText('Moved by hand.')).toBeVisible();
     await page.getByRole('button', { name: 'Plan anew' }).click();
+    await expect(page.getByRole('button', { name: 'Undo' })).toBeHidden();
     // The same by mouse: the band stays, the step is taken hold of.
     const step = page.locator('[data-step^="row-"]').last();
     await step.scrollIntoViewIfNeeded();
@@ -87,6 +88,39 @@ test.describe.serial('a visit', () => {
     await searched(page);
     await expect(page.getByText(/^2 people are out in/)).toBeVisible();
     await expect(page.getByRole('button', { name: /^Give to/ })).toBeHidden();
+  });
+
+  test('asks what other solutions take and cost, and opens a visit from a file', async ({
+    page,
+  }) => {
+    await signIn(page, 'maren');
+    await openPlan(page);
+    await searched(page);
+    await page.getByRole('button', { name: 'With other solutions' }).click();
+    const rows = page.getByRole('row').filter({ hasText: / instead of / });
+    await expect(rows.first()).toBeVisible({ timeout: 20_000 });
+    await expect(page.getByText('Planning with other solutions')).toBeHidden({ timeout: 30_000 });
+    await page.getByLabel(/^Paid an hour/).fill('18');
+    await expect(rows.first().getByRole('cell').last()).toHaveText(/\d/);
+
+    const file = (text: string) => ({
+      name: 'made-up.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(text),
+    });
+    const input = page.locator('input[type=file]');
+    const made = readFileSync(
+      new URL('../../core/bench/visits/01-one-bath.json', import.meta.url),
+      'utf8',
+    );
+    await input.setInputFiles(file(made));
+    await expect(page.getByText('Out in 23:41 min')).toBeVisible({ timeout: 20_000 });
+    await input.setInputFiles(file(made.replace('"wet":', '"wet":-')));
+    await expect(page.getByText('This file is no visit that can be planned.')).toBeVisible();
+    await expect(page.getByText(/treatments\/0\/steps/).first()).toBeVisible();
+    await input.setInputFiles(file('nothing'));
+    await expect(page.getByText('This file is no visit that can be planned.')).toBeVisible();
+    await page.getByRole('button', { name: 'Close the file' }).click();
   });
 
   test('has a page for each person, and a calendar that another program reads', async ({

@@ -4,6 +4,7 @@ import { expectAccessible, signIn } from '../support.ts';
 /** Every place of the desk fits narrow and wide, and at 200 %: nothing is cut off or hangs over. */
 const places = [
   '/board',
+  '/board/week',
   '/homes',
   '/rounds',
   '/bench',

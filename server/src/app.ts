@@ -10,6 +10,7 @@ import { beginningRoutes } from './features/beginning/routes.ts';
 import { boardRoutes } from './features/board/routes.ts';
 import { bookRoutes } from './features/book/routes.ts';
 import { visitRoutes } from './features/visits/routes.ts';
+import { weekRoutes } from './features/week/routes.ts';
 import { jarRoutes } from './features/jars/routes.ts';
 import { bottleRoutes } from './features/bottles/routes.ts';
 import { findRoutes } from './features/find/routes.ts';
@@ -91,6 +92,7 @@ const addFeatures = (on: Serving, { notices, key, instruments = {} }: Around): v
   bottleRoutes(on);
   jarRoutes(on);
   visitRoutes(on);
+  weekRoutes(on);
   recipeRoutes(on);
   labelRoutes(on);
   instrumentRoutes(on, instruments);

@@ -16,7 +16,7 @@ import { liveContext } from './platform/context.ts';
 import { listenTo } from './platform/database/notices.ts';
 import { signingKey } from './platform/keys.ts';
 import { makeLog } from './platform/log.ts';
-import { closePool } from './platform/pdfPool.ts';
+import { closeThreads } from './platform/threads.ts';
 
 /** What a server works with, and how to let go of it. */
 const connectAll = async (url: string) => {
@@ -57,7 +57,7 @@ export const startServer = async (): Promise<void> => {
     app.locals.open.close();
     server.close();
     server.closeAllConnections();
-    await closePool();
+    await closeThreads();
     await notices.close();
     await close();
     process.exit(0);

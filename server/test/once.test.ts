@@ -113,6 +113,7 @@ describe('a key', () => {
       'makeReport',
       'measureAir',
       'newPasswordFor',
+      'planAnew',
       'seeInvitation',
       'setUp',
       'signIn',

@@ -8,7 +8,7 @@ import { createApp } from '../src/app.ts';
 import type { Context } from '../src/platform/context.ts';
 import { connectReaders, connectWriters, migrateAt } from '../src/database/connect.ts';
 import { makeLog } from '../src/platform/log.ts';
-import { closePool } from '../src/platform/pdfPool.ts';
+import { closeThreads } from '../src/platform/threads.ts';
 import { StockEntity } from '../src/features/stock/tables.ts';
 import { listenTo } from '../src/platform/database/notices.ts';
 import { sweep } from '../src/features/session/sweep.ts';
@@ -232,7 +232,7 @@ export const testBed = async ({
       server.closeAllConnections();
       await new Promise((done) => server.close(done));
       await notices.close();
-      await closePool();
+      await closeThreads();
       await readers.destroy();
       await db.destroy();
       await drop();

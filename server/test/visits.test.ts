@@ -47,7 +47,7 @@ const settingOf = (...names: string[]) => ({
 const planned = (names: string[]) => {
   const setting = settingOf(...names);
   const { rooms } = ahead.version.protocol;
-  const problem = visitProblem({ rooms, holds: ahead.holds, ...setting });
+  const problem = visitProblem({ rooms, holds: ahead.holds, took: ahead.took, ...setting });
   const planning = planner(problem, { seed: 1 });
   planning.run({ iterations: 500, goOn: () => true });
   const plan = planning.plan();

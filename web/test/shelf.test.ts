@@ -31,11 +31,16 @@ const poured = (stockId: string, days: number, more: object = {}) => ({
   stockVolume: litres(0.7),
   ...more,
 });
-const use = (all: StockUse['poured'], shelf: StockUse['shelf'] = []): StockUse => ({
+const use = (
+  all: StockUse['poured'],
+  shelf: StockUse['shelf'] = [],
+  planned: StockUse['planned'] = [],
+): StockUse => ({
   since: now - 28 * DAY,
   now,
   poured: all,
   shelf,
+  planned,
   visits: { count: 0, minutes: 0, surfaces: 0 },
 });
 const days = { leadDays: 2, coverDays: 28 };
@@ -86,6 +91,23 @@ describe('what to buy', () => {
     const [line] = linesOf([stock('1')], use([poured('1', 3)], shelf), days);
     expect((line!.need.emptyAt! - now) / DAY).toBeCloseTo(4, 6);
     expect(line!.need.unused[0]!.volume).toBeCloseTo(litres(0.6), 9);
+  });
+
+  test('the visits of the coming week count where they need more, of the week after they do not', () => {
+    const visit = (day: string, litresOf: number) => ({
+      day,
+      stockId: '1',
+      active: 'hydrogen peroxide' as const,
+      strength: 0.03,
+      volume: litres(litresOf),
+      stockVolume: litres(litresOf),
+    });
+    const perDay = (planned: StockUse['planned']) =>
+      linesOf([stock('1')], use([poured('1', 3)], [], planned), days)[0]!.need.perDay;
+    expect(perDay([visit('2026-11-28', 1.4)])).toBeCloseTo(litres(0.2), 12);
+    expect(perDay([visit('2026-11-28', 0.35)])).toBeCloseTo(litres(0.1), 12);
+    expect(perDay([visit('2026-12-05', 9)])).toBeCloseTo(litres(0.1), 12);
+    expect(perDay([visit('2026-11-26', 9)])).toBeCloseTo(litres(0.1), 12);
   });
 
   test('nothing is bought of what is not used, and no price is made up', () => {

@@ -2,6 +2,7 @@ export * from './languages.ts';
 export * from './words.ts';
 export type { Figures } from './keys.ts';
 export * from './figures.ts';
+export * from './list.ts';
 export * from './tell/bench.ts';
 export * from './tell/changes.ts';
 export * from './tell/firstResponse.ts';

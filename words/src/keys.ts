@@ -278,6 +278,10 @@ export interface Figures {
     kind: string;
   };
   'round.behindPlan': { time: string | number };
+  'round.ownVisit': { day: string | number; start: string | number; end: string | number };
+  'round.ownVisitWith': { people: string | number };
+  'round.otherPeople': { planned: string | number; here: string | number };
+  'round.plannedAnew': { by: string | number; at: string | number; people: string | number };
   'round.looseIn': { b: unknown; left: string | number };
   'round.offIn': { b: unknown; left: string | number };
   'round.offAtMost': { most: string | number };
@@ -471,6 +475,9 @@ export interface Figures {
     time: string | number;
     at: string | number;
   };
+  'recordWhat.week-planned': { monday: string | number; count: number; crews: number };
+  'recordWhat.hours-said': { subject: string | number; days: number; most: string | number };
+  'recordWhat.roads-said': { count: number };
   'recordWhat.cloths': {
     zone: string | number;
     did: string;
@@ -1289,6 +1296,17 @@ export interface Figures {
   'visitPlan.given': { people: string | number; at: string | number };
   'visitPlan.lane': { works: string | number; rest: string | number };
   'visitPlan.rewets': { count: number };
+  'visitPlan.solutionsRow': { to: string | number; of: string | number; count: number };
+  'visitPlan.wage': { currency: string | number };
+  'visitPlan.problemOf': { name: string | number };
+  'visitPlan.problemSays': { treatments: number; people: number };
+  'visitPlan.problemDone': {
+    time: string | number;
+    paid: string | number;
+    proof: string;
+    gap: string | number;
+  };
+  'visitPlan.moreFaults': { more: string | number };
   'visitPlan.peopleRow': { count: number };
   'visitPlan.chart': { from: string | number; to: string | number };
   'visitPlan.stepLabel': {
@@ -1309,6 +1327,37 @@ export interface Figures {
   'visitPlan.freeTo': { room: string | number };
   'visitPlan.outBy': { at: string | number };
   'visitPlan.notBefore': { at: string | number };
+  'week.counts': { people: number; homes: number; visits: number };
+  'week.ofAgreed': { paid: string | number; most: string | number };
+  'week.agreed': { road: string | number };
+  'week.give': { home: string | number; who: string | number };
+  'week.giveOf': { home: string | number; who: string | number; of: string | number };
+  'week.addTo': { who: string | number; home: string | number };
+  'week.costs': { time: string | number };
+  'week.saves': { time: string | number };
+  'week.allStand': { count: number };
+  'week.someStand': { fits: string | number; count: number };
+  'week.familiar': { homes: string | number };
+  'week.paidInAll': { paid: string | number; road: string | number };
+  'week.found': { misfits: number; paid: string | number };
+  'week.visitsOf': { day: string | number };
+  'week.toPour': { day: string | number };
+  'week.cloths': { zone: string | number };
+  'week.notBefore': { what: string | number; at: string | number; time: string | number };
+  'week.lateBy': { by: string | number };
+  'week.chosen': { who: string | number };
+  'week.hoursOf': { who: string | number };
+  'week.road': { a: string | number; b: string | number };
+  'week.calendarWith': { people: string | number };
+  'week.calendarOf': { who: string | number };
+  'weekMisfit.nobody': { missing: number };
+  'weekMisfit.late': { who: string | number; until: string | number; by: string | number };
+  'weekMisfit.unsigned': { who: string | number };
+  'weekMisfit.unskilled': { skill: string | number };
+  'weekMisfit.off': { who: string | number };
+  'weekMisfit.outside-hours': { who: string | number; by: string | number };
+  'weekMisfit.over-week': { who: string | number; by: string | number };
+  'weekMisfit.road-unknown': { a: string | number; b: string | number };
   'wetPage.sprayedOfTimes': { done: string | number; DRAWS: string | number };
   'wetPage.itHoldsTimesIn100': { b: unknown; floor: string | number; lever: string | number };
   'wetPage.oneCoatHoldsForMore': { holds: string | number; more: string | number };

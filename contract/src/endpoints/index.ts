@@ -22,6 +22,7 @@ import { roundsEndpoints } from './rounds.ts';
 import { reportsEndpoints, reportsStreams } from './reports.ts';
 import { trendsEndpoints } from './trends.ts';
 import { visitsEndpoints, visitsStreams } from './visits.ts';
+import { weekEndpoints, weekStreams } from './week.ts';
 import { recordsEndpoints, recordsStreams } from './records.ts';
 
 /**
@@ -48,6 +49,7 @@ export const endpoints = {
   ...placesEndpoints,
   ...sourcesEndpoints,
   ...visitsEndpoints,
+  ...weekEndpoints,
   ...roundsEndpoints,
   ...reportsEndpoints,
   ...trendsEndpoints,
@@ -60,6 +62,7 @@ export const streams = {
   ...batchesStreams,
   ...jarsStreams,
   ...visitsStreams,
+  ...weekStreams,
   ...instrumentsStreams,
   ...photosStreams,
   ...mishapsStreams,

@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { id } from '../parts/text.ts';
-import { newVisit, visitPlan, visitTeam } from '../messages/visits.ts';
+import { newVisit, planAnew, roundPlan, visitPlan, visitTeam } from '../messages/visits.ts';
 import { routes, streamRoutes } from '../routes.ts';
 import { byId, endpoint, stream } from './endpoint.ts';
 
@@ -17,6 +17,16 @@ export const visitsEndpoints = {
     'supervisor',
     'Give a visit’s plan to those who work it; refused where it breaks a rule',
     { params: byId, body: newVisit, answer: visitPlan, ownId: true },
+  ),
+  roundPlan: endpoint(routes.roundPlan, 'person', 'The plan that a round goes by', {
+    params: byId,
+    answer: roundPlan,
+  }),
+  planAnew: endpoint(
+    routes.planAnew,
+    'person',
+    'Plan the rest of a round anew from now, for those who go on',
+    { params: byId, body: planAnew, answer: visitPlan, ownId: true },
   ),
 } as const;
 

@@ -9,6 +9,7 @@ import { bottle } from './bottle.ts';
 import { check } from './check.ts';
 import { cloths } from './cloths.ts';
 import { visit } from './visit.ts';
+import { hoursSaid, roadsSaid, weekPlanned } from './week.ts';
 import { companyWays } from './companyWays.ts';
 import { companyNumbers } from './companyNumbers.ts';
 import { correction } from './correction.ts';
@@ -56,6 +57,9 @@ const facts = [
   bath,
   cloths,
   visit,
+  weekPlanned,
+  hoursSaid,
+  roadsSaid,
   roundStarted,
   roundJoined,
   airMeasured,

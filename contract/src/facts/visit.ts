@@ -15,5 +15,7 @@ export const visit = factOf(
     done: v.number(),
     paid: v.number(),
     sequence: v.number(),
+    /** In which round its rest was planned anew. */
+    roundId: v.optional(id),
   }),
 );

@@ -114,6 +114,16 @@ export const roundAhead = v.strictObject({
   version,
   clientKeeps,
   holds: coatHolds,
+  /** s that hands were on each step, by rounds on record: by surface. */
+  took: v.record(
+    id,
+    v.strictObject({
+      clean: v.optional(v.number()),
+      apply: v.optional(v.number()),
+      wipe: v.optional(v.number()),
+      rinse: v.optional(v.number()),
+    }),
+  ),
 });
 
 /** What is left alone right now in rounds: wet, or something works there by itself. */

@@ -183,6 +183,17 @@ export const stockUse = v.strictObject({
     }),
   ),
   shelf: v.array(v.strictObject({ stockId: id, usableUntil: instant })),
+  /** What visits of this week and the next need, by the day of the visit: YYYY-MM-DD. */
+  planned: v.array(
+    v.strictObject({
+      day: v.string(),
+      stockId: id,
+      active,
+      strength,
+      volume: v.number(),
+      stockVolume: v.number(),
+    }),
+  ),
   visits: v.strictObject({ count: v.number(), minutes: v.number(), surfaces: v.number() }),
 });
 export type StockUse = v.InferOutput<typeof stockUse>;

@@ -94,11 +94,29 @@ export const visitPlan = v.strictObject({
   done: seconds,
   lowerBound: seconds,
   sequence: v.number(),
+  /** In which round its rest was planned anew; nothing where it was given before. */
+  roundId: v.nullable(id),
   givenBy: v.string(),
   givenAt: instant,
 });
 
 export type VisitPlanRow = v.InferOutput<typeof visitPlan>;
+
+/** What a round goes by, if anything was given for it; and who works in it. */
+export const roundPlan = v.strictObject({
+  plan: v.nullable(visitPlan),
+  people: v.array(v.strictObject({ id, name: v.string() })),
+});
+
+/** The rest of a round is planned anew, for those who go on. */
+export const planAnew = v.strictObject({
+  id,
+  here: v.pipe(
+    listOf(id, MOST.cleaners),
+    v.minLength(1, 'at-least-one'),
+    v.check((ids) => new Set(ids).size === ids.length, 'twice'),
+  ),
+});
 
 /** Who can be sent. */
 export const visitTeam = v.array(v.strictObject({ id, name }));

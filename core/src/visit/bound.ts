@@ -1,5 +1,4 @@
 import { leastWalking } from './walks.ts';
-import type { Fixed } from './layOut.ts';
 import type { Ops } from './ops.ts';
 import { linesOf, narrow, openWindows, type Line, type Windows } from './windows.ts';
 
@@ -91,7 +90,7 @@ const lineOverloaded = (
  * A proof that the home cannot be handed over by a time, or none: windows narrowed until nothing
  * changes, then energy over all cleaners and over every line.
  */
-export const refuter = (ops: Ops, fixed?: Fixed) => {
+export const refuter = (ops: Ops) => {
   const lines = linesOf(ops);
   const shrink = narrow(ops, lines);
   const ends = smallest(ops.to.map((to) => -to)).map((sum) => -sum);
@@ -100,7 +99,7 @@ export const refuter = (ops: Ops, fixed?: Fixed) => {
   return (done: number): boolean => {
     if (ops.n === 0) return false;
     if (ops.cleaners === 0 || ops.sorted.length < ops.n) return true;
-    const windows = openWindows(ops, done, fixed);
+    const windows = openWindows(ops, done);
     if (!shrink(windows)) return true;
     return (
       overloaded(ops, all, load, windows) ||

@@ -30,6 +30,8 @@ export interface Budget {
 export interface Start {
   seed: number;
   begun?: { steps: PlanStep[]; now: number };
+  /** Only a plan is asked for: no bound, no proof, and not why nothing fits. */
+  unproven?: true;
 }
 
 /** What a planner knows so far. */
@@ -44,12 +46,16 @@ interface Known {
   sinceBetter: number;
 }
 
-/** Bound and search of a problem, with what is already begun held fixed. */
-const tools = (problem: VisitProblem, { seed, begun }: Start) => {
+/**
+ * Bound and search of a problem, with what is already begun held fixed. Nothing is proven of a visit
+ * that is under way: what people did need not keep to the rules.
+ */
+const tools = (problem: VisitProblem, { seed, begun, unproven }: Start) => {
   const ops = opsFor(problem);
   const known = begun && startsOf(ops, begun.steps);
   const fixed = known && { start: known.start, now: begun.now };
-  const refuted = refuter(opsFor(problem, fewestOf(problem), true), fixed);
+  const refuted =
+    begun || unproven ? () => false : refuter(opsFor(problem, fewestOf(problem), true));
   const impossible = refuted(FOREVER);
   const begin = { next: seeded(seed), fixed, fixedWho: known?.who };
   return { ops, refuted, impossible, searching: impossible ? undefined : search(ops, begin) };
@@ -70,7 +76,8 @@ const toPlan = ({ steps, done, lowerBound, noPlan, because }: Known): VisitPlan 
  */
 export const planner = (problem: VisitProblem, start: Start) => {
   const { ops, refuted, impossible, searching } = tools(problem, start);
-  const provable = !start.begun && ops.n <= MOST_PROVED;
+  const proves = !start.begun && !start.unproven;
+  const provable = proves && ops.n <= MOST_PROVED;
   const known: Known = {
     steps: undefined,
     done: FOREVER,
@@ -86,7 +93,7 @@ export const planner = (problem: VisitProblem, start: Start) => {
   const keep = (steps: PlanStep[], done: number) => {
     const sooner = done < known.done;
     Object.assign(known, { steps, done, sinceBetter: 0 });
-    if (sooner && ops.n > 0)
+    if (sooner && ops.n > 0 && proves)
       known.lowerBound = lowestNotRefuted(refuted, [Math.max(0, known.lowerBound) - 1, done]);
   };
 
@@ -115,7 +122,8 @@ export const planner = (problem: VisitProblem, start: Start) => {
 
   const searchOn = ({ iterations, goOn }: Budget) => {
     let left = iterations;
-    while (left > 0 && !isOver() && goOn()) {
+    // However short the time, something was tried.
+    while (left > 0 && !isOver() && (best === undefined || goOn())) {
       const slice = Math.min(SLICE, left);
       left -= slice;
       untilProof -= slice;
@@ -134,9 +142,9 @@ export const planner = (problem: VisitProblem, start: Start) => {
      */
     run: (budget: Budget): boolean => {
       searchOn(budget);
-      if (known.noPlan && !start.begun)
+      if (known.noPlan && proves)
         known.because ??= explain(problem, { nodes: MOST_NODES, goOn: budget.goOn });
-      return isOver() && (!known.noPlan || known.because !== undefined || Boolean(start.begun));
+      return isOver() && (!known.noPlan || known.because !== undefined || !proves);
     },
     /** The best plan so far, the proof that there is none, or that neither is known yet. */
     plan: (): VisitPlan => {

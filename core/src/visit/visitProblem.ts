@@ -3,6 +3,7 @@ import type { TreatedRoom, TreatedSurface } from '../protocol/buildProtocol.ts';
 import type { Step } from '../protocol/steps.ts';
 import type { CoatHolds } from '../round/coatHolds.ts';
 import { applySeconds, rinseSeconds, washSeconds, wipeSeconds } from './handsOn.ts';
+import type { Took } from './took.ts';
 import {
   visitProblemFormat,
   type HoldStep,
@@ -26,6 +27,8 @@ export interface VisitAsk {
   rooms: readonly TreatedRoom[];
   /** For how long a coat is known to hold there, by surface; what is missing or 0 nobody knows. */
   holds: CoatHolds;
+  /** How long hands were on by rounds on record; by the table where nobody knows. */
+  took: Took;
   team: readonly VisitCleaner[];
   /** From one room to another, on foot. */
   walk: number;
@@ -45,7 +48,8 @@ export const surfaceIdOf = (treatmentId: string): string =>
 const has = (surface: Pick<TreatedSurface, 'steps'>, ...steps: Step[]): boolean =>
   surface.steps.some((step) => steps.includes(step));
 
-const washOf = ({ area, level, loosening }: TreatedSurface): number =>
+const washOf = ({ id, area, level, loosening }: TreatedSurface, took: Took): number =>
+  took[id]?.clean ??
   washSeconds(area, level === 'floor' ? 'floor' : 'other', loosening?.soil ?? null);
 
 const holdFor = (surface: TreatedSurface, holds: CoatHolds): HoldStep => {
@@ -57,15 +61,21 @@ const holdFor = (surface: TreatedSurface, holds: CoatHolds): HoldStep => {
   return { kind: 'hold', wet: seconds, rewetEvery: coat, rewetWork };
 };
 
-const treatedSteps = (surface: TreatedSurface, holds: CoatHolds, washed: boolean): VisitStep[] => {
-  const { area, treatment } = surface;
-  if (!treatment) return [{ kind: 'clean', work: washOf(surface) }];
-  const steps: VisitStep[] = washed ? [] : [{ kind: 'clean', work: washOf(surface) }];
-  steps.push({ kind: 'apply', work: applySeconds(treatment.application, area) });
+const treatedSteps = (
+  surface: TreatedSurface,
+  { holds, took }: VisitAsk,
+  washed: boolean,
+): VisitStep[] => {
+  const { id, area, treatment } = surface;
+  const own = took[id] ?? {};
+  if (!treatment) return [{ kind: 'clean', work: washOf(surface, took) }];
+  const steps: VisitStep[] = washed ? [] : [{ kind: 'clean', work: washOf(surface, took) }];
+  const apply = own.apply ?? applySeconds(treatment.application, area);
+  steps.push({ kind: 'apply', work: apply });
   steps.push(holdFor(surface, holds));
-  if (has(surface, 'wipe')) steps.push({ kind: 'wipe', work: wipeSeconds(area) });
+  if (has(surface, 'wipe')) steps.push({ kind: 'wipe', work: own.wipe ?? wipeSeconds(area) });
   if (has(surface, 'rinse', 'rinse-drinking'))
-    steps.push({ kind: 'rinse', work: rinseSeconds(area) });
+    steps.push({ kind: 'rinse', work: own.rinse ?? rinseSeconds(area) });
   return steps;
 };
 
@@ -77,23 +87,19 @@ const soilSteps = (surface: TreatedSurface): VisitStep[] => {
     { kind: 'hold', wet: least },
     {
       kind: 'wipe',
-      work: washOf(surface),
+      work: washOf(surface, {}),
       ...(most === null ? {} : { within: Math.max(0, most - least) }),
     },
   ];
 };
 
-const treatmentsOf = (
-  surface: TreatedSurface,
-  room: string,
-  holds: CoatHolds,
-): VisitTreatment[] => {
+const treatmentsOf = (surface: TreatedSurface, room: string, ask: VisitAsk): VisitTreatment[] => {
   const { id, loosening, treatment } = surface;
-  if (!loosening?.lies) return [{ id, room, steps: treatedSteps(surface, holds, false) }];
+  if (!loosening?.lies) return [{ id, room, steps: treatedSteps(surface, ask, false) }];
   if (!treatment) return [{ id, room, steps: soilSteps(surface) }];
   return [
     { id: soilIdOf(id), room, steps: soilSteps(surface) },
-    { id, room, steps: treatedSteps(surface, holds, true) },
+    { id, room, steps: treatedSteps(surface, ask, true) },
   ];
 };
 
@@ -164,7 +170,7 @@ export const visitProblem = (ask: VisitAsk): VisitProblem => {
     cleaners: ask.team.map((one) => ({ ...one })),
     rooms: roomsOf({ ...ask, rooms }),
     treatments: rooms.flatMap((room) =>
-      room.surfaces.flatMap((surface) => treatmentsOf(surface, room.id, ask.holds)),
+      room.surfaces.flatMap((surface) => treatmentsOf(surface, room.id, ask)),
     ),
     before: [...ordered, ...apart.map(({ a, b }): [string, string] => [a, b])],
     apart,

@@ -1,5 +1,4 @@
 import type { Added } from './addArcs.ts';
-import type { Fixed } from './layOut.ts';
 import { latestOpen, soonestOpen } from './openHours.ts';
 import { FOREVER, type Ops } from './ops.ts';
 
@@ -25,18 +24,13 @@ export const linesOf = (ops: Ops): Line[] => {
     .map((r) => ({ ops: all.filter((j) => ops.room[j] === r), walks: false }));
 };
 
-/** As wide as hours and tails let them be; what is fixed has one start, the rest begins from now. */
-export const openWindows = (ops: Ops, done: number, fixed?: Fixed): Windows => {
+/** As wide as hours and tails let them be. */
+export const openWindows = (ops: Ops, done: number): Windows => {
   const first = ops.cleaners > 0 ? Math.min(...ops.from) : FOREVER;
-  const soonest = new Int32Array(ops.n).fill(Math.max(first, fixed?.now ?? 0));
+  const soonest = new Int32Array(ops.n).fill(first);
   const latest = Int32Array.from(ops.tails, (tail, j) =>
     Math.min(done - tail, Math.max(...ops.to) - ops.work[j]!),
   );
-  fixed?.start.forEach((t, j) => {
-    if (t < 0) return;
-    soonest[j] = t;
-    latest[j] = Math.min(t, done - ops.tails[j]!);
-  });
   return { soonest, latest };
 };
 

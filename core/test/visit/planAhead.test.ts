@@ -16,6 +16,7 @@ import {
   type TreatedSurface,
 } from '../../src/index.ts';
 import { drawVisit, quickPlan } from './drawVisit.ts';
+import { room, surface } from './treated.ts';
 
 const step = (treatment: string, kind: PlanStep['kind'], start: number, end: number): PlanStep => ({
   treatment,
@@ -65,34 +66,9 @@ describe('what is still to be done by a plan', () => {
   });
 });
 
-const surface = (id: string, more: Partial<TreatedSurface> = {}): TreatedSurface => ({
-  id,
-  name: id,
-  material: 'porcelain',
-  level: 'hand',
-  area: 0.5,
-  food: false,
-  goal: 'disinfect',
-  against: 'everyday',
-  accepted: null,
-  treatment: {
-    stockId: 's',
-    active: 'hydrogen peroxide',
-    strength: 0.03,
-    seconds: 600,
-    application: 'spray',
-  },
-  steps: ['gloves', 'wash', 'spray', 'hold', 'wipe', 'rinse'],
-  loosening: null,
-  reasons: [],
-  ...more,
-});
-const room = (...surfaces: TreatedSurface[]): TreatedRoom[] => [
-  { id: 'bath', name: 'Bath', surfaces },
-];
 const team = [{ id: 'a', from: 0, to: 20_000 }];
 const problemOf = (rooms: TreatedRoom[], holds: Record<string, number>) =>
-  visitProblem({ rooms, holds, team, walk: 20, hours: {} });
+  visitProblem({ rooms, holds, took: {}, team, walk: 20, hours: {} });
 const holdIn = (holds: Record<string, number>) =>
   problemOf(room(surface('x')), holds).treatments[0]!.steps.find(({ kind }) => kind === 'hold');
 

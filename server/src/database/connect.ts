@@ -34,6 +34,7 @@ import { StockEntity } from '../features/stock/tables.ts';
 import { makeViews } from '../platform/database/views.ts';
 import { grantRights } from './rights.ts';
 import { VisitEntity } from '../features/visits/tables.ts';
+import { HoursEntity, RoadEntity, WeekEntity } from '../features/week/tables.ts';
 import { BathEntity, ClothEntity, JarEntity } from '../features/jars/tables.ts';
 import { migrations } from './migrations.ts';
 
@@ -75,6 +76,9 @@ const entities = [
   BottleEventEntity,
   JarEntity,
   VisitEntity,
+  HoursEntity,
+  RoadEntity,
+  WeekEntity,
   BathEntity,
   ClothEntity,
   RecipeEntity,

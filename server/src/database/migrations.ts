@@ -26,6 +26,8 @@ import { WayInKept1769299200000 } from './migrations/1769299200000-way-in-kept.t
 import { Soil1769385600000 } from './migrations/1769385600000-soil.ts';
 import { Jars1769472000000 } from './migrations/1769472000000-jars.ts';
 import { Visits1769558400000 } from './migrations/1769558400000-visits.ts';
+import { VisitsOfRounds1769644800000 } from './migrations/1769644800000-visitsOfRounds.ts';
+import { Weeks1769731200000 } from './migrations/1769731200000-weeks.ts';
 
 /** Every change of how data is kept, oldest first. */
 export const migrations = [
@@ -57,4 +59,6 @@ export const migrations = [
   Soil1769385600000,
   Jars1769472000000,
   Visits1769558400000,
+  VisitsOfRounds1769644800000,
+  Weeks1769731200000,
 ];

@@ -28,6 +28,7 @@ import {
 import { HOUR, DAY, database, today, clock, context } from './stage.ts';
 import { type Demo, seedHomes, seedMovedOn } from './seedHomes.ts';
 import { seedJars } from './seedJars.ts';
+import { seedWeek } from './seedWeek.ts';
 import { pourFrom, seedBench, seedPlaces } from './seedBench.ts';
 
 const seedPeople = async (): Promise<Map<string, Person>> => {
@@ -153,6 +154,7 @@ const seed = async () => {
   await seedPlaces(await seedBench(demo), demo);
   await seedJars(demo);
   await seedMovedOn(demo);
+  await seedWeek(demo);
 };
 
 if ((await database.getRepository(CompanyEntity).count()) === 0) await wholly(seed);

@@ -23,7 +23,7 @@ const ask = (name: RouteName, id?: string): Promise<Response> =>
 const forgetRoundsBut = async (inHand: readonly string[]): Promise<void> => {
   const kept = await caches.open(ANSWERS);
   for (const request of await kept.keys()) {
-    const found = /\/api\/rounds\/([\w-]+)$/.exec(new URL(request.url).pathname);
+    const found = /\/api\/rounds\/([\w-]+)(?:\/plan)?$/.exec(new URL(request.url).pathname);
     if (found && !inHand.includes(found[1]!)) await kept.delete(request);
   }
 };
@@ -38,9 +38,15 @@ export const fetchAtHand = async (): Promise<void> => {
     await Promise.all(needed.map((name) => ask(name)));
     const rounds = (await (await ask('rounds')).json()) as Answer<'rounds'>;
     await forgetRoundsBut(rounds.map(({ id }) => id));
-    for (const { id } of rounds) await ask('round', id);
+    for (const { id } of rounds) {
+      await ask('round', id);
+      await ask('roundPlan', id);
+    }
     const homes = (await (await ask('roundHomes')).json()) as Answer<'roundHomes'>;
-    for (const { id } of homes) await ask('roundAhead', id);
+    for (const { id } of homes) {
+      await ask('roundAhead', id);
+      await ask('visitOf', id);
+    }
   } catch {
     // No signal: what came before is still there.
   }

@@ -17,6 +17,7 @@ import { WayOn } from './WayOn.tsx';
 /** Each place is a chunk of its own; the first one brings its words along. */
 const Homes = lazy(() => import('../features/board/Homes.tsx'));
 const Today = later(() => import('../features/today/Today.tsx'));
+const Week = later(() => import('../features/week/WeekPage.tsx'));
 const HomePage = later(() => import('../features/board/HomePage.tsx'));
 const Bench = later(() => import('../features/batches/Bench.tsx'));
 const Analyse = later(() => import('../features/recipes/Analyse.tsx'));
@@ -65,6 +66,8 @@ const resumeKept = async () => {
 const supervisors = (
   <>
     <Route path="/board" element={<Today />} />
+    <Route path="/board/week" element={<Week />} />
+    <Route path="/board/week/:monday" element={<Week />} />
     <Route path="/homes" element={<Homes />} />
     <Route path="/homes/:homeId/:tab" element={<HomePage />} />
     <Route path="/homes/:homeId/:tab/:surfaceId" element={<HomePage />} />

@@ -23,6 +23,9 @@ export const dayOfField = (field: string): string => dayOf(new Date(`${field}T00
 /** "Tuesday" */
 export const weekdayName = (ms: number): string =>
   new Intl.DateTimeFormat(w.language, { weekday: 'long' }).format(ms);
+/** "Tue" */
+export const weekdayShort = (ms: number): string =>
+  new Intl.DateTimeFormat(w.language, { weekday: 'short' }).format(ms);
 /** "2026-11", and the same as a heading: "Nov" */
 export const monthFieldOf = (ms: number): string => lightFormat(ms, 'yyyy-MM');
 export const monthOfField = (field: string): string => monthOf(new Date(`${field}-01T00:00`));

@@ -2,12 +2,15 @@ import {
   baselines,
   nearestPlace,
   planner,
+  solutionWays,
   staffed,
   type PlanStep,
+  type SolutionWay,
   type Staffed,
   type StepPlace,
   type VisitPlan,
   type VisitProblem,
+  type WaysAsked,
 } from '@zymostat/core';
 import { expose } from 'comlink';
 
@@ -26,6 +29,9 @@ export interface Planned {
   inPlace: number | undefined;
   searching: boolean;
 }
+
+/** A way to treat the home, and what it takes once that is known. */
+export type WayPlanned = Omit<SolutionWay, 'problem'> & { planned?: Staffed };
 
 const worker = {
   plan: async (problem: VisitProblem, tell: (planned: Planned) => void): Promise<void> => {
@@ -47,6 +53,18 @@ const worker = {
     const rows: Staffed[] = [];
     for (let people = 1; people <= MOST_PEOPLE; people += 1) {
       rows.push(staffed(problem, people, ITERATIONS_ASIDE));
+      tell([...rows]);
+      await rest();
+    }
+  },
+  /** The same visit with each other solution that holds, one after the other. */
+  withSolutions: async (asked: WaysAsked, tell: (rows: WayPlanned[]) => void): Promise<void> => {
+    const ways = solutionWays(asked);
+    const rows: WayPlanned[] = ways.map(({ change, liquid }) => ({ change, liquid }));
+    tell([...rows]);
+    for (const [k, { problem }] of ways.entries()) {
+      const planned = staffed(problem, problem.cleaners.length, ITERATIONS_ASIDE);
+      rows[k] = { ...rows[k]!, planned };
       tell([...rows]);
       await rest();
     }

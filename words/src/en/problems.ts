@@ -84,6 +84,10 @@ export const missing = {
 export const conflict = {
   'visit-breaks': 'The plan breaks a rule. {breaks}',
   'visit-old-version': 'Since then version {number} was approved. Plan by it.',
+  'road-to-itself': 'A road goes from one place to another.',
+  'nothing-to-plan': 'Nothing of the plan is left to be done.',
+  'no-plan-anew':
+    'No order was found in which all wet times hold. Go by the clocks, soonest first.',
   'visit-nobody': 'Found somebody who does not work here. Only people of the team can be sent.',
   'recipe-name':
     'There is a recipe “{name}” already. Open it to save a new version, or choose another name.',
@@ -199,6 +203,10 @@ export const invalid = {
   'too-deep': 'This is nested too deeply.',
   'no-such-day': 'There is no such day.',
   'at-least-one': 'At least one.',
+  monday: 'A week is called by its Monday, written 2026-01-26.',
+  date: 'A day is written 2026-01-31.',
+  'ends-before': 'The second time is before the first.',
+  twice: 'Nobody is named twice.',
   'longer-password': 'A password has at least 12 characters. A few words in a row are good.',
   'common-password':
     'This password is one of those that are tried first. A few words in a row are good.',

@@ -3,6 +3,9 @@ export const record = {
   jar: 'Jar of wipes',
   bath: 'Bath',
   visit: 'Visit plan given',
+  'week-planned': 'Week planned',
+  'hours-said': 'Working hours',
+  'roads-said': 'Roads',
   cloths: 'Clean cloths',
   'stock-received': 'Stock received',
   'stock-read': 'Stock read',
@@ -48,7 +51,12 @@ export const record = {
 export const recordWhat = {
   jar: '{jarCode}: {did, select, made {made, {count, plural, one {# cloth} other {# cloths}}} taken {{count, plural, one {# cloth} other {# cloths}} taken} topped {{count, plural, one {# cloth} other {# cloths}} put in} dry {it no longer wets} other {thrown away}}',
   bath: '{bathCode}: {thing}, {did, select, begun {laid in {liquid}} other {taken out after {time}, {outcome, select, intime {in time} tooshort {too early} other {too late}}}}',
-  visit: '{did, select, again {given anew, for {people}} other {for {people}}}, {time} from {at}',
+  visit:
+    '{did, select, again {given anew, for {people}} rest {the rest planned anew, for {people}} other {for {people}}}, {time} from {at}',
+  'week-planned':
+    'Week of {monday}: {count, plural, one {# visit} other {# visits}}, {crews, plural, one {# place} other {# places}} filled',
+  'hours-said': '{subject}: {days, plural, one {# day} other {# days}}, at most {most} a week',
+  'roads-said': '{count, plural, one {# road} other {# roads}}',
   cloths:
     '{zone}: {did, select, counted {{count} counted} taken {{count} taken} washed {{count} washed at {temperature} °C} other {{count} thrown away}}',
   'lay-time':

@@ -28,6 +28,7 @@ import * as todayPage from './pages/today.ts';
 import * as trendsPage from './pages/trends.ts';
 import * as visit from './visit.ts';
 import * as visitPlanPage from './pages/visitPlan.ts';
+import * as weekPage from './pages/week.ts';
 import * as wetPagePage from './pages/wetPage.ts';
 
 /** What is said elsewhere, in English. */
@@ -62,5 +63,6 @@ export const rest = {
   ...trendsPage,
   ...visit,
   ...visitPlanPage,
+  ...weekPage,
   ...wetPagePage,
 };

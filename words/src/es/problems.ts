@@ -82,6 +82,10 @@ export const missing = {
 export const conflict = {
   'visit-breaks': 'El plan rompe una regla. {breaks}',
   'visit-old-version': 'Desde entonces se aprobó la versión {number}. Planifique según ella.',
+  'road-to-itself': 'Un camino va de un sitio a otro.',
+  'nothing-to-plan': 'Ya no queda nada del plan por hacer.',
+  'no-plan-anew':
+    'No se encontró un orden en el que se cumplan todos los tiempos mojados. Siga los relojes, primero el que vence antes.',
   'visit-nobody': 'Hay alguien que no trabaja aquí. Solo se puede enviar a gente del equipo.',
   'recipe-name':
     'Ya hay una receta “{name}”. Ábrala para guardar una versión nueva, o elija otro nombre.',
@@ -195,6 +199,10 @@ export const invalid = {
   'too-deep': 'Está anidado demasiado profundamente.',
   'no-such-day': 'Ese día no existe.',
   'at-least-one': 'Al menos uno.',
+  monday: 'Una semana se llama por su lunes, escrito 2026-01-26.',
+  date: 'Un día se escribe 2026-01-31.',
+  'ends-before': 'La segunda hora es anterior a la primera.',
+  twice: 'A nadie se le nombra dos veces.',
   'longer-password':
     'Una contraseña tiene al menos 12 caracteres. Unas palabras seguidas sirven bien.',
   'common-password':

@@ -2,6 +2,9 @@ export const record = {
   jar: 'Bote de toallitas',
   bath: 'Baño',
   visit: 'Plan de visita dado',
+  'week-planned': 'Semana planeada',
+  'hours-said': 'Horario de trabajo',
+  'roads-said': 'Caminos',
   cloths: 'Paños limpios',
   'stock-received': 'Existencias recibidas',
   'stock-read': 'Existencias medidas',
@@ -48,7 +51,12 @@ export const recordWhat = {
   jar: '{jarCode}: {did, select, made {hecho, {count, plural, one {# paño} other {# paños}}} taken {{count, plural, one {# paño sacado} other {# paños sacados}}} topped {{count, plural, one {# paño puesto} other {# paños puestos}}} dry {ya no moja} other {tirado}}',
   bath: '{bathCode}: {thing}, {did, select, begun {puesto en {liquid}} other {sacado a los {time}, {outcome, select, intime {a tiempo} tooshort {demasiado pronto} other {demasiado tarde}}}}',
   visit:
-    '{did, select, again {dado de nuevo, para {people}} other {para {people}}}, {time} desde las {at}',
+    '{did, select, again {dado de nuevo, para {people}} rest {el resto planeado de nuevo, para {people}} other {para {people}}}, {time} desde las {at}',
+  'week-planned':
+    'Semana del {monday}: {count, plural, one {# visita} other {# visitas}}, {crews, plural, one {# puesto cubierto} other {# puestos cubiertos}}',
+  'hours-said':
+    '{subject}: {days, plural, one {# día} other {# días}}, como máximo {most} a la semana',
+  'roads-said': '{count, plural, one {# camino} other {# caminos}}',
   cloths:
     '{zone}: {did, select, counted {{count} contados} taken {{count} sacados} washed {{count} lavados a {temperature} °C} other {{count} tirados}}',
   'lay-time':

@@ -1,4 +1,4 @@
-import { visitFigures } from './visitRecord.ts';
+import { hoursFigures, visitFigures, weekFigures } from './visitRecord.ts';
 import {
   outcomeOfWetTime,
   type FactBody,
@@ -103,6 +103,9 @@ const more: { [K in RecordKind]?: (words: Words, body: FactBody<K>) => Figures }
     claim: lay ? words.name('soakClaim', lay.claim) : '',
   }),
   visit: visitFigures,
+  'week-planned': weekFigures,
+  'hours-said': hoursFigures,
+  'roads-said': (_, { roads }) => ({ count: roads.length }),
   cloths: (words, { zone, temperature }) => ({
     zone: words.name('zone', zone),
     temperature: temperature ?? 0,

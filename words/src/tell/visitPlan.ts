@@ -5,6 +5,7 @@ import {
   type Fault,
   type VisitPlan,
 } from '@zymostat/core';
+import { listIn } from '../list.ts';
 import type { Words } from '../words.ts';
 
 /** What treatments and people are called where a plan is told. */
@@ -15,9 +16,6 @@ export interface VisitNames {
   span: (seconds: number) => string;
 }
 
-const list = (words: Words, names: string[]): string =>
-  new Intl.ListFormat(words.locale, { type: 'conjunction' }).format(names);
-
 /** Why no plan exists. */
 export const tellNoFit = (
   words: Words,
@@ -26,7 +24,7 @@ export const tellNoFit = (
 ): string =>
   words.tell('visitNoFit', String(rule), {
     count: treatments.length,
-    what: list(words, treatments.map(names.treatment)),
+    what: listIn(words, treatments.map(names.treatment)),
   });
 
 /** What a plan breaks, as it is shown where a step was moved. */

@@ -3,6 +3,7 @@ import type { Answer, StockRow } from '@zymostat/contract';
 import { isGeneric, WEEKS_BACK } from '@zymostat/core';
 import type { Context } from '../../platform/context.ts';
 import { stocksAtHand, strengthOfStock } from '../stock/service.ts';
+import { plannedAmounts } from '../week/plannedAmounts.ts';
 import * as store from './store.ts';
 
 const WEEK_MS = 7 * 86_400_000;
@@ -18,10 +19,11 @@ const usableUntil = async (context: Context, stock: StockRow): Promise<number> =
 export const stockUse = async (context: Context): Promise<Answer<'stockUse'>> => {
   const now = context.now();
   const since = now - WEEKS_BACK * WEEK_MS;
-  const [poured, visits, stocks] = await Promise.all([
+  const [poured, visits, stocks, planned] = await Promise.all([
     store.pouredSince(context, new Date(since)),
     store.visitsSince(context, new Date(since)),
     stocksAtHand(context),
+    plannedAmounts(context),
   ]);
   const shelf: Answer<'stockUse'>['shelf'] = [];
   for (const stock of stocks.filter(({ gone }) => gone === null)) {
@@ -29,5 +31,5 @@ export const stockUse = async (context: Context): Promise<Answer<'stockUse'>> =>
     // A forecast takes a millisecond or two: between them others are answered.
     await letGo();
   }
-  return { since, now, poured, shelf, visits };
+  return { since, now, poured, shelf, planned, visits };
 };

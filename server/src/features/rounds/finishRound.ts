@@ -1,35 +1,13 @@
-import {
-  cameOf,
-  clockOfRound,
-  isLeftAlone,
-  untouchedState,
-  withoutRound,
-  type Came,
-  type SurfaceClock,
-} from '@zymostat/core';
+import { cameOf, isLeftAlone, withoutRound, type Came, type SurfaceClock } from '@zymostat/core';
 import { within, type Context } from '../../platform/context.ts';
 import { problems } from '../../platform/http/problems.ts';
 import { homeById } from '../homes/service.ts';
 import type { Person } from '../people/service.ts';
-import { versionById } from '../protocols/service.ts';
 import { append, turnToAppend } from '../records/service.ts';
-import { askedIn, surfacesOf } from './events.ts';
+import { clocksIn } from './clocks.ts';
 import { workedBy } from './service.ts';
 import { keepStates, statesOfHome } from './stateStore.ts';
 import * as store from './store.ts';
-
-/** Every surface of a round with its clock in it. */
-const clocksIn = async (inside: Context, round: store.RoundRecord) => {
-  const { protocol } = await versionById(inside, round.versionId);
-  const states = await statesOfHome(inside, round.homeId);
-  const stateOf = new Map(states.map(({ surfaceId, state }) => [surfaceId, state]));
-  return surfacesOf(protocol).map(({ surface, roomName }) => ({
-    surface,
-    roomName,
-    asked: askedIn(round, surface),
-    clock: clockOfRound(stateOf.get(surface.id) ?? untouchedState, round.id),
-  }));
-};
 
 /** Its clocks are not asked any more; what it left on the surfaces stays. */
 const settle = async (inside: Context, { id, homeId }: store.RoundRecord): Promise<void> => {

@@ -44,6 +44,24 @@ export const worksThere = async (
     (round) => round.homeId === homeId && round.people.includes(personId),
   );
 
+/** A round that this person may see, by its id. */
+export const seenRound = async (
+  context: Context,
+  id: string,
+  person: Person,
+): Promise<store.RoundAtHome> => seenBy(await store.roundById(context, id), person);
+
+/** A round in hand that this person works in, by its id. */
+export const workedRound = async (
+  context: Context,
+  id: string,
+  person: Person,
+): Promise<store.RoundAtHome> => {
+  const round = workedBy(await store.roundById(context, id), person);
+  if (round.finishedAt) throw problems.conflict('round-finished');
+  return round;
+};
+
 export const roundById = async (context: Context, id: string, person: Person): Promise<Round> => {
   const row = seenBy(await store.roundById(context, id), person);
   const head = await asRow(context, row, person);

@@ -9,6 +9,7 @@ import { append, turnToAppend } from '../records/service.ts';
 import { asRow } from './asRow.ts';
 import { seenBy } from './service.ts';
 import * as store from './store.ts';
+import { tookOf } from './tookOf.ts';
 
 /** More than these at once nobody has in hand: what is left lying is finished first. */
 const MOST_OPEN = 20;
@@ -114,5 +115,6 @@ export const roundAhead = async (context: Context, homeId: string): Promise<Roun
     version,
     clientKeeps,
     holds: await holdsOf(context, version),
+    took: await tookOf(context, homeId),
   };
 };

@@ -3,7 +3,6 @@ import {
   boundOf,
   checkPlan,
   doneAt,
-  paidOf,
   visitProblem,
   type Breach,
   type VisitProblem,
@@ -14,8 +13,9 @@ import { problems } from '../../platform/http/problems.ts';
 import { homeById } from '../homes/service.ts';
 import { theTeam, type Person } from '../people/service.ts';
 import { newestVersion, versionById } from '../protocols/service.ts';
-import { append } from '../records/service.ts';
 import { holdsOf } from '../rounds/startRound.ts';
+import { tookOf } from '../rounds/tookOf.ts';
+import { keepVisit } from './keepVisit.ts';
 import { asRow } from './service.ts';
 import { whereIn } from './whereIn.ts';
 import * as store from './store.ts';
@@ -33,6 +33,7 @@ const problemOf = async (
   visitProblem({
     rooms: version.protocol.rooms,
     holds: await holdsOf(context, version),
+    took: await tookOf(context, version.homeId),
     team,
     walk,
     hours,
@@ -74,37 +75,17 @@ const give = async (
   if (breach) throw refusal(breach, version, team);
   const before = await store.newestVisit(inside, homeId);
   const done = doneAt(problem, asked.steps);
-  const visit: store.VisitRecord = {
+  const planned = {
     id: asked.id,
-    homeId,
-    versionId: version.id,
     startsAt: new Date(asked.startsAt),
     problem,
     steps: asked.steps,
     done,
     lowerBound: boundOf(problem, done),
     sequence: before ? before.sequence + 1 : 0,
-    givenBy: person.id,
-    givenAt: new Date(inside.now()),
+    roundId: null,
   };
-  await store.addVisit(inside, visit);
-  await append(inside, {
-    kind: 'visit',
-    factId: asked.id,
-    at: inside.now(),
-    home: await homeById(inside, homeId),
-    person,
-    body: {
-      visitId: asked.id,
-      version: version.number,
-      startsAt: asked.startsAt,
-      people: asked.team.map(({ id }) => team.get(id)!),
-      done,
-      paid: paidOf(asked.steps),
-      sequence: visit.sequence,
-    },
-  });
-  return visit;
+  return keepVisit(inside, planned, version, person);
 };
 
 /**
@@ -119,5 +100,6 @@ export const giveVisit = (
 ): Promise<VisitPlanRow> =>
   within(context, async (inside) => {
     const known = await store.visitById(inside, asked.id);
+    if (known && known.homeId !== homeId) throw problems.conflict('id-taken');
     return asRow(inside, known ?? (await give(inside, homeId, asked, person)));
   });

@@ -6,6 +6,7 @@ import type { Context } from '../../platform/context.ts';
 import { versionById } from '../protocols/service.ts';
 import { visitCalendar } from './calendar.ts';
 import { giveVisit } from './giveVisit.ts';
+import { planAnew, planOfRound } from './planAnew.ts';
 import { runSheetOf } from './runSheet.ts';
 import * as visits from './service.ts';
 
@@ -20,6 +21,12 @@ export const visitRoutes = (on: Serving): void => {
   serve(on, endpoints.visitOf, ({ context, params }) => visits.visitOf(context, params.id));
   serve(on, endpoints.giveVisit, ({ context, params, body, person }) =>
     giveVisit(context, params.id, body, person),
+  );
+  serve(on, endpoints.roundPlan, ({ context, params, person }) =>
+    planOfRound(context, params.id, person),
+  );
+  serve(on, endpoints.planAnew, ({ context, params, body, person }) =>
+    planAnew(context, params.id, body, person),
   );
   serveFile(on, streams.visitSheet, async ({ context, params, query, words, person }) => {
     const visit = await givenFor(context, params.id);

@@ -13,6 +13,8 @@ export interface VisitRecord {
   lowerBound: number;
   /** How often the home's plan of that day was given before. */
   sequence: number;
+  /** In which round it was planned anew. */
+  roundId: string | null;
   givenBy: string;
   givenAt: Date;
 }
@@ -28,6 +30,7 @@ export const VisitEntity = new EntitySchema<VisitRecord>({
     done: { type: 'int' },
     lowerBound: { type: 'int', name: 'lower_bound' },
     sequence: { type: 'int' },
+    roundId: { type: 'uuid', name: 'round_id', nullable: true },
     givenBy: { type: 'uuid', name: 'given_by' },
     givenAt: { type: 'timestamptz', name: 'given_at' },
   },

@@ -5,9 +5,11 @@ import { isByItself } from '../../store/outbox.ts';
 import { useAppSelector } from '../../store/store.ts';
 import { StandingNote, Verdict, WentWrong } from '../../ui/parts.tsx';
 import { momentOf } from '../../ui/times.ts';
+import { useNow } from '../../ui/useNow.ts';
 import { w } from '../../words/words.ts';
 import { useRoundHomesQuery, useRoundsQuery } from './api.ts';
 import { KeptHere } from './KeptHere.tsx';
+import { OwnVisits } from './OwnVisits.tsx';
 import { Sent } from './Top.tsx';
 import { useBegin } from './useBegin.ts';
 import { begunOf } from './useRoundHere.ts';
@@ -98,6 +100,7 @@ const StartOne = () => {
 /** Which round to work: one in hand, or a new one by a home's approved protocol. */
 const Rounds = () => {
   const { data: rounds, error } = useRoundsQuery();
+  const now = useNow(60_000);
   return (
     <main className="leaves">
       <section className="leaf" aria-label={w.name('round', 'roundsInHand')}>
@@ -108,6 +111,7 @@ const Rounds = () => {
         <WentWrong error={error} />
         <KeptHere />
         <InHand rounds={rounds} />
+        <OwnVisits now={now} />
       </section>
       <section className="sheet" aria-label={w.name('round', 'startARound')}>
         <Verdict

@@ -1,5 +1,5 @@
 import type { Answer, Body } from '@zymostat/contract';
-import { api, call } from '../../api/api.ts';
+import { api, call, type WithBody } from '../../api/api.ts';
 
 export const roundsApi = api.injectEndpoints({
   endpoints: (build) => ({
@@ -15,13 +15,25 @@ export const roundsApi = api.injectEndpoints({
       query: (id) => call('round', { id }),
       providesTags: ['Round'],
     }),
+    ownWeek: build.query<Answer<'ownWeek'>, string>({
+      query: (id) => call('ownWeek', { id }),
+      providesTags: ['Week'],
+    }),
     visitOf: build.query<Answer<'visitOf'>, string>({
       query: (id) => call('visitOf', { id }),
       providesTags: ['Visits'],
     }),
+    roundPlan: build.query<Answer<'roundPlan'>, string>({
+      query: (id) => call('roundPlan', { id }),
+      providesTags: ['Visits', 'Round'],
+    }),
+    planAnew: build.mutation<Answer<'planAnew'>, WithBody<'planAnew'>>({
+      query: ({ id, body }) => call('planAnew', { id, body }),
+      invalidatesTags: ['Visits', 'Records'],
+    }),
     roundAhead: build.query<Answer<'roundAhead'>, string>({
       query: (id) => call('roundAhead', { id }),
-      providesTags: ['Home'],
+      providesTags: ['Home', 'Rounds'],
     }),
     measureAir: build.mutation<Answer<'measureAir'>, { id: string; air: Body<'measureAir'> }>({
       query: ({ id, air }) => call('measureAir', { id, body: air }),
@@ -37,7 +49,10 @@ export const roundsApi = api.injectEndpoints({
   }),
 });
 export const {
+  useOwnWeekQuery,
+  useRoundPlanQuery,
   useVisitOfQuery,
+  usePlanAnewMutation,
   useRoundAheadQuery,
   useRoundHomesQuery,
   useRoundsQuery,

@@ -99,7 +99,9 @@ const BuyPage = ({ stocks, use }: LastWeeksProps) => {
           <h1>{w.name('shelf', 'toBuy')}</h1>
           <ShelfTabs />
         </div>
-        <p className="soft mb-3">{w.name('buy', 'how')}</p>
+        <p className="soft mb-3">
+          {w.name('buy', 'how')} {use.planned.length > 0 && w.name('buy', 'plannedCounts')}
+        </p>
         <div className="grid grid-cols-2 gap-3">
           <TextField
             label={w.name('buy', 'leadDays')}

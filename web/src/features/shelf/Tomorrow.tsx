@@ -17,6 +17,15 @@ interface Morning {
   volume: number;
 }
 
+/** What the visits of tomorrow need; nothing where none is planned. */
+const plannedOf = (use: StockUse, tomorrow: number): Morning[] =>
+  use.planned
+    .filter(({ day }) => day === dateFieldOf(tomorrow))
+    .map(({ day, ...one }) => ({
+      of: { key: `${day} ${one.stockId} ${one.strength}`, ...one, poured: [] },
+      volume: one.volume,
+    }));
+
 const morningOf = (use: StockUse, tomorrow: number): Morning[] =>
   solutionsOf(use)
     .map((of) => ({
@@ -35,7 +44,8 @@ export const Tomorrow = ({ use }: { use: StockUse }) => {
   const { data: bottles = [] } = useBottlesQuery();
   const tomorrow = use.now + DAY_MS;
   const { inUse } = byStanding(batches, bottles, use.now);
-  const morning = morningOf(use, tomorrow);
+  const planned = plannedOf(use, tomorrow);
+  const morning = planned.length > 0 ? planned : morningOf(use, tomorrow);
   const keeping = (of: Solution): string[] =>
     inUse
       .filter((one) => sameSolution(one, of) && one.discardAfter > tomorrow)
@@ -43,7 +53,11 @@ export const Tomorrow = ({ use }: { use: StockUse }) => {
   return (
     <section className="mt-5" aria-label={w.name('buy', 'pourTomorrow')}>
       <h2>{w.name('buy', 'pourTomorrow')}</h2>
-      <p className="small soft">{w.say('buy.likeTomorrow', { weekday: weekdayName(tomorrow) })}</p>
+      <p className="small soft">
+        {planned.length > 0
+          ? w.name('buy', 'plannedTomorrow')
+          : w.say('buy.likeTomorrow', { weekday: weekdayName(tomorrow) })}
+      </p>
       {morning.length === 0 && <p>{w.name('buy', 'nothingTomorrow')}</p>}
       <ul className="list">
         {morning.map(({ of, volume }) => {

@@ -8,6 +8,8 @@ export interface Kind {
   active: Active;
   strength: number;
   stocks: StockRow[];
+  /** Its containers, those that are gone too. */
+  ids: ReadonlySet<string>;
   poured: StockUse['poured'];
   /** What the newest holds and costs: that is how it is bought. */
   pack: number;
@@ -18,7 +20,7 @@ const keyOf = ({ active, strength, name, label }: StockRow): string =>
   label ? name : `${active} ${strength}`;
 
 /** The kinds that are there or were poured lately, what is used most first. */
-export const kindsOf = (stocks: readonly StockRow[], { poured }: StockUse): Kind[] => {
+export const kindsOf = (stocks: readonly StockRow[], { poured, planned }: StockUse): Kind[] => {
   const byKey = new Map<string, StockRow[]>();
   for (const stock of stocks) byKey.set(keyOf(stock), [...(byKey.get(keyOf(stock)) ?? []), stock]);
   const kinds = [...byKey].map(([key, own]) => {
@@ -29,6 +31,7 @@ export const kindsOf = (stocks: readonly StockRow[], { poured }: StockUse): Kind
       name: newest.name,
       active: newest.active,
       strength: newest.strength,
+      ids,
       stocks: own.filter(({ gone }) => gone === null),
       poured: poured.filter(({ stockId }) => ids.has(stockId)),
       pack: newest.volume,
@@ -37,7 +40,10 @@ export const kindsOf = (stocks: readonly StockRow[], { poured }: StockUse): Kind
   });
   const used = ({ poured: of }: Kind) => of.reduce((sum, { stockVolume }) => sum + stockVolume, 0);
   return kinds
-    .filter((kind) => kind.stocks.length > 0 || kind.poured.length > 0)
+    .filter(
+      ({ stocks: there, poured: was, ids }) =>
+        there.length > 0 || was.length > 0 || planned.some(({ stockId }) => ids.has(stockId)),
+    )
     .sort((a, b) => used(b) - used(a));
 };
 

@@ -2,6 +2,7 @@ import './today.css';
 import type { Board, WetNow } from '@zymostat/contract';
 import { about, clock } from '@zymostat/words';
 import { addDays, startOfDay } from 'date-fns';
+import { BoardTabs } from '../../ui/BoardTabs.tsx';
 import { StandingNote, Verdict, WentWrong } from '../../ui/parts.tsx';
 import { dateOf } from '../../ui/times.ts';
 import { useNow } from '../../ui/useNow.ts';
@@ -74,6 +75,7 @@ const Today = () => {
         </p>
         <div className="headline">
           <h1>{w.name('today', 'board')}</h1>
+          <BoardTabs />
         </div>
         <WentWrong error={error} />
         {data?.rounds.length === 0 && <p className="soft">{w.name('today', 'noRoundYet')}</p>}

@@ -3,11 +3,10 @@ import { sameSteps, type PlanStep } from '@zymostat/core';
 import { v7 } from 'uuid';
 import { WentWrong } from '../../ui/parts.tsx';
 import { momentOf } from '../../ui/times.ts';
+import { listOf } from '../../words/list.ts';
 import { w } from '../../words/words.ts';
 import { useGiveVisitMutation } from './api.ts';
 import type { Visit } from './useVisit.ts';
-
-const listOf = (names: string[]) => new Intl.ListFormat(w.locale).format(names);
 
 /** Gives the plan to those who go; says what was given before, and whether this is another. */
 export const Give = ({

@@ -8,11 +8,13 @@ import { timeOf } from '../../ui/times.ts';
 import { w } from '../../words/words.ts';
 import { HomeHead } from '../homes/HomeHead.tsx';
 import { Chart } from './Chart.tsx';
+import { FromFile } from './FromFile.tsx';
 import { Give } from './Give.tsx';
 import { Lasts } from './Lasts.tsx';
 import { Legend } from './Legend.tsx';
 import { Moved } from './Moved.tsx';
 import { OtherNumbers } from './OtherNumbers.tsx';
+import { OtherSolutions } from './OtherSolutions.tsx';
 import { Papers } from './Papers.tsx';
 import type { ChartRow } from './chartRows.ts';
 import { StepList } from './StepList.tsx';
@@ -106,7 +108,9 @@ const PlanChart = ({ home, shown, steps }: PlanProps) => {
           ]}
         />
         <OtherNumbers planner={planner} />
+        <OtherSolutions home={home} visit={visit} />
         <Papers home={home} visit={visit} />
+        <FromFile />
       </div>
     </>
   );

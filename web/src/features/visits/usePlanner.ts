@@ -3,7 +3,8 @@ import { proxy, wrap } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 import type { Planned, PlannerWorker } from '../../workers/planner.worker.ts';
 
-const start = (): Worker =>
+/** A worker that plans. */
+export const startPlanner = (): Worker =>
   new Worker(new URL('../../workers/planner.worker.ts', import.meta.url), { type: 'module' });
 
 /**
@@ -16,7 +17,7 @@ export const usePlanner = (problem: VisitProblem | undefined, key: string) => {
   const aside = useRef<Worker>(null);
   useEffect(() => {
     if (!problem) return undefined;
-    const own = start();
+    const own = startPlanner();
     const tell = (one: Planned) => {
       setPlanned({ ...one, key });
       if (!one.searching) own.terminate();
@@ -28,7 +29,7 @@ export const usePlanner = (problem: VisitProblem | undefined, key: string) => {
 
   const withPeople = () => {
     aside.current?.terminate();
-    aside.current = start();
+    aside.current = startPlanner();
     const tell = (rows: Staffed[]) => setPeople({ key, rows });
     if (problem) void wrap<PlannerWorker>(aside.current).withPeople(problem, proxy(tell));
   };
@@ -37,7 +38,7 @@ export const usePlanner = (problem: VisitProblem | undefined, key: string) => {
     at: number,
     wanted: StepPlace,
   ): Promise<StepPlace | undefined> => {
-    const own = start();
+    const own = startPlanner();
     const found = await wrap<PlannerWorker>(own).nearest(problem!, steps, at, wanted);
     own.terminate();
     return found;

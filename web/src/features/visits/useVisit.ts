@@ -47,7 +47,7 @@ export const useVisit = (home: HomeDetail) => {
   const problem = useMemo((): VisitProblem | undefined => {
     if (!ahead || !known || !setting || setting.team.length === 0) return undefined;
     const { rooms } = ahead.version.protocol;
-    return visitProblem({ rooms, holds: ahead.holds, ...setting });
+    return visitProblem({ rooms, holds: ahead.holds, took: ahead.took, ...setting });
   }, [ahead, known, setting]);
   const surfaces = new Map(
     ahead?.version.protocol.rooms.flatMap((room) =>
@@ -59,6 +59,7 @@ export const useVisit = (home: HomeDetail) => {
     ...set,
     error,
     version: ahead?.version,
+    took: ahead?.took ?? {},
     team: team ?? [],
     given: given ?? undefined,
     who,

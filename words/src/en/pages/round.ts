@@ -4,6 +4,13 @@ export const round = {
     '{who}, {at}: {what}, {kind, select, clean {clean} apply {put on} rewet {wet again} wipe {wipe off} other {rinse}}',
   behindPlan:
     'Behind the plan by {time}. Wet times count as the clock shows them, not as the plan says.',
+  ownVisits: 'Your visits this week',
+  ownVisit: '{day}, {start} to {end}',
+  ownVisitWith: 'with {people}',
+  planAnew: 'Plan the rest anew',
+  whoGoesOn: 'Who goes on',
+  otherPeople: 'The plan is for {planned}. At work here: {here}.',
+  plannedAnew: 'Planned anew by {by} at {at}, for {people}.',
   cleanCloths: 'Clean cloths to take',
   wipesToTake: 'Wipes to take, if there is a jar',
   looseIn: 'look in <b>{left}</b>',

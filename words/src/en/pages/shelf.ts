@@ -83,6 +83,8 @@ export const buy = {
   by: 'order by {day}',
   packs: '{packs, plural, one {# of {pack}} other {# of {pack}}}',
   pourTomorrow: 'To pour tomorrow',
+  plannedTomorrow: 'As the visits of the week need it, 15 % over.',
+  plannedCounts: 'Where visits of the week need more than that, it counts.',
   likeTomorrow: 'The most that one {weekday} of the last four weeks took.',
   nothingTomorrow: 'Nothing, by what such a day took.',
   keeps: 'keeps until then: {codes}',

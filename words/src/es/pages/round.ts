@@ -4,6 +4,13 @@ export const round = {
     '{who}, {at}: {what}, {kind, select, clean {limpiar} apply {poner} rewet {volver a mojar} wipe {quitar con paño} other {enjuagar}}',
   behindPlan:
     '{time} por detrás del plan. Los tiempos mojados cuentan como los muestra el reloj, no como dice el plan.',
+  ownVisits: 'Sus visitas de esta semana',
+  ownVisit: '{day}, de {start} a {end}',
+  ownVisitWith: 'con {people}',
+  planAnew: 'Planear el resto de nuevo',
+  whoGoesOn: 'Quién sigue',
+  otherPeople: 'El plan es para {planned}. Aquí trabajan: {here}.',
+  plannedAnew: 'Planeado de nuevo por {by} a las {at}, para {people}.',
   cleanCloths: 'Paños limpios para llevar',
   wipesToTake: 'Toallitas para llevar, si hay un bote',
   looseIn: 'mirar en <b>{left}</b>',

@@ -84,6 +84,8 @@ export const buy = {
   by: 'pedir antes del {day}',
   packs: '{packs, plural, one {# de {pack}} other {# de {pack}}}',
   pourTomorrow: 'Para preparar mañana',
+  plannedTomorrow: 'Lo que piden las visitas de la semana, con 15 % de más.',
+  plannedCounts: 'Si las visitas de la semana piden más, cuenta eso.',
   likeTomorrow: 'Lo más que tomó un {weekday} de las últimas cuatro semanas.',
   nothingTomorrow: 'Nada, por lo que tomó un día así.',
   keeps: 'se conserva hasta entonces: {codes}',

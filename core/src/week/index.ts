@@ -1,0 +1,10 @@
+export * from './assignWeek.ts';
+export * from './checkWeek.ts';
+export * from './lastsOf.ts';
+export * from './layDay.ts';
+export * from './morning.ts';
+export * from './roads.ts';
+export * from './waysOut.ts';
+export * from './week.ts';
+export { MOST_CREW } from './weekArrays.ts';
+export * from './weekCost.ts';
