@@ -1,11 +1,12 @@
-import { compare, copyOf, costOf, kept, type Found } from './found.ts';
+import { lookAhead } from './ahead.ts';
+import { compare, copyOf, costOf, kept, latestFor, type Found } from './found.ts';
 import { layOut, type Fixed } from './layOut.ts';
 import { moves } from './moves.ts';
 import type { Ops } from './ops.ts';
 import type { Orders } from './orders.ts';
 
 /** First and last temperature of a cycle as shares of what is done. */
-const HOT = 0.0006;
+const HOT = 0.0015;
 const COLD = 0.0002;
 
 /**
@@ -16,6 +17,7 @@ export const annealer = (ops: Ops, next: () => number, fixed?: Fixed) => {
   let own = layOut(ops, fixed);
   let other = layOut(ops, fixed);
   const propose = moves(ops, next, fixed);
+  const look = lookAhead(ops, fixed);
   let current: Orders = { order: new Int32Array(ops.n), who: new Int8Array(ops.n) };
   let candidate = copyOf(current);
   let best: Found;
@@ -43,8 +45,10 @@ export const annealer = (ops: Ops, next: () => number, fixed?: Fixed) => {
       const k = propose(current, candidate);
       if (k < 0) return true;
       const allowed = cost - heat * Math.log(next() + 1e-12);
-      const latest = isBroken ? Infinity : allowed;
-      const laid = other.layLike({ held: own.held, orders: current }, candidate, [k, latest]);
+      const ahead = look(candidate);
+      const latest = isBroken ? Infinity : latestFor(allowed, ahead, ops.cleaners);
+      const change = { from: k, latest, ahead };
+      const laid = other.layLike({ held: own.held, orders: current }, candidate, change);
       if (!laid) return true;
       const tried = costOf(laid, ops.cleaners);
       if (tried > allowed) return true;

@@ -18,7 +18,7 @@ export const baselines = (
     return { inPlace: undefined, simple: undefined };
   const { lay } = layOut(ops);
   const doneOf = ({ order, who }: ReturnType<typeof waitInPlace>) => {
-    const laid = lay(order, who)!;
+    const laid = lay(order, who);
     return laid.broken > 0 ? undefined : laid.done;
   };
   return { inPlace: doneOf(waitInPlace(ops)), simple: doneOf(dispatcher(ops)(simpleOverlap)) };

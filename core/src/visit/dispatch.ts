@@ -22,7 +22,9 @@ export const dispatcher = (ops: Ops) => {
   const waits = new Int32Array(n);
   const laid = new Uint8Array(n);
   const chance = new Float64Array(n);
-  const open: number[] = [];
+  /** What could be begun: the first `openCount` of it. */
+  const open = new Int32Array(n);
+  let openCount = 0;
   /** Later ends of open gaps, by when they must begin, and who could be there in time. */
   const due: number[] = [];
   const dueBy = new Float64Array(n);
@@ -80,7 +82,7 @@ export const dispatcher = (ops: Ops) => {
     for (let a = after.first[j]!; a < after.first[j + 1]!; a += 1) {
       const x = after.op[a]!;
       ready[x] = Math.max(ready[x]!, t + after.lag[a]!);
-      if (--waits[x]! === 0) open.push(x);
+      if (--waits[x]! === 0) open[openCount++] = x;
     }
     // What is laid opens gaps of the same treatment; their ends stand close behind it.
     for (let x = j + 1; x < n && ops.treatment[x] === ops.treatment[j]; x += 1)
@@ -100,11 +102,50 @@ export const dispatcher = (ops: Ops) => {
     laid.fill(0);
     isDue.fill(0);
     due.length = 0;
-    open.length = 0;
+    openCount = 0;
     for (let j = 0; j < n; j += 1) {
       chance[j] = rule.place * j - rule.tail * tails[j]! + rule.any * (rule.ranks?.[j] ?? 0);
       waits[j] = least.first[j + 1]! - least.first[j]!;
-      if (waits[j] === 0) open.push(j);
+      if (waits[j] === 0) open[openCount++] = j;
+    }
+  };
+
+  /** The soonest that any cleaner is free. */
+  const soonestFree = (): number => {
+    let soonest = Infinity;
+    for (let c = 0; c < cleaners; c += 1) if (freeAt[c]! < soonest) soonest = freeAt[c]!;
+    return soonest;
+  };
+
+  /** What the rule puts first: its place among the open, who does it, and when it begins. */
+  const chosen = { at: 0, by: 0, start: 0 };
+  const choose = (rule: Rule) => {
+    let best = Infinity;
+    whoReaches();
+    const soonest = soonestFree();
+    for (let r = 0; r < openCount; r += 1) {
+      const j = open[r]!;
+      // Most are told from the best so far without a closer look.
+      if (chance[j]! + (ready[j]! > soonest ? ready[j]! : soonest) >= best) continue;
+      const base = chance[j]! + (mayMeet(j) ? 0 : BREAKS_PAIR);
+      const full = ops.atOnce[room[j]!]! < cleaners ? slots[slotFor(j)]! : 0;
+      const from = full > ready[j]! ? full : ready[j]!;
+      for (let c = 0; c < cleaners; c += 1) {
+        const steps = walkTo(c, j);
+        const free = freeAt[c]! + steps;
+        const sooner = free > from ? free : from;
+        if (base + sooner + rule.walk * steps >= best) continue;
+        const t = whenOpen(j, sooner);
+        const end = t + work[j]!;
+        let score = base + t + rule.walk * steps;
+        if (end > ops.to[c]!) score += BREAKS_HOURS;
+        if (!leavesTime(j, c, end)) score += BREAKS_GAP;
+        if (score >= best) continue;
+        best = score;
+        chosen.at = r;
+        chosen.by = c;
+        chosen.start = t;
+      }
     }
   };
 
@@ -113,32 +154,14 @@ export const dispatcher = (ops: Ops) => {
     const who = new Int8Array(n);
     begin(rule);
     for (let k = 0; k < n; k += 1) {
-      let best = Infinity;
-      let [at, by, start] = [0, 0, 0];
-      whoReaches();
-      for (let r = 0; r < open.length; r += 1) {
-        const j = open[r]!;
-        const base = chance[j]! + (mayMeet(j) ? 0 : BREAKS_PAIR);
-        const full = ops.atOnce[room[j]!]! < cleaners ? slots[slotFor(j)]! : 0;
-        const from = full > ready[j]! ? full : ready[j]!;
-        for (let c = 0; c < cleaners; c += 1) {
-          const steps = walkTo(c, j);
-          const free = freeAt[c]! + steps;
-          const t = whenOpen(j, free > from ? free : from);
-          let score = base + t + rule.walk * steps;
-          if (score >= best) continue;
-          const end = t + work[j]!;
-          if (end > ops.to[c]!) score += BREAKS_HOURS;
-          if (!leavesTime(j, c, end)) score += BREAKS_GAP;
-          if (score < best) [best, at, by, start] = [score, r, c, t];
-        }
-      }
-      const j = open[at]!;
-      open[at] = open.at(-1)!;
-      open.pop();
-      put(j, by, start);
+      chosen.at = chosen.by = chosen.start = 0;
+      choose(rule);
+      const j = open[chosen.at]!;
+      openCount -= 1;
+      open[chosen.at] = open[openCount]!;
+      put(j, chosen.by, chosen.start);
       order[k] = j;
-      who[j] = by;
+      who[j] = chosen.by;
     }
     return { order, who };
   };

@@ -24,6 +24,13 @@ export const costOf = ({ done, paid, walked, broken }: Laid | Found, cleaners: n
   WALKED * walked +
   (broken > 0 ? BROKEN + BROKEN_SECOND * broken : 0);
 
+/** When an order must be done to cost no more than allowed, if so much is paid and walked, s. */
+export const latestFor = (
+  allowed: number,
+  { paid, walked }: { paid: number; walked: number },
+  cleaners: number,
+): number => allowed - (PAID * paid) / cleaners - WALKED * walked;
+
 type Compared = PlanCost & { broken: number };
 
 /** Valid before broken, then by the order in which costs count; less than 0 where a is better. */

@@ -1,5 +1,6 @@
+import type { Ahead } from './ahead.ts';
 import { holdBack } from './holdBack.ts';
-import { APART, checksOf, FULL, GAP, memory, perAll, type Memory } from './memory.ts';
+import { APART, checksOf, FULL, GAP, memory, type Memory } from './memory.ts';
 import type { Orders } from './orders.ts';
 import { sumUp, type Laid } from './sumUp.ts';
 import type { Ops } from './ops.ts';
@@ -9,6 +10,19 @@ export interface Fixed {
   start: Int32Array;
   /** Nothing that is free begins earlier, s. */
   now: number;
+}
+
+/** An order that is laid out elsewhere. */
+interface Other {
+  held: Memory;
+  orders: Orders;
+}
+
+/** From which place on an order differs, and when it must be done to be of use. */
+interface Change {
+  from: number;
+  latest: number;
+  ahead: Ahead;
 }
 
 /** How often one beginning is moved later before its gap counts as broken. */
@@ -21,7 +35,7 @@ const MOST_MENDS = 3;
  */
 export const layOut = (ops: Ops, fixed?: Fixed) => {
   const { n, rooms, work, room, walk, from, to } = ops;
-  const { least, most, tails } = ops;
+  const { least, most } = ops;
   const held = memory(ops);
   const { start, notBefore, askedBy, mendsLeft, broken, place } = held;
   const { slotOf, wasFree, wasWhere, wasSlot, freeAt, where, slots } = held;
@@ -107,16 +121,16 @@ export const layOut = (ops: Ops, fixed?: Fixed) => {
     return known >= 0 ? known : whenOpen(j, t);
   };
 
-  /** Lays everything from place k on; nothing comes back where it is done after `latest`. */
-  const layFrom = (orders: Orders, first: number, latest: number): Laid | undefined => {
+  /** Lays everything from place k on; nothing comes back where `within` is sure not to be met. */
+  const layFrom = (orders: Orders, first: number, within?: Change): Laid | undefined => {
     const { order, who } = orders;
-    const strict = latest < Infinity;
+    const strict = within !== undefined && within.latest < Infinity;
     let k = first;
     while (k < n) {
       const j = order[k]!;
       const c = who[j]!;
       const t = startOf(j, c, k);
-      if (t + tails[j]! > latest) return undefined;
+      if (strict && t + within.ahead.least[j]! > within.latest) return undefined;
       const opener = checks[j]! & GAP && !(fixed && fixed.start[j]! >= 0) ? overrun(j, t) : -1;
       if (opener < 0) {
         take(j, c, k, t);
@@ -146,25 +160,25 @@ export const layOut = (ops: Ops, fixed?: Fixed) => {
 
   return {
     held,
-    /**
-     * `order` has every operation once, none before what it waits for; `who` the cleaner of each.
-     * Nothing comes back where it is sure to be done later than `latest`.
-     */
-    lay: (order: Int32Array, who: Int8Array, latest = Infinity): Laid | undefined => {
+    /** `order` has every operation once, none before what it waits for; `who` the cleaner of each. */
+    lay: (order: Int32Array, who: Int8Array): Laid => {
       clear();
-      return layFrom({ order, who }, 0, latest);
+      return layFrom({ order, who }, 0)!;
     },
-    /** The same for an order that differs from one that is laid out elsewhere from place k on. */
-    layLike: (other: { held: Memory; orders: Orders }, orders: Orders, [k, latest]: number[]) => {
-      const first = keeps(other.held, other.orders.order, k!);
-      for (const name of perAll) held[name].set(other.held[name]);
+    /**
+     * The same for an order that differs from one that is laid out elsewhere. Nothing comes back
+     * where it is sure to be done too late, or breaks a rule though a time is given.
+     */
+    layLike: (other: Other, orders: Orders, change: Change): Laid | undefined => {
+      const first = keeps(other.held, other.orders.order, change.from);
+      held.all.set(other.held.all);
       backTo(other.orders, first, n);
       for (let p = first; p < n; p += 1) {
         const j = other.orders.order[p]!;
         notBefore[j] = floor;
         mendsLeft[j] = MOST_MENDS;
       }
-      return layFrom(orders, first, latest!);
+      return layFrom(orders, first, change);
     },
   };
 };

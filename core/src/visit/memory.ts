@@ -1,41 +1,33 @@
 import type { Ops } from './ops.ts';
 
-/** All that a laid out order leaves behind, by operation, by place in the order, by cleaner. */
-export const memory = ({ n, cleaners, rooms }: Ops) => ({
-  start: new Int32Array(n),
-  /** What a longest gap asks: not before; and which operation asked it last. */
-  notBefore: new Int32Array(n),
-  askedBy: new Int32Array(n),
-  mendsLeft: new Int32Array(n),
-  broken: new Int32Array(n),
-  place: new Int32Array(n),
-  slotOf: new Int32Array(n),
-  wasFree: new Int32Array(n),
-  wasWhere: new Int32Array(n),
-  wasSlot: new Int32Array(n),
-  freeAt: new Int32Array(cleaners),
-  where: new Int32Array(cleaners),
-  /** Ends of the last `atOnce` operations by room. */
-  slots: new Int32Array(rooms * cleaners),
-});
+/**
+ * All that a laid out order leaves behind, by operation, by place in the order, by cleaner and by
+ * room: parts of one array, so that all of it is copied at once.
+ */
+export const memory = ({ n, cleaners, rooms }: Ops) => {
+  const all = new Int32Array(10 * n + 2 * cleaners + rooms * cleaners);
+  let from = 0;
+  const part = (length: number) => all.subarray(from, (from += length));
+  return {
+    all,
+    start: part(n),
+    /** What a longest gap asks: not before; and which operation asked it last. */
+    notBefore: part(n),
+    askedBy: part(n),
+    mendsLeft: part(n),
+    broken: part(n),
+    place: part(n),
+    slotOf: part(n),
+    wasFree: part(n),
+    wasWhere: part(n),
+    wasSlot: part(n),
+    freeAt: part(cleaners),
+    where: part(cleaners),
+    /** Ends of the last `atOnce` operations by room. */
+    slots: part(rooms * cleaners),
+  };
+};
 export type Memory = ReturnType<typeof memory>;
-
-/** The names of all that it holds. */
-export const perAll = [
-  'start',
-  'notBefore',
-  'askedBy',
-  'mendsLeft',
-  'broken',
-  'place',
-  'slotOf',
-  'wasFree',
-  'wasWhere',
-  'wasSlot',
-  'freeAt',
-  'where',
-  'slots',
-] as const;
 
 /** What may hold an operation back besides its cleaner and what it waits for: bits. */
 export const GAP = 1;

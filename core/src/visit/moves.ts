@@ -4,6 +4,8 @@ import type { Orders } from './orders.ts';
 
 /** How far a move looks, as a share of all operations. */
 const REACH = 0.25;
+/** How often work is moved beside other work in the same room, where there is some. */
+const NEAR = 0.6;
 const LONGEST_BLOCK = 5;
 
 /**
@@ -88,6 +90,20 @@ export const moves = (ops: Ops, next: () => number, fixed?: Fixed) => {
     return true;
   };
 
+  /** A place within reach behind what is done in the same room; -1 where there is none. */
+  const besideOwnRoom = (from: Orders, [lowest, highest]: [number, number]): number => {
+    const r = ops.room[block[0]!]!;
+    let found = -1;
+    let seen = 0;
+    for (let k = Math.max(0, lowest); k <= highest; k += 1) {
+      const j = from.order[k]!;
+      if (inBlock[j] || ops.room[j] !== r) continue;
+      seen += 1;
+      if (next() * seen < 1) found = k;
+    }
+    return found;
+  };
+
   /** From some place on, two cleaners change over. */
   const changeOver = (from: Orders, to: Orders) => {
     const k = under(n);
@@ -117,7 +133,8 @@ export const moves = (ops: Ops, next: () => number, fixed?: Fixed) => {
     const reach = 2 + Math.floor(n * REACH * next() ** 2);
     const lowest = Math.max(low, at - reach);
     const highest = Math.min(high - 1, at + reach);
-    const behind = lowest + under(highest - lowest + 1);
+    let behind = next() < NEAR ? besideOwnRoom(from, [lowest, highest]) : -1;
+    if (behind < 0) behind = lowest + under(highest - lowest + 1);
     const free = highest >= lowest && !(behind + 1 < n && isFixed(from.order[behind + 1]!));
     const c = free ? cleanerFor(from, j, behind) : 0;
     const moved = free && !changesNothing(from, [behind, count], c);

@@ -91,10 +91,10 @@ export const planner = (problem: VisitProblem, start: Start) => {
   let untilProof = FIRST_NODES;
 
   const keep = (steps: PlanStep[], done: number) => {
-    const sooner = done < known.done;
+    // Once is enough: what is not refuted for the first plan is not refuted for a better one.
+    if (known.steps === undefined && ops.n > 0 && proves)
+      known.lowerBound = lowestNotRefuted(refuted, [-1, done]);
     Object.assign(known, { steps, done, sinceBetter: 0 });
-    if (sooner && ops.n > 0 && proves)
-      known.lowerBound = lowestNotRefuted(refuted, [Math.max(0, known.lowerBound) - 1, done]);
   };
 
   const take = (found: Found) => {

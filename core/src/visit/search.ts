@@ -8,15 +8,15 @@ import { waitInPlace, type Orders } from './orders.ts';
 import { longestFirst, nearFirst, simpleOverlap } from './rules.ts';
 
 /** Length of the first cycle of annealing, how much longer each next one is, and the longest. */
-const FIRST_CYCLE = 3000;
+const FIRST_CYCLE = 10_000;
 const LONGER = 1.5;
 const LONGEST_CYCLE = 1_500_000;
 /** Rules tried at first; orders kept of them, and of those how many are annealed first. */
 const FIRST_RULES = 250;
 const KEPT = 10;
-const TRIED = 2;
+const TRIED = 1;
 /** One rule is tried anew for so many iterations of annealing. */
-const SHARE = 60;
+const SHARE = 200;
 
 /** What a search begins with and must keep to. */
 export interface Begin {
@@ -48,7 +48,7 @@ export const search = (ops: Ops, begin: Begin) => {
   const anneal = annealer(ops, begin.next, begin.fixed);
   const laidOut = (orders: Orders): Found => {
     const { order, who } = pinned(orders, begin);
-    return kept({ order, who }, lay(order, who)!);
+    return kept({ order, who }, lay(order, who));
   };
   const plain = [simpleOverlap, longestFirst, nearFirst].map((rule) => byRule(rule));
   const beginnings = [waitInPlace(ops), ...plain].map(laidOut).sort(compare);
