@@ -2,13 +2,11 @@ import {
   lastsOf,
   replan,
   visitLoad,
-  type CoatHolds,
   type HouseRules,
   type PlanStep,
   type Replanned,
   type ToldOf,
-  type Took,
-  type TreatedRoom,
+  type VisitAsk,
   type VisitLoad,
   type VisitProblem,
 } from '@zymostat/core';
@@ -36,20 +34,12 @@ export const planAnew = ({ told, startedAt, now, ...visit }: PlanAnew): Replanne
 };
 
 /** A home as a week knows it. */
-export interface Planned {
-  rooms: TreatedRoom[];
-  holds: CoatHolds;
-  took: Took;
+export interface Planned extends Omit<VisitAsk, 'team' | 'hours'> {
   rules: HouseRules;
 }
 
 /** How long a visit lasts with one, two, ... people, and what it takes along. */
-export const planned = ({
-  rooms,
-  holds,
-  took,
-  rules,
-}: Planned): { lasts: number[]; load: VisitLoad } => ({
-  lasts: lastsOf(rooms, { holds, took }),
-  load: visitLoad(rooms, holds, rules),
+export const planned = ({ rules, ...ask }: Planned): { lasts: number[]; load: VisitLoad } => ({
+  lasts: lastsOf(ask),
+  load: visitLoad(ask.rooms, ask.holds, rules),
 });

@@ -27,17 +27,17 @@ afterAll(() => bed.close());
 
 const give = async (...names: string[]) => {
   const team = names.map((name) => ({ id: ids[name]!, from: 0, to: 14_400 }));
-  const setting = { team, walk: 20, hours: {} };
-  const { rooms } = ahead.version.protocol;
+  const rooms = { walk: 20, ways: {}, hours: {} };
+  const { holds, took, version } = ahead;
   const planning = planner(
-    visitProblem({ rooms, holds: ahead.holds, took: ahead.took, ...setting }),
+    visitProblem({ ...rooms, rooms: version.protocol.rooms, holds, took, team }),
     { seed: 1 },
   );
   planning.run({ iterations: 300, goOn: () => true });
   const plan = planning.plan();
   if (plan.outcome !== 'plan') throw new Error(plan.outcome);
   const body = { id: randomUUID(), versionId: ahead.version.id, startsAt: 1_769_500_000_000 };
-  return maren.call(`POST /homes/${home}/visits`, { ...body, ...setting, steps: plan.steps });
+  return maren.call(`POST /homes/${home}/visits`, { ...body, team, rooms, steps: plan.steps });
 };
 
 /** What was given for the home, before any round. */

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { RoundAhead, VisitPlanRow } from '@zymostat/contract';
+import type { RoomSetting, RoundAhead, VisitPlanRow } from '@zymostat/contract';
 import { planner, visitProblem, type PlanStep } from '@zymostat/core';
 import ICAL from 'ical.js';
 import { extractText, getDocumentProxy } from 'unpdf';
@@ -41,13 +41,14 @@ const DAY = 14_400;
 const idOf = (name: string) => team.find((one) => one.name === name)!.id;
 const settingOf = (...names: string[]) => ({
   team: names.map((name) => ({ id: idOf(name), from: 0, to: DAY })),
-  walk: 20,
-  hours: {},
+  rooms,
 });
+const rooms: RoomSetting = { walk: 20, ways: {}, hours: {} };
 const planned = (names: string[]) => {
   const setting = settingOf(...names);
-  const { rooms } = ahead.version.protocol;
-  const problem = visitProblem({ rooms, holds: ahead.holds, took: ahead.took, ...setting });
+  const { holds, took, version } = ahead;
+  const { team } = setting;
+  const problem = visitProblem({ ...rooms, rooms: version.protocol.rooms, holds, took, team });
   const planning = planner(problem, { seed: 1 });
   planning.run({ iterations: 500, goOn: () => true });
   const plan = planning.plan();
@@ -119,6 +120,41 @@ test('it speaks Spanish to who asks in Spanish', async () => {
     { 'accept-language': 'es' },
   );
   expect(answer.body.detail).toMatch(/Basin: se limpia .* demasiado pronto/);
+});
+
+test('how the rooms were set is kept with it, for the next visit to begin from', async () => {
+  const [room] = ahead.version.protocol.rooms;
+  const set = { walk: 25, ways: {}, hours: { [room!.id]: [[0, DAY]] } };
+  expect((await give(['tobias'], { rooms: set })).status).toBe(200);
+  expect((await given()).setting).toEqual(set);
+});
+
+test('the hours of a room hold for whoever gives a plan, not only on the page', async () => {
+  const [room] = ahead.version.protocol.rooms;
+  const shut = { ...rooms, hours: { [room!.id]: [[0, 60]] } };
+  const answer = await give(['tobias'], { rooms: shut });
+  expect(answer.status).toBe(409);
+  expect(answer.body.detail).toMatch(/Bath|Basin|Mirror|WC seat|Shelf|Floor/);
+});
+
+test('a room that is come into by way of itself is refused', async () => {
+  const [a, b] = [randomUUID(), randomUUID()];
+  const ways = { [a]: { by: b, seconds: 30 }, [b]: { by: a, seconds: 30 } };
+  const answer = await give(['tobias'], { rooms: { ...rooms, ways } });
+  expect(answer.status).toBe(400);
+  expect(JSON.stringify(answer.body)).toContain('leads in a circle');
+});
+
+test.each([
+  [
+    'a way longer than half an hour',
+    { ways: { [randomUUID()]: { by: randomUUID(), seconds: 1801 } } },
+  ],
+  ['a way without seconds', { ways: { [randomUUID()]: { by: randomUUID() } } }],
+  ['rooms without ways', { ways: undefined }],
+  ['walking backwards', { walk: -1 }],
+])('%s is refused', async (_, more) => {
+  expect((await give(['tobias'], { rooms: { ...rooms, ...more } })).status).toBe(400);
 });
 
 test('nobody is sent who does not work here, and a cleaner gives no plan', async () => {

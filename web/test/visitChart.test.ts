@@ -1,5 +1,5 @@
 import type { PlanStep, TreatedRoom, TreatedSurface, VisitProblem } from '@zymostat/core';
-import { hoursOf, spanOf, walkOf } from '../src/features/visits/visitSettings.ts';
+import { roomSettingOf, spanOf, walkOf } from '../src/features/visits/visitSettings.ts';
 import { chartRows, laneOf, marksOf, wetSpans } from '../src/features/visits/chartRows.ts';
 
 const surface = (id: string, wet: number | null): TreatedSurface => ({
@@ -135,8 +135,11 @@ describe('hours of a room as they are typed', () => {
 
   test('what cannot be read is not taken for all the time', () => {
     const bath = { from: '10', to: '40' };
-    expect(hoursOf({ bath, hall: { from: '', to: '' } })).toEqual({ bath: [[600, 2400]] });
-    expect(hoursOf({ bath, hall: { from: 'x', to: '' } })).toBeUndefined();
+    const typed = { walk: '20', ways: {} };
+    const read = roomSettingOf({ ...typed, hours: { bath, hall: { from: '', to: '' } } });
+    expect(read?.hours).toEqual({ bath: [[600, 2400]] });
+    const unread = { bath, hall: { from: 'x', to: '' } };
+    expect(roomSettingOf({ ...typed, hours: unread })).toBeUndefined();
   });
 });
 

@@ -1323,6 +1323,8 @@ export interface Figures {
   'visitPlan.nearest': { who: string | number; at: string | number };
   'visitPlan.sheet': { who: string | number };
   'visitPlan.legendWorks': { who: string | number };
+  'visitPlan.wayBy': { room: string | number };
+  'visitPlan.wayFar': { room: string | number };
   'visitPlan.freeFrom': { room: string | number };
   'visitPlan.freeTo': { room: string | number };
   'visitPlan.outBy': { at: string | number };

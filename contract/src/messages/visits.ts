@@ -1,4 +1,4 @@
-import { visitProblemFormat } from '@zymostat/core';
+import { circleIn, visitProblemFormat } from '@zymostat/core';
 import * as v from 'valibot';
 import { id, instant, listOf, name } from '../parts/text.ts';
 
@@ -19,6 +19,8 @@ const hold = v.strictObject({
   rewetWork: v.optional(seconds),
 });
 
+/** The longest way between two rooms of a home, s. */
+export const LONGEST_WALK = 1800;
 /** Most of each that one visit may have: more nobody can walk through. */
 const MOST = { cleaners: 12, rooms: 40, treatments: 400, steps: 12, pairs: 4000, plan: 6000 };
 
@@ -58,14 +60,27 @@ export const planStep = v.strictObject({
   end: seconds,
 });
 
-/** What a visit is planned from besides the protocol: who works when, walking, hours of rooms. */
+const onFoot = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(LONGEST_WALK));
+
+/** How far it is between the rooms, which are come into by way of another, and when they are free. */
+export const roomSetting = v.strictObject({
+  walk: onFoot,
+  ways: v.pipe(
+    v.record(id, v.strictObject({ by: id, seconds: onFoot })),
+    v.maxEntries(MOST.rooms, 'too-many'),
+    v.check((ways) => circleIn(ways) === undefined, 'in-a-circle'),
+  ),
+  hours: v.record(id, listOf(span, MOST.rooms)),
+});
+export type RoomSetting = v.InferOutput<typeof roomSetting>;
+
+/** What a visit is planned from besides the protocol: who works when, and its rooms. */
 export const visitSetting = {
   team: v.pipe(
     listOf(v.strictObject({ id, from: seconds, to: seconds }), MOST.cleaners),
     v.minLength(1, 'at-least-one'),
   ),
-  walk: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(1800)),
-  hours: v.record(id, listOf(span, MOST.rooms)),
+  rooms: roomSetting,
 };
 
 /** A visit as it is to be worked. `startsAt` is second 0 of its times. */
@@ -88,6 +103,8 @@ export const visitPlan = v.strictObject({
   homeId: id,
   homeName: name,
   place: name,
+  /** As it was set for it; nothing where that was not kept yet. */
+  setting: v.nullable(roomSetting),
   /** Who works it, by the ids of its cleaners. */
   people: v.array(v.strictObject({ id, name: v.string() })),
   /** Seconds from the start until the home can be handed over, and before which no plan can. */

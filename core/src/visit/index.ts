@@ -17,4 +17,5 @@ export * from './solutionWays.ts';
 export * from './took.ts';
 export * from './visitLoad.ts';
 export * from './visitProblem.ts';
+export * from './roomWays.ts';
 export * from './sameSteps.ts';

@@ -16,7 +16,7 @@ export interface WaysAsked {
   home: Home;
   stocks: readonly (Stock & PricedStock)[];
   by: Omit<Judging, 'book'> & { own: readonly CompanyRule[] };
-  setting: Pick<VisitAsk, 'team' | 'walk' | 'hours' | 'took'>;
+  setting: Pick<VisitAsk, 'team' | 'walk' | 'ways' | 'hours' | 'took'>;
 }
 
 /** One way to treat a home: as it is set where nothing is changed, or one family for another. */

@@ -3,6 +3,7 @@ import type { TreatedRoom, TreatedSurface } from '../protocol/buildProtocol.ts';
 import type { Step } from '../protocol/steps.ts';
 import type { CoatHolds } from '../round/coatHolds.ts';
 import { applySeconds, rinseSeconds, washSeconds, wipeSeconds } from './handsOn.ts';
+import { walksBetween, type RoomWays } from './roomWays.ts';
 import type { Took } from './took.ts';
 import {
   visitProblemFormat,
@@ -30,8 +31,10 @@ export interface VisitAsk {
   /** How long hands were on by rounds on record; by the table where nobody knows. */
   took: Took;
   team: readonly VisitCleaner[];
-  /** From one room to another, on foot. */
+  /** On foot from one room to another beside it. */
   walk: number;
+  /** Rooms that are come into by way of another; they must not lead in a circle. */
+  ways: RoomWays;
   /** When a room may be worked in, by its id; all day where nothing is said. */
   hours: Readonly<Record<string, readonly (readonly [number, number])[]>>;
 }
@@ -147,12 +150,17 @@ const soilFirst = (surfaces: readonly TreatedSurface[]) =>
 const floorOf = ({ surfaces }: TreatedRoom): TreatedSurface | undefined =>
   surfaces.filter(({ level }) => level === 'floor').at(-1);
 
-const roomsOf = ({ rooms, team, walk, hours }: VisitAsk): VisitRoom[] => {
+const roomsOf = ({ rooms, team, walk, ways, hours }: VisitAsk): VisitRoom[] => {
   const end = Math.max(0, ...team.map(({ to }) => to));
+  const walks = walksBetween(
+    rooms.map(({ id }) => id),
+    walk,
+    ways,
+  );
   return rooms.map(({ id }) => ({
     id,
     open: (hours[id] ?? [[0, end]]).map(([from, to]) => [from, to] as const),
-    walk: Object.fromEntries(rooms.flatMap((other) => (other.id === id ? [] : [[other.id, walk]]))),
+    walk: walks[id]!,
   }));
 };
 

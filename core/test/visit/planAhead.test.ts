@@ -68,7 +68,7 @@ describe('what is still to be done by a plan', () => {
 
 const team = [{ id: 'a', from: 0, to: 20_000 }];
 const problemOf = (rooms: TreatedRoom[], holds: Record<string, number>) =>
-  visitProblem({ rooms, holds, took: {}, team, walk: 20, hours: {} });
+  visitProblem({ rooms, holds, took: {}, team, walk: 20, ways: {}, hours: {} });
 const holdIn = (holds: Record<string, number>) =>
   problemOf(room(surface('x')), holds).treatments[0]!.steps.find(({ kind }) => kind === 'hold');
 

@@ -61,6 +61,7 @@ describe('ways to treat a home', () => {
   const setting: WaysAsked['setting'] = {
     team: [{ id: 'ana', from: 0, to: 20_000 }],
     walk: 20,
+    ways: {},
     hours: {},
     took: {},
   };

@@ -55,7 +55,7 @@ test('200 sets of rounds: what comes back was within what was told, whatever the
 
 test('a visit is planned by what its rounds took, and by the table where nobody knows', () => {
   const team = [{ id: 'a', from: 0, to: 20_000 }];
-  const ask = { rooms: room(surface('x')), holds: { x: 600 }, team, walk: 20, hours: {} };
+  const ask = { rooms: room(surface('x')), holds: { x: 600 }, team, walk: 20, ways: {}, hours: {} };
   const works = (took: Took) =>
     visitProblem({ ...ask, took }).treatments[0]!.steps.flatMap((step) =>
       'work' in step ? [step.work] : [],

@@ -28,6 +28,7 @@ import { Jars1769472000000 } from './migrations/1769472000000-jars.ts';
 import { Visits1769558400000 } from './migrations/1769558400000-visits.ts';
 import { VisitsOfRounds1769644800000 } from './migrations/1769644800000-visitsOfRounds.ts';
 import { Weeks1769731200000 } from './migrations/1769731200000-weeks.ts';
+import { SettingOfVisits1769817600000 } from './migrations/1769817600000-settingOfVisits.ts';
 
 /** Every change of how data is kept, oldest first. */
 export const migrations = [
@@ -61,4 +62,5 @@ export const migrations = [
   Visits1769558400000,
   VisitsOfRounds1769644800000,
   Weeks1769731200000,
+  SettingOfVisits1769817600000,
 ];

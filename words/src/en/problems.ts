@@ -206,6 +206,7 @@ export const invalid = {
   monday: 'A week is called by its Monday, written 2026-01-26.',
   date: 'A day is written 2026-01-31.',
   'ends-before': 'The second time is before the first.',
+  'in-a-circle': 'A way leads in a circle: a room cannot be come into by way of itself.',
   twice: 'Nobody is named twice.',
   'longer-password': 'A password has at least 12 characters. A few words in a row are good.',
   'common-password':

@@ -202,6 +202,7 @@ export const invalid = {
   monday: 'Una semana se llama por su lunes, escrito 2026-01-26.',
   date: 'Un día se escribe 2026-01-31.',
   'ends-before': 'La segunda hora es anterior a la primera.',
+  'in-a-circle': 'Un camino da la vuelta: a un cuarto no se llega por sí mismo.',
   twice: 'A nadie se le nombra dos veces.',
   'longer-password':
     'Una contraseña tiene al menos 12 caracteres. Unas palabras seguidas sirven bien.',

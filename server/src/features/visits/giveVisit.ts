@@ -28,15 +28,14 @@ type Version = Awaited<ReturnType<typeof versionById>>;
 const problemOf = async (
   context: Context,
   version: Version,
-  { team, walk, hours }: Asked,
+  { team, rooms }: Asked,
 ): Promise<VisitProblem> =>
   visitProblem({
+    ...rooms,
     rooms: version.protocol.rooms,
     holds: await holdsOf(context, version),
     took: await tookOf(context, version.homeId),
     team,
-    walk,
-    hours,
   });
 
 const refusal = (breach: Breach, version: Version, team: ReadonlyMap<string, string>) => {
@@ -79,6 +78,7 @@ const give = async (
     id: asked.id,
     startsAt: new Date(asked.startsAt),
     problem,
+    setting: asked.rooms,
     steps: asked.steps,
     done,
     lowerBound: boundOf(problem, done),

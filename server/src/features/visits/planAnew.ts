@@ -87,7 +87,8 @@ export const planAnew = async (
   const found = await onThread<Replanned | null>('plannerWorker', 'planAnew', job);
   if (!found) throw problems.conflict('no-plan-anew');
   // Nothing is proven of a visit that is under way.
-  const planned = { id, startsAt: round.startedAt, ...found, lowerBound: 0, roundId };
+  const { setting } = before;
+  const planned = { id, startsAt: round.startedAt, ...found, setting, lowerBound: 0, roundId };
   return within(context, async (inside) => {
     await turnToAppend(inside);
     await workedRound(inside, roundId, person);

@@ -1,3 +1,4 @@
+import type { RoomSetting } from '@zymostat/contract';
 import type { PlanStep, VisitProblem } from '@zymostat/core';
 import { EntitySchema } from 'typeorm';
 
@@ -8,6 +9,8 @@ export interface VisitRecord {
   versionId: string;
   startsAt: Date;
   problem: VisitProblem;
+  /** How the rooms were set for it; nothing of what was given before this was kept. */
+  setting: RoomSetting | null;
   steps: PlanStep[];
   done: number;
   lowerBound: number;
@@ -26,6 +29,7 @@ export const VisitEntity = new EntitySchema<VisitRecord>({
     versionId: { type: 'uuid', name: 'version_id' },
     startsAt: { type: 'timestamptz', name: 'starts_at' },
     problem: { type: 'jsonb' },
+    setting: { type: 'jsonb', nullable: true },
     steps: { type: 'jsonb' },
     done: { type: 'int' },
     lowerBound: { type: 'int', name: 'lower_bound' },

@@ -1,5 +1,5 @@
 import type { Version, Week } from '@zymostat/contract';
-import type { VisitLoad } from '@zymostat/core';
+import { USUAL_WALK, type VisitLoad } from '@zymostat/core';
 import { LRUCache } from 'lru-cache';
 import type { Context } from '../../platform/context.ts';
 import { onThread } from '../../platform/threads.ts';
@@ -8,6 +8,7 @@ import { approvedHomes, newestVersion, versionById } from '../protocols/service.
 import { theCompany } from '../people/service.ts';
 import { holdsOf } from '../rounds/startRound.ts';
 import { tookOf } from '../rounds/tookOf.ts';
+import { newestVisit } from '../visits/store.ts';
 import * as store from './store.ts';
 
 interface Known {
@@ -18,8 +19,11 @@ interface Known {
 /** An hour: within it what a room has learnt of its drying does not change much. */
 const known = new LRUCache<string, Known>({ max: 2000, ttl: 3_600_000 });
 
+/** By its approved protocol, and by how its rooms were set for the visit that was given last. */
 const knownOf = async (context: Context, version: Version): Promise<Known> => {
-  const before = known.get(version.id);
+  const visit = await newestVisit(context, version.homeId);
+  const key = `${version.id} ${visit?.id}`;
+  const before = known.get(key);
   if (before) return before;
   const { houseRules: rules } = await theCompany(context);
   const { rooms } = version.protocol;
@@ -27,10 +31,12 @@ const knownOf = async (context: Context, version: Version): Promise<Known> => {
     rooms,
     holds: await holdsOf(context, version),
     took: await tookOf(context, version.homeId),
+    walk: visit?.setting?.walk ?? USUAL_WALK,
+    ways: visit?.setting?.ways ?? {},
     rules,
   };
   const found = await onThread<Known>('plannerWorker', 'planned', job);
-  known.set(version.id, found);
+  known.set(key, found);
   return found;
 };
 

@@ -7,6 +7,7 @@ import { listOf } from '../../words/list.ts';
 import { w } from '../../words/words.ts';
 import { useGiveVisitMutation } from './api.ts';
 import type { Visit } from './useVisit.ts';
+import { sameSetting } from './visitSettings.ts';
 
 /** Gives the plan to those who go; says what was given before, and whether this is another. */
 export const Give = ({
@@ -21,7 +22,11 @@ export const Give = ({
   const [give, { error, isLoading }] = useGiveVisitMutation();
   const { given, who, startsAt, setting, version } = visit;
   const people = listOf(who.map(visit.nameOf));
-  const isGiven = given && given.startsAt === startsAt && sameSteps(given.steps, steps);
+  const isGiven =
+    given &&
+    given.startsAt === startsAt &&
+    sameSteps(given.steps, steps) &&
+    sameSetting(given.setting, setting!.rooms);
   const send = () => {
     const body = { id: v7(), versionId: version!.id, startsAt, ...setting!, steps };
     void give({ id: home.id, body });

@@ -1,13 +1,13 @@
 import { TextField, Tick } from '../../ui/form/Field.tsx';
 import { momentFieldOf } from '../../ui/times.ts';
 import { w } from '../../words/words.ts';
-import { RoomHours } from './RoomHours.tsx';
+import { RoomSettings } from './RoomSettings.tsx';
 import type { Visit } from './useVisit.ts';
 import { walkOf } from './visitSettings.ts';
 
 /** Who goes, from when, and how far it is between rooms. */
 export const Settings = ({ visit }: { visit: Visit }) => {
-  const { team, who, setWho, startsAt, setStartsAt, walk, setWalk } = visit;
+  const { team, who, setWho, startsAt, setStartsAt, typed, setTyped } = visit;
   const change = (id: string, goes: boolean) =>
     setWho(team.map((one) => one.id).filter((one) => (one === id ? goes : who.includes(one))));
   const start = (field: string) => {
@@ -39,12 +39,12 @@ export const Settings = ({ visit }: { visit: Visit }) => {
           className="w-36"
           label={w.name('visitPlan', 'walk')}
           figure
-          value={walk}
-          wrong={walkOf(walk) === undefined ? w.name('visitPlan', 'walkWrong') : undefined}
-          onChange={setWalk}
+          value={typed.walk}
+          wrong={walkOf(typed.walk) === undefined ? w.name('visitPlan', 'walkWrong') : undefined}
+          onChange={(walk) => setTyped({ ...typed, walk })}
         />
       </div>
-      <RoomHours rooms={rooms} hours={visit.hours} setHours={visit.setHours} />
+      <RoomSettings rooms={rooms} typed={typed} setTyped={setTyped} />
     </>
   );
 };

@@ -21,7 +21,8 @@ export const useOtherSolutions = (home: HomeDetail, { key, setting, took }: Visi
     aside.current = startPlanner();
     const { houseRules: rules, ownRules } = me.company;
     const by = { rules, now: Date.now(), own: ownRules as CompanyRule[] };
-    const asked = { home, stocks, by, setting: { ...setting, took } };
+    const { team, rooms } = setting;
+    const asked = { home, stocks, by, setting: { ...rooms, team, took } };
     const tell = (rows: WayPlanned[]) => setWays({ key, rows });
     void wrap<PlannerWorker>(aside.current).withSolutions(asked, proxy(tell));
   };
