@@ -106,7 +106,7 @@ export const RoomSettings = ({ rooms, typed, setTyped }: Props) => (
     <p className="small soft">{w.name('visitPlan', 'roomHoursWhy')}</p>
     {turnsBack(typed.ways) && <FieldNote wrong={w.name('visitPlan', 'wayCircle')} />}
     {rooms.map(({ id, name }) => (
-      <div key={id} className="flex flex-wrap items-end gap-x-4">
+      <div key={id} className="mt-3 flex flex-wrap items-end gap-x-4">
         <b className="w-32 pb-2">{name}</b>
         <Hours
           room={name}
