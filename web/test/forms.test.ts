@@ -140,6 +140,13 @@ describe('lines', () => {
     expect(v.parse(volumeLine(0.1), text)).toBeCloseTo(value, 9);
   });
 
+  test('more than is allowed is said, and not taken for the most', () => {
+    expect(faultsOf(volumeLine(0.1), '200 l')).toEqual([
+      expect.stringMatching(/200 l.*at most 100 l/),
+    ]);
+    expect(v.parse(volumeLine(0.1), '100 l')).toBeCloseTo(0.1, 12);
+  });
+
   test.each(['', 'a lot', '-1 l', '0 ml'])('“%s” is no amount', (text) => {
     expect(faultsOf(volumeLine(0.1), text)).toHaveLength(1);
   });

@@ -27,6 +27,12 @@ export const visitOf = async (context: Context, homeId: string): Promise<VisitPl
   return visit && asRow(context, visit);
 };
 
+/** Which plan of a home was given last, and how its rooms were set for it. */
+export const lastGiven = async (
+  context: Context,
+  homeId: string,
+): Promise<Pick<store.VisitRecord, 'id' | 'setting'> | null> => store.newestVisit(context, homeId);
+
 /** Who can be sent to a visit. */
 export const visitTeam = async (context: Context): Promise<Answer<'visitTeam'>> =>
   (await theTeam(context)).map(({ id, name }) => ({ id, name }));

@@ -8,7 +8,7 @@ import { approvedHomes, newestVersion, versionById } from '../protocols/service.
 import { theCompany } from '../people/service.ts';
 import { holdsOf } from '../rounds/startRound.ts';
 import { tookOf } from '../rounds/tookOf.ts';
-import { newestVisit } from '../visits/store.ts';
+import { lastGiven } from '../visits/service.ts';
 import * as store from './store.ts';
 
 interface Known {
@@ -21,7 +21,7 @@ const known = new LRUCache<string, Known>({ max: 2000, ttl: 3_600_000 });
 
 /** By its approved protocol, and by how its rooms were set for the visit that was given last. */
 const knownOf = async (context: Context, version: Version): Promise<Known> => {
-  const visit = await newestVisit(context, version.homeId);
+  const visit = await lastGiven(context, version.homeId);
   const key = `${version.id} ${visit?.id}`;
   const before = known.get(key);
   if (before) return before;

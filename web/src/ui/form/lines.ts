@@ -41,7 +41,7 @@ export const maybeLine = optionalLine(
   (text) => text.trim(),
 );
 
-/** How much of something, as people say it, in m³; what is more than `most` counts as that. */
+/** How much of something, as people say it, in m³; a hair over `most` is no more than that. */
 export const volumeLine = (most: number) =>
   line(aVolume, (text) => {
     const read = parseVolume(text);
