@@ -1,6 +1,7 @@
 import { lookAhead } from './ahead.ts';
 import { compare, copyOf, costOf, kept, latestFor, type Found } from './found.ts';
-import { layOut, type Fixed } from './layOut.ts';
+import type { Fixed } from './fixed.ts';
+import { layOut } from './layOut.ts';
 import { moves } from './moves.ts';
 import type { Ops } from './ops.ts';
 import type { Orders } from './orders.ts';

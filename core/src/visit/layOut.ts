@@ -1,16 +1,10 @@
 import type { Ahead } from './ahead.ts';
+import type { Fixed } from './fixed.ts';
 import { holdBack } from './holdBack.ts';
 import { APART, checksOf, FULL, GAP, memory, type Memory } from './memory.ts';
 import type { Orders } from './orders.ts';
 import { sumUp, type Laid } from './sumUp.ts';
 import type { Ops } from './ops.ts';
-
-/** What part of the work is already fixed in time: its start by operation, -1 where it is free. */
-export interface Fixed {
-  start: Int32Array;
-  /** Nothing that is free begins earlier, s. */
-  now: number;
-}
 
 /** An order that is laid out elsewhere. */
 interface Other {

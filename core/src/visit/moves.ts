@@ -1,4 +1,4 @@
-import type { Fixed } from './layOut.ts';
+import type { Fixed } from './fixed.ts';
 import type { Ops } from './ops.ts';
 import type { Orders } from './orders.ts';
 
