@@ -76,6 +76,11 @@ test('what was set is typed on and read again without a change, in whatever orde
   }
 });
 
+test('hours that are no whole minutes are never made longer', () => {
+  const hours = { bath: [[61, 359] as [number, number]] };
+  expect(typedOf({ walk: 20, ways: {}, hours }).hours).toEqual({ bath: { from: '2', to: '5' } });
+});
+
 test('a visit of before rooms were kept is taken as it is usual', () => {
   expect(sameSetting(null, { walk: 20, ways: {}, hours: {} })).toBe(true);
 });

@@ -68,10 +68,15 @@ export const roomSettingOf = (typed: TypedRooms): RoomSetting | undefined => {
   return walk === undefined || !ways || !hours ? undefined : { walk, ways, hours };
 };
 
+/** Whole minutes within a span, s: never longer than it. */
+const minutesOf = ([from, to]: readonly [number, number]): TypedHours => ({
+  from: String(Math.ceil(from / MINUTE)),
+  to: String(Math.floor(to / MINUTE)),
+});
+
 /** How the rooms were set before, to be typed on; as is usual where nobody has set them. */
 export const typedOf = (setting: RoomSetting | null | undefined): TypedRooms => {
   const { walk, ways, hours } = setting ?? usual;
-  const minutes = (seconds: number) => String(Math.round(seconds / MINUTE));
   return {
     walk: String(walk),
     ways: byRoom(
@@ -79,7 +84,7 @@ export const typedOf = (setting: RoomSetting | null | undefined): TypedRooms => 
     ),
     hours: byRoom(
       Object.entries(hours).flatMap(([id, [span]]) =>
-        span ? [[id, { from: minutes(span[0]), to: minutes(span[1]) }] as const] : [],
+        span ? [[id, minutesOf(span)] as const] : [],
       ),
     ),
   };
