@@ -91,7 +91,7 @@ Kim,Mill 4,,,,,,Bath,0,,,,,,,,,
       (_, i) => `Home ${i % 200},Row 7,,,,,,Room ${i % 7},,,,,Worktop ${i},,,,,`,
     );
     const text = head + lines.join('\n');
-    // A second where nothing else runs (0.3 to 0.5 s); beside other tests four times that.
+    // A second where nothing else runs (half of it here); beside other tests four times that.
     const timed = [1, 2, 3].map(() => {
       const began = performance.now();
       const read = homes(text);
