@@ -5,6 +5,7 @@ import {
   type SurfaceClock,
   type Treatment,
 } from '@zymostat/core';
+import { surface } from '../../core/test/visit/treated.ts';
 import { isToBeRinsed, nextStep } from '../src/features/rounds/surface/nextStep.ts';
 import {
   countDone,
@@ -37,21 +38,7 @@ const withTablet: Treatment = { ...toilet, lifts: true };
 const crusted: Treatment = { ...plain, lies: { least: 900, most: 1800, vinegar: false } as never };
 
 const stopOf = (treatment: Treatment, clock: SurfaceClock = untouched, id = 'basin'): Stop => ({
-  surface: {
-    id,
-    name: id,
-    material: 'porcelain',
-    level: 'hand',
-    area: 0.5,
-    food: false,
-    goal: 'disinfect',
-    against: 'everyday',
-    accepted: null,
-    treatment: null,
-    steps: ['gloves', 'wash', 'spray', 'hold', 'wipe', 'rinse'],
-    loosening: null,
-    reasons: [],
-  },
+  surface: surface(id),
   roomId: 'bath',
   roomName: 'Bath',
   treatment,

@@ -12,10 +12,8 @@ import { longestFirst, nearFirst, simpleOverlap } from './rules.ts';
 const FIRST_CYCLE = 10_000;
 const LONGER = 1.5;
 const LONGEST_CYCLE = 1_500_000;
-/** Rules tried at first; orders kept of them, and of those how many are annealed first. */
+/** Rules tried at first; the best order of them is annealed. */
 const FIRST_RULES = 250;
-const KEPT = 10;
-const TRIED = 1;
 /** One rule is tried anew for so many iterations of annealing. */
 const SHARE = 200;
 
@@ -52,21 +50,12 @@ export const search = (ops: Ops, begin: Begin) => {
     return kept({ order, who }, lay(order, who));
   };
   const plain = [simpleOverlap, longestFirst, nearFirst].map((rule) => byRule(rule));
-  const beginnings = [waitInPlace(ops), ...plain].map(laidOut).sort(compare);
-  let best = beginnings[0]!;
+  let best = [waitInPlace(ops), ...plain].map(laidOut).sort(compare)[0]!;
   let cycle = FIRST_CYCLE;
-  let runs = 0;
   let toBreed = FIRST_RULES;
 
   const keep = (one: Found) => {
     if (compare(one, best) < 0) best = one;
-  };
-
-  const restart = () => {
-    const from = runs < TRIED ? beginnings[runs] : undefined;
-    runs += 1;
-    if (runs > TRIED) cycle = Math.min(LONGEST_CYCLE, cycle * LONGER);
-    anneal.begin(from ?? best, cycle);
   };
 
   const breed = () => {
@@ -74,17 +63,14 @@ export const search = (ops: Ops, begin: Begin) => {
     const one = laidOut(byRule(rule));
     rules.tell(rule, costOf(one, ops.cleaners));
     keep(one);
-    beginnings.push(one);
-    beginnings.sort(compare);
-    beginnings.length = Math.min(beginnings.length, KEPT);
     toBreed -= 1;
-    if (toBreed === 0) restart();
+    if (toBreed === 0) anneal.begin(best, cycle);
   };
 
-  /** After the first cycles, rules look around what annealing has found. */
+  /** Rules look around what annealing has found, before it goes on for longer. */
   const endCycle = () => {
-    if (runs < TRIED) return restart();
     toBreed = Math.ceil(cycle / SHARE);
+    cycle = Math.min(LONGEST_CYCLE, cycle * LONGER);
     const ranks = Float64Array.from(best.start, (t) => t / Math.max(1, best.done));
     rules.tell({ walk: 0.2, tail: 0, place: 0, any: best.done, ranks }, costOf(best, ops.cleaners));
   };

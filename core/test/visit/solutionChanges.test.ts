@@ -9,6 +9,7 @@ import {
   type Setting,
   type Stock,
 } from '../../src/index.ts';
+import { bathHome } from './bathHome.ts';
 
 const now = Date.UTC(2026, 0, 5);
 const by = { rules, now, book };
@@ -23,41 +24,11 @@ const peroxide: Setting = {
   against: 'respiratory',
   use: { stockId: 'p', strength: 0.03 },
 };
-const home = (
-  surfaces: [MaterialId, Setting][],
-  more: Partial<Home['rooms'][number]> = {},
-): Home => ({
-  id: 'home',
-  situations: [],
-  rooms: [
-    {
-      id: 'bath',
-      name: 'Bath',
-      floorArea: 4,
-      height: 2.4,
-      ventilation: 'window',
-      flame: 'no',
-      surfaces: surfaces.map(([material, setting], k) => ({
-        id: `${material} ${k}`,
-        name: material,
-        material,
-        level: 'hand',
-        area: 0.2,
-        touched: 'often',
-        food: false,
-        thing: 'surface',
-        soil: 'everyday',
-        setting,
-      })),
-      ...more,
-    },
-  ],
-});
 const changesOf = (of: Home) =>
   solutionChanges(of, stocks, by).map(({ of: from, to, surfaces }) => [from, to, surfaces]);
 
 test('alcohol can stand for peroxide where a surface takes it by itself', () => {
-  const own = home([
+  const own = bathHome([
     ['porcelain', peroxide],
     ['chrome-plate', peroxide],
     ['porcelain', justWashed],
@@ -69,18 +40,18 @@ test('alcohol can stand for peroxide where a surface takes it by itself', () => 
 });
 
 test('what alcohol harms, or what somebody stands by with a reason, is left as it is', () => {
-  expect(changesOf(home([['acrylic-polycarbonate', peroxide]]))).toEqual([]);
+  expect(changesOf(bathHome([['acrylic-polycarbonate', peroxide]]))).toEqual([]);
   const stoodBy = { ...peroxide, accepted: 'Tested on the underside.' };
-  expect(changesOf(home([['porcelain', stoodBy]]))).toEqual([]);
+  expect(changesOf(bathHome([['porcelain', stoodBy]]))).toEqual([]);
 });
 
 test('beside an open flame nothing is changed to alcohol', () => {
-  expect(changesOf(home([['porcelain', peroxide]], { flame: 'flame' }))).toEqual([]);
+  expect(changesOf(bathHome([['porcelain', peroxide]], { flame: 'flame' }))).toEqual([]);
 });
 
 test('a home that is only washed has nothing to change; nothing proposed breaks what held', () => {
-  expect(changesOf(home([['porcelain', justWashed]]))).toEqual([]);
-  const own = home(
+  expect(changesOf(bathHome([['porcelain', justWashed]]))).toEqual([]);
+  const own = bathHome(
     Array.from({ length: 6 }, () => ['porcelain', peroxide] as [MaterialId, Setting]),
   );
   expect(enforce(own, stocks, by)).toEqual([]);

@@ -7,6 +7,7 @@ import {
   type SolutionAmount,
   type WaysAsked,
 } from '../../src/index.ts';
+import { bathHome } from './bathHome.ts';
 
 const now = Date.UTC(2026, 0, 5);
 const stock = (
@@ -65,39 +66,8 @@ describe('ways to treat a home', () => {
     hours: {},
     took: {},
   };
-  const home: WaysAsked['home'] = {
-    id: 'home',
-    situations: [],
-    rooms: [
-      {
-        id: 'bath',
-        name: 'Bath',
-        floorArea: 4,
-        height: 2.4,
-        ventilation: 'window',
-        flame: 'no',
-        surfaces: [
-          {
-            id: 'basin',
-            name: 'Basin',
-            material: 'porcelain',
-            level: 'hand',
-            area: 0.2,
-            touched: 'often',
-            food: false,
-            thing: 'surface',
-            soil: 'everyday',
-            setting: {
-              goal: 'disinfect',
-              against: 'respiratory',
-              use: { stockId: 'p', strength: 0.03 },
-              accepted: null,
-            },
-          },
-        ],
-      },
-    ],
-  };
+  const disinfected = { goal: 'disinfect', against: 'respiratory', accepted: null } as const;
+  const home = bathHome([['porcelain', { ...disinfected, use: { stockId: 'p', strength: 0.03 } }]]);
   const by = { rules, now, own: [] };
   const ways = (price: number | null) =>
     solutionWays({

@@ -21,8 +21,8 @@ const useSettings = () => {
 /** What a visit is planned from: the approved protocol, who goes, from when, how far it is. */
 export const useVisit = (home: HomeDetail) => {
   const { data: ahead, error } = useRoundAheadQuery(home.id, { skip: home.versions.length === 0 });
-  const { data: team } = useVisitTeamQuery();
-  const { data: given } = useVisitOfQuery(home.id);
+  const { data: team, error: noTeam } = useVisitTeamQuery();
+  const { data: given, error: noneGiven } = useVisitOfQuery(home.id);
   const set = useSettings();
   const who =
     set.who ?? given?.people.map(({ id }) => id) ?? team?.slice(0, 2).map(({ id }) => id) ?? [];
@@ -52,8 +52,9 @@ export const useVisit = (home: HomeDetail) => {
   return {
     ...set,
     typed,
-    error,
-    version: ahead?.version,
+    error: error ?? noTeam ?? noneGiven,
+    // Nothing is set before it is known what was: it would count as all that is set.
+    version: known ? ahead?.version : undefined,
     took: ahead?.took ?? {},
     team: team ?? [],
     given: given ?? undefined,
