@@ -56,7 +56,8 @@ const foundDry = async ({ request }: Page, roundId: string): Promise<void> => {
 
 /**
  * Finishes what is under way in a home: there is one round of it at a time, and a test wants its own
- * from the beginning. Whoever is signed in joins it to do so.
+ * from the beginning. Whoever is signed in joins it to do so. The page is opened anew afterwards: its
+ * lists move, and what is pressed meanwhile is missed.
  */
 export const finishRoundAt = async (page: Page, home: string): Promise<void> => {
   const { request } = page;

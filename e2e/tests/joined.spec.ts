@@ -11,6 +11,7 @@ test('one round of a home: another joins it, each sees what the other did, a sup
   const home = homes[project.name as keyof typeof homes];
   await signIn(page, 'tobias');
   await finishRoundAt(page, home);
+  await page.goto('/rounds');
   await page.getByRole('button', { name: `Start ${home}’s round` }).click();
   await arrive(page);
   const next = page.locator('.phone__acts .btn--main');

@@ -18,6 +18,7 @@ test('without signal the page opens, a round goes on, and help is at hand', asyn
   await finishRoundAt(page, home);
   await page.evaluate(() => navigator.serviceWorker.ready);
   await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+  await page.goto('/rounds');
   await page.getByRole('button', { name: `Start ${home}’s round` }).click();
   await arrive(page);
   const first = page.locator('h1');

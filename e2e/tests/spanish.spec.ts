@@ -64,6 +64,7 @@ test('a cleaner is asked for the language once, and works a whole round in it', 
   await expectGood(page);
 
   await finishRoundAt(page, 'Ottilie');
+  await page.goto('/rounds');
   await page.getByRole('button', { name: 'Empezar la ronda de Ottilie' }).click();
   await expectGood(page);
   await arrive(page);

@@ -42,37 +42,38 @@ const Row = ({ round: { id, homeName, place, by, startedAt } }: { round: RoundRo
   </Link>
 );
 
-/** Rounds of one's own to go on with, and below them those of others, to join. */
-const InHand = ({ rounds: told }: { rounds: RoundRow[] | undefined }) => {
-  const rounds = useInHand(told);
-  const own = rounds.filter(({ joined }) => joined);
-  const others = rounds.filter(({ joined }) => !joined);
-  return (
+const List = ({ rounds }: { rounds: RoundRow[] }) => (
+  <ul className="list">
+    {rounds.map((round) => (
+      <li key={round.id}>
+        <Row round={round} />
+      </li>
+    ))}
+  </ul>
+);
+
+/** Rounds of one's own, to go on with. */
+const Own = ({ rounds }: { rounds: RoundRow[] }) => (
+  <>
+    <h2 className="mb-1">{w.name('round', 'inHand')}</h2>
+    {rounds.length === 0 && <p className="soft">{w.name('round', 'noneStartOneFromIts')}</p>}
+    <List rounds={rounds} />
+  </>
+);
+
+/**
+ * Rounds of others, to join. They come and go by what others do, and stand last, so that nothing
+ * that is about to be pressed moves by it.
+ */
+const Others = ({ rounds }: { rounds: RoundRow[] }) =>
+  rounds.length > 0 && (
     <>
-      <h2 className="mb-1">{w.name('round', 'inHand')}</h2>
-      {own.length === 0 && <p className="soft">{w.name('round', 'noneStartOneFromIts')}</p>}
-      <ul className="list">
-        {own.map((round) => (
-          <li key={round.id}>
-            <Row round={round} />
-          </li>
-        ))}
-      </ul>
-      {others.length > 0 && (
-        <>
-          <h2 className="mt-5 mb-1">{w.name('round', 'othersAtWork')}</h2>
-          <ul className="list">
-            {others.map((round) => (
-              <li key={round.id}>
-                <Row round={round} />
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
+      <h2 className="mb-1">{w.name('round', 'othersAtWork')}</h2>
+      <div className="mb-6">
+        <List rounds={rounds} />
+      </div>
     </>
   );
-};
 
 const StartOne = () => {
   const { data: homes } = useRoundHomesQuery();
@@ -101,6 +102,7 @@ const StartOne = () => {
 const Rounds = () => {
   const { data: rounds, error } = useRoundsQuery();
   const now = useNow(60_000);
+  const inHand = useInHand(rounds);
   return (
     <main className="leaves">
       <section className="leaf" aria-label={w.name('round', 'roundsInHand')}>
@@ -110,7 +112,7 @@ const Rounds = () => {
         </div>
         <WentWrong error={error} />
         <KeptHere />
-        <InHand rounds={rounds} />
+        <Own rounds={inHand.filter(({ joined }) => joined)} />
         <OwnVisits now={now} />
       </section>
       <section className="sheet" aria-label={w.name('round', 'startARound')}>
@@ -119,6 +121,7 @@ const Rounds = () => {
           why={w.name('round', 'eachFollowsTheNewestApproved')}
         />
         <StartOne />
+        <Others rounds={inHand.filter(({ joined }) => !joined)} />
         <StandingNote />
       </section>
     </main>
