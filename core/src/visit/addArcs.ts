@@ -15,10 +15,11 @@ export const addArcs = () => {
       added.to.push(to);
       added.lag.push(lag);
     },
-    unfollow: (): void => {
-      added.from.pop();
-      added.to.pop();
-      added.lag.pop();
+    /** Takes away all but the first so many. */
+    unfollow: (count: number): void => {
+      added.from.length = count;
+      added.to.length = count;
+      added.lag.length = count;
     },
   };
 };

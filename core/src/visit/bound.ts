@@ -1,6 +1,8 @@
+import { blocksOf, groupsOf, type Block, type BlockGroup } from './blocks.ts';
 import { leastWalking } from './walks.ts';
 import type { Ops } from './ops.ts';
-import { linesOf, narrow, openWindows, type Line, type Windows } from './windows.ts';
+import { linesOf, type Line } from './lines.ts';
+import { narrow, openWindows, type Windows } from './windows.ts';
 
 /** Sums of the k smallest, for k from 1. */
 export const smallest = (values: Int32Array | number[]): number[] => {
@@ -65,25 +67,54 @@ export const overloaded = (
   return false;
 };
 
-/** Whether a line of operations does not fit between the soonest start and the latest end. */
-const lineOverloaded = (
+/** A piece of work that one line does in one go. */
+interface Piece {
+  room: number;
+  work: number;
+  soonest: number;
+  /** The latest end. */
+  over: number;
+}
+
+/** Whether pieces of one line do not fit between the soonest start and the latest end of some. */
+const tooMuch = (pieces: readonly Piece[], walking: (mask: number) => number): boolean => {
+  const byStart = [...pieces].sort((a, b) => b.soonest - a.soonest);
+  return [...new Set(byStart.map(({ over }) => over))].some((ceiling) => {
+    let sum = 0;
+    let mask = 0;
+    return byStart.some(({ room, work, soonest, over }) => {
+      if (over > ceiling) return false;
+      sum += work;
+      mask |= 1 << room;
+      return soonest + sum + walking(mask) > ceiling;
+    });
+  });
+};
+
+/** Whether any of these lines has no room for all of its work, or for what stands beside a hold. */
+export const linesOverloaded = (
   { work, room }: Ops,
-  line: Line,
+  { lines, groups }: { lines: readonly Line[]; groups: readonly BlockGroup[] },
   least: Load['least'],
   { soonest, latest }: Windows,
 ): boolean => {
-  const byStart = [...line.ops].sort((a, b) => soonest[b]! - soonest[a]!);
-  const over = (j: number) => latest[j]! + work[j]!;
-  return [...new Set(byStart.map(over))].some((ceiling) => {
-    let sum = 0;
-    let mask = 0;
-    return byStart.some((j) => {
-      if (over(j) > ceiling) return false;
-      sum += work[j]!;
-      mask |= 1 << room[j]!;
-      return soonest[j]! + sum + (line.walks ? least(mask, 1) : 0) > ceiling;
-    });
+  const piece = (j: number): Piece => ({
+    room: room[j]!,
+    work: work[j]!,
+    soonest: soonest[j]!,
+    over: latest[j]! + work[j]!,
   });
+  const coats = ({ apply, span, wet }: Block): Piece => {
+    const over = latest[apply]! + work[apply]! + wet;
+    return { ...piece(apply), work: span, over };
+  };
+  const walking = (walks: boolean) => (mask: number) => (walks ? least(mask, 1) : 0);
+  return (
+    lines.some((line) => tooMuch(line.ops.map(piece), walking(line.walks))) ||
+    groups.some(({ blocks, outside }) =>
+      tooMuch([...blocks.map(coats), ...outside.map(piece)], walking(blocks[0]!.walks)),
+    )
+  );
 };
 
 /**
@@ -92,6 +123,7 @@ const lineOverloaded = (
  */
 export const refuter = (ops: Ops) => {
   const lines = linesOf(ops);
+  const groups = groupsOf(blocksOf(ops, lines));
   const shrink = narrow(ops, lines);
   const ends = smallest(ops.to.map((to) => -to)).map((sum) => -sum);
   const all = Array.from({ length: ops.n }, (_, j) => j);
@@ -103,7 +135,7 @@ export const refuter = (ops: Ops) => {
     if (!shrink(windows)) return true;
     return (
       overloaded(ops, all, load, windows) ||
-      lines.some((line) => lineOverloaded(ops, line, load.least, windows))
+      linesOverloaded(ops, { lines, groups }, load.least, windows)
     );
   };
 };

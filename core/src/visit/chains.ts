@@ -1,5 +1,6 @@
 import { clip, type Arc, type Op, type Ops } from './ops.ts';
 import { holdOf, isHold, type VisitTreatment } from './problem.ts';
+import { fewestRewets } from './rewets.ts';
 
 /** Where the operations of one treatment stand, and when it is through. */
 export interface Chain {
@@ -46,6 +47,10 @@ export const chainArcs = (
     if (soonest > 0 && !orMore) least.push({ from: apply, to: j, lag: wetFrom + soonest });
     most.push({ from, to: j, lag: clip(list[from]!.work + every) });
     most.push({ from: apply, to: j, lag: wetFrom + wet - work * (left + 1) });
+    // A coat that the one before and the one after it could do without is left out.
+    const beforeLast = k === 1 ? apply : rewets[k - 2];
+    if (beforeLast !== undefined && rewets.length + Number(orMore) > fewestRewets(hold!))
+      least.push({ from: beforeLast, to: j, lag: list[beforeLast]!.work + every + 1 });
   });
   return { least, most };
 };

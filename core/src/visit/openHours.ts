@@ -1,4 +1,4 @@
-import type { Ops } from './ops.ts';
+import { FOREVER, type Ops } from './ops.ts';
 
 /** The soonest start at or after t at which the room of j is open throughout; -1 if there is none. */
 export const soonestOpen = (
@@ -28,3 +28,15 @@ export const latestOpen = (
   }
   return -1;
 };
+
+/** Whether any room is open otherwise than once, from the beginning to the end of all hours. */
+export const shutsBetween = ({ rooms, openFirst, openFrom, openTo, from, to }: Ops): boolean => {
+  for (let r = 0; r < rooms; r += 1) {
+    const s = openFirst[r]!;
+    if (openFirst[r + 1]! !== s + 1) return true;
+    if (openFrom[s]! > Math.min(...from) || openTo[s]! < Math.max(...to)) return true;
+  }
+  return false;
+};
+
+export const orNever = (t: number): number => (t < 0 ? FOREVER : t);

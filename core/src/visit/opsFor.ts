@@ -1,7 +1,7 @@
 import { apartArcs, chainArcs, pairArcs, type Chain } from './chains.ts';
 import { arcsBy, clip, type Arcs, type Op, type Ops } from './ops.ts';
 import { holdOf, isHold, type VisitProblem, type VisitTreatment } from './problem.ts';
-import { fewestOf } from './rewets.ts';
+import { fewestOf, type Rewets } from './rewets.ts';
 
 const opsOf = (treatment: VisitTreatment, t: number, rewets: number): Op[] =>
   treatment.steps.flatMap((step, k): Op[] => {
@@ -76,17 +76,12 @@ const roomsOf = (problem: VisitProblem) => {
   return { rooms: rooms.length, walk, atOnce, ...openOf(problem) };
 };
 
-/**
- * The problem as operations. `rewets` says how many re-wets each treatment gets; the fewest that
- * keep it wet if nothing else is said. With `orMore`, only what also holds if there are more: for
- * bounds.
- */
+/** The problem as operations, each treatment with so many re-wets. */
 export const opsFor = (
   problem: VisitProblem,
-  rewets: readonly number[] = fewestOf(problem),
-  orMore = false,
+  rewets: readonly Rewets[] = fewestOf(problem),
 ): Ops => {
-  const lists = problem.treatments.map((treatment, t) => opsOf(treatment, t, rewets[t]!));
+  const lists = problem.treatments.map((treatment, t) => opsOf(treatment, t, rewets[t]!.count));
   const list = lists.flat();
   const n = list.length;
   let at = 0;
@@ -97,7 +92,9 @@ export const opsFor = (
     const wet = clip(holdOf(problem.treatments[t]!)?.wet ?? 0);
     return { first, last: at - 1, apply: k < 0 ? -1 : first + k, wet };
   });
-  const arcs = chains.map((chain, t) => chainArcs(problem.treatments[t]!, list, chain, orMore));
+  const arcs = chains.map((chain, t) =>
+    chainArcs(problem.treatments[t]!, list, chain, rewets[t]!.orMore),
+  );
   const least = [...arcs.flatMap((one) => one.least), ...pairArcs({ problem, list }, chains)];
   const apart = apartArcs({ problem, list }, chains);
   const sortedApart = [...apart].sort((a, b) => a.to - b.to);

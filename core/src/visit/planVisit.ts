@@ -8,12 +8,14 @@ import { FOREVER } from './ops.ts';
 import { opsFor } from './opsFor.ts';
 import { asSteps, startsOf } from './planSteps.ts';
 import type { NoFit, PlanStep, VisitPlan, VisitProblem } from './problem.ts';
-import { fewestOf } from './rewets.ts';
+import { anyOf } from './rewets.ts';
 import { search } from './search.ts';
 
 /** Operations up to which all sequences are looked through. */
 const MOST_PROVED = 64;
-/** Nodes of the first look through all sequences; each further one has four times as many. */
+/** Operations up to which proving is of more use than searching on. */
+const FEW = 32;
+/** Nodes of the first look through all sequences; each further one has four or eight times as many. */
 const FIRST_NODES = 2000;
 const MOST_NODES = 4_000_000;
 const SLICE = 200;
@@ -54,8 +56,7 @@ const tools = (problem: VisitProblem, { seed, begun, unproven }: Start) => {
   const ops = opsFor(problem);
   const known = begun && startsOf(ops, begun.steps);
   const fixed = known && { start: known.start, now: begun.now };
-  const refuted =
-    begun || unproven ? () => false : refuter(opsFor(problem, fewestOf(problem), true));
+  const refuted = begun || unproven ? () => false : refuter(opsFor(problem, anyOf(problem)));
   const impossible = refuted(FOREVER);
   const begin = { next: seeded(seed), fixed, fixedWho: known?.who };
   return { ops, refuted, impossible, searching: impossible ? undefined : search(ops, begin) };
@@ -105,15 +106,17 @@ export const planner = (problem: VisitProblem, start: Start) => {
       keep(asSteps(ops, found.start, found.orders.who), found.done);
   };
 
+  const next = lookThrough(problem);
   /** Returns the nodes that it took. */
   const proveIt = (goOn: () => boolean): number => {
     const effort = { nodes: known.nodes, goOn };
-    const { better, complete } = lookThrough(problem, known.done, effort);
-    if (better) keep(better.steps, better.done);
-    if (complete && known.steps) known.lowerBound = known.done;
-    if (complete && !known.steps) known.noPlan = true;
+    let plan = next(known.done - 1, effort);
+    for (; typeof plan === 'object'; plan = next(known.done - 1, effort))
+      keep(plan.steps, plan.done);
+    if (plan === 'none' && known.steps) known.lowerBound = known.done;
+    if (plan === 'none' && !known.steps) known.noPlan = true;
     const spent = known.nodes - effort.nodes;
-    known.nodes = Math.min(MOST_NODES, known.nodes * 4);
+    known.nodes = Math.min(MOST_NODES, known.nodes * (ops.n <= FEW ? 8 : 4));
     return spent;
   };
 
@@ -130,8 +133,9 @@ export const planner = (problem: VisitProblem, start: Start) => {
       known.sinceBetter += slice;
       take(searching!.run(slice));
       if (untilProof > 0 || !provable || isProven() || known.nodes >= MOST_NODES) continue;
-      untilProof = proveIt(goOn);
-      left -= untilProof;
+      const spent = proveIt(goOn);
+      left -= spent;
+      untilProof = ops.n <= FEW ? Math.min(spent, FIRST_NODES) : spent;
     }
   };
 

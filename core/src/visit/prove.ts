@@ -1,11 +1,15 @@
 import { addArcs } from './addArcs.ts';
-import { overloaded, smallest } from './bound.ts';
+import { blocksOf, groupsOf } from './blocks.ts';
+import { linesOverloaded, overloaded, smallest } from './bound.ts';
 import { meeting } from './meeting.ts';
-import { freeOps, openersOf } from './delays.ts';
+import { freeOps } from './delays.ts';
 import type { Ops } from './ops.ts';
+import { givenOut } from './givenOut.ts';
 import { seenStates, type State } from './seenStates.ts';
 import { leastWalking } from './walks.ts';
-import { linesOf, narrow, openWindows, type Windows } from './windows.ts';
+import { linesOf } from './lines.ts';
+import { orNever, soonestOpen } from './openHours.ts';
+import { copyWindows, narrow, openWindows, windowStack, type Windows } from './windows.ts';
 
 /** A plan that is done in time, the proof that there is none, or neither within the nodes given. */
 export type Proof =
@@ -29,22 +33,18 @@ export const prove = (ops: Ops, done: number, effort: Effort): Proof => {
   if (ops.sorted.length < n || (n > 0 && cleaners === 0)) return { is: 'refuted' };
   const { added, follow, unfollow } = addArcs();
   const who = new Int8Array(n).fill(-1);
-  const shrink = narrow(ops, linesOf(ops), { added, given: who });
+  const { given, waitsForNone, isNext, pairArcs, openers, settled } = givenOut(ops, who);
+  const lines = linesOf(ops);
+  const groups = groupsOf(blocksOf(ops, lines));
+  const shrink = narrow(ops, lines, { added, given: who });
   const least = leastWalking(ops);
   const last = new Int32Array(cleaners).fill(-1);
   const closed = new Uint8Array(cleaners);
   const seenBetter = seenStates(ops);
   const sequence: number[] = [];
-  const stack: Windows[] = [];
-  const windowsAt = (depth: number): Windows =>
-    (stack[depth] ??= { soonest: new Int32Array(n), latest: new Int32Array(n) });
-  const copy = (from: Windows, to: Windows) => {
-    to.soonest.set(from.soonest);
-    to.latest.set(from.latest);
-  };
+  const windowsAt = windowStack(n);
   const alike = (a: number, b: number) => ops.from[a] === ops.from[b] && ops.to[a] === ops.to[b];
   let answer: Proof = { is: 'refuted' };
-
   const freeAt = ({ soonest }: Windows, c: number): number =>
     last[c]! < 0 ? ops.from[c]! : soonest[last[c]!]! + work[last[c]!]!;
   const between = (i: number, j: number) => walk[room[i]! * rooms + room[j]!]!;
@@ -72,18 +72,14 @@ export const prove = (ops: Ops, done: number, effort: Effort): Proof => {
     if (open.length === 0) return false;
     const ends = smallest(open.map((c) => -ops.to[c]!)).map((sum) => -sum);
     const begins = smallest(open.map((c) => freeAt(windows, c)));
-    return !overloaded(ops, left, { least, begins, ends }, windows);
+    const ahead = groups.filter(({ blocks }) => blocks.every(({ apply }) => !given(apply)));
+    return (
+      !overloaded(ops, left, { least, begins, ends }, windows) &&
+      !linesOverloaded(ops, { lines: [], groups: ahead }, least, windows)
+    );
   };
 
-  const given = (j: number) => who[j]! >= 0;
   const isFree = freeOps(ops);
-  /** Starts of what is given are final: nothing that is still to come can hold it back. */
-  const settled = (): boolean => {
-    for (let j = 0; j < n; j += 1)
-      if (who[j]! >= 0 && (ops.apart.first[j + 1]! > ops.apart.first[j]! || !waitsForNone(j)))
-        return false;
-    return openersOf(ops, given).length === 0;
-  };
   /** Whether some other operation could be done by the same cleaner first without delaying j. */
   const leavesGap = (j: number, left: number[], soon: (x: number) => number): boolean =>
     left.some(
@@ -101,7 +97,7 @@ export const prove = (ops: Ops, done: number, effort: Effort): Proof => {
       shut ? undefined : { freeAt: freeAt(windows, c), room: last[c]! < 0 ? -1 : room[last[c]!]! },
     ),
     sequence,
-    openers: openersOf(ops, given),
+    openers: openers(),
   });
 
   const order = (windows: Windows, depth: number): boolean => {
@@ -112,10 +108,11 @@ export const prove = (ops: Ops, done: number, effort: Effort): Proof => {
     }
     return ways.some(([from, to, lag]) => {
       const inside = windowsAt(depth + 1);
-      copy(windows, inside);
+      copyWindows(windows, inside);
+      const arcs = added.from.length;
       follow(from, to, lag);
       const found = spend() && shrink(inside) && order(inside, depth + 1);
-      unfollow();
+      unfollow(arcs);
       return found;
     });
   };
@@ -146,22 +143,26 @@ export const prove = (ops: Ops, done: number, effort: Effort): Proof => {
     if (left.length === 0) return order(windows, depth);
     const c = nextCleaner(windows);
     if (c < 0) return false;
-    const soon = (j: number) =>
-      Math.max(windows.soonest[j]!, freeAt(windows, c) + (last[c]! < 0 ? 0 : between(last[c]!, j)));
+    const soon = (j: number) => {
+      const there = freeAt(windows, c) + (last[c]! < 0 ? 0 : between(last[c]!, j));
+      return orNever(soonestOpen(ops, j, Math.max(windows.soonest[j]!, there)));
+    };
     const inside = windowsAt(depth + 1);
     const final = settled();
     const candidates = left
       .filter((j) => soon(j) <= windows.latest[j]!)
-      .filter((j) => cleaners > 1 || waitsForNone(j))
+      .filter((j) => cleaners > 1 || isNext(j))
       .filter((j) => !final || !leavesGap(j, left, soon))
       .sort((a, b) => soon(a) - soon(b) || windows.latest[a]! - windows.latest[b]!);
     const before = last[c]!;
     for (const j of candidates) {
       if (!spend()) return false;
-      copy(windows, inside);
+      copyWindows(windows, inside);
       inside.soonest[j] = soon(j);
       inside.latest[j] = Math.min(inside.latest[j]!, ops.to[c]! - work[j]!);
+      const arcs = added.from.length;
       if (before >= 0) follow(before, j, work[before]! + between(before, j));
+      if (cleaners === 1) for (const arc of pairArcs(j)) follow(...arc);
       who[j] = c;
       last[c] = j;
       sequence.push(j);
@@ -173,26 +174,20 @@ export const prove = (ops: Ops, done: number, effort: Effort): Proof => {
       who[j] = -1;
       sequence.pop();
       last[c] = before;
-      if (before >= 0) unfollow();
+      unfollow(arcs);
       if (found) return true;
       if (answer.is === 'open') return false;
     }
     if (cleaners === 1) return false;
     closed[c] = 1;
-    copy(windows, inside);
+    copyWindows(windows, inside);
     const found = holds(inside, left) && branch(inside, left, depth + 1);
     closed[c] = 0;
     return found;
   };
 
-  const waitsForNone = (j: number): boolean => {
-    for (let a = ops.least.first[j]!; a < ops.least.first[j + 1]!; a += 1)
-      if (who[ops.least.op[a]!]! < 0) return false;
-    return true;
-  };
-
   const root = windowsAt(0);
-  copy(openWindows(ops, done), root);
+  copyWindows(openWindows(ops, done), root);
   const all = Array.from({ length: n }, (_, j) => j);
   if (holds(root, all)) branch(root, all, 0);
   return answer;

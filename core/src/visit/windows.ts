@@ -1,5 +1,7 @@
 import type { Added } from './addArcs.ts';
-import { latestOpen, soonestOpen } from './openHours.ts';
+import { blocksOf, type Block } from './blocks.ts';
+import { openPairs, type Line } from './lines.ts';
+import { latestOpen, orNever, shutsBetween, soonestOpen } from './openHours.ts';
 import { FOREVER, type Ops } from './ops.ts';
 
 /** Between which starts every operation must lie if the home is to be handed over by a time. */
@@ -8,20 +10,16 @@ export interface Windows {
   latest: Int32Array;
 }
 
-/** Operations of which one must be over before the next begins. */
-export interface Line {
-  ops: number[];
-  /** Whether one cleaner does them all, walking between. */
-  walks: boolean;
-}
+export const copyWindows = (from: Windows, to: Windows): void => {
+  to.soonest.set(from.soonest);
+  to.latest.set(from.latest);
+};
 
-/** One cleaner alone is a line; so is a room that holds one. */
-export const linesOf = (ops: Ops): Line[] => {
-  const all = Array.from({ length: ops.n }, (_, j) => j);
-  if (ops.cleaners === 1) return [{ ops: all, walks: true }];
-  return Array.from({ length: ops.rooms }, (_, r) => r)
-    .filter((r) => ops.atOnce[r] === 1)
-    .map((r) => ({ ops: all.filter((j) => ops.room[j] === r), walks: false }));
+/** Windows of n operations by the depth of a search, made when first asked for. */
+export const windowStack = (n: number) => {
+  const stack: Windows[] = [];
+  return (depth: number): Windows =>
+    (stack[depth] ??= { soonest: new Int32Array(n), latest: new Int32Array(n) });
 };
 
 /** As wide as hours and tails let them be. */
@@ -37,18 +35,6 @@ export const openWindows = (ops: Ops, done: number): Windows => {
 /** Whether an operation is already given to a cleaner: by operation, not less than 0. */
 export type Given = Int8Array;
 
-const orNever = (t: number): number => (t < 0 ? FOREVER : t);
-
-/** Whether any room is open otherwise than once, from the beginning to the end of all hours. */
-const shutsBetween = ({ rooms, openFirst, openFrom, openTo, from, to }: Ops): boolean => {
-  for (let r = 0; r < rooms; r += 1) {
-    const s = openFirst[r]!;
-    if (openFirst[r + 1]! !== s + 1) return true;
-    if (openFrom[s]! > Math.min(...from) || openTo[s]! < Math.max(...to)) return true;
-  }
-  return false;
-};
-
 /**
  * Narrows windows until nothing changes: arcs, hours, pairs kept apart and lines, two by two.
  * Windows only ever shrink, and only by what every plan keeps to.
@@ -62,6 +48,8 @@ export const narrow = (
   const given = search?.given;
   const { n, least, most, next, apart, apartLast, work, room, rooms, walk, sorted } = ops;
   const openHours = shutsBetween(ops);
+  const blocks = blocksOf(ops, lines);
+  const alone = given !== undefined && ops.cleaners === 1;
   let soonest: Int32Array;
   let latest: Int32Array;
   let changed = false;
@@ -120,24 +108,37 @@ export const narrow = (
     for (let j = 0; j < n; j += 1)
       for (let a = apart.first[j]!; a < apart.first[j + 1]!; a += 1) {
         const [other, last, lag] = [apart.op[a]!, apartLast[a]!, apart.lag[a]!];
+        // One cleaner alone comes to what was not given yet after all that was.
+        if (alone && given![other]! >= 0 && given![j]! < 0) follows(last, j, lag);
         if (soonest[last]! + lag <= latest[j]!) continue;
         for (let b = apart.first[other]!; b < apart.first[other + 1]!; b += 1)
           if (apart.op[b] === j) follows(apartLast[b]!, other, apart.lag[b]!);
       }
   };
-  const byLine = ({ ops: all, walks }: Line) => {
-    // What one cleaner was given stands in order already.
-    const own = walks && given ? all.filter((j) => given[j]! < 0) : all;
-    for (let a = 0; a < own.length; a += 1)
-      for (let b = a + 1; b < own.length; b += 1) {
-        const i = own[a]!;
-        const j = own[b]!;
-        const between = walks ? walk[room[i]! * rooms + room[j]!]! : 0;
-        const ij = work[i]! + between;
-        const ji = work[j]! + between;
-        if (soonest[i]! + ij > latest[j]!) follows(j, i, ji);
-        if (soonest[j]! + ji > latest[i]!) follows(i, j, ij);
-      }
+  const pairs = lines.flatMap((line) => openPairs(ops, line));
+  let open = pairs;
+  const byPairs = () => {
+    for (const { i, j, ij, ji } of open) {
+      if (soonest[i]! + ij > latest[j]!) follows(j, i, ji);
+      if (soonest[j]! + ji > latest[i]!) follows(i, j, ij);
+    }
+  };
+  /** What fits between no two coats comes before the first or after the last. */
+  const byBlock = ({ apply, last, span, walks, others }: Block) => {
+    for (const j of others) {
+      const between = walks ? walk[room[j]! * rooms + room[apply]!]! : 0;
+      const before = work[j]! + between;
+      const after = work[last]! + between;
+      const begun = walks && given && given[apply]! >= 0 && given[j]! < 0;
+      if (begun || soonest[j]! + before > latest[apply]!) {
+        follows(apply, j, span + between);
+        follows(last, j, after);
+      } else if (
+        soonest[apply]! + span + between > latest[j]! ||
+        soonest[last]! + after > latest[j]!
+      )
+        follows(j, apply, before);
+    }
   };
   const empty = () => {
     for (let j = 0; j < n; j += 1) if (soonest[j]! > latest[j]!) return true;
@@ -147,6 +148,8 @@ export const narrow = (
   /** False where some operation has no start left. */
   return (windows: Windows): boolean => {
     ({ soonest, latest } = windows);
+    // What one cleaner was given stands in order already.
+    if (given) open = pairs.filter(({ i, j, walks }) => !walks || (given[i]! < 0 && given[j]! < 0));
     do {
       changed = false;
       forwards();
@@ -154,7 +157,8 @@ export const narrow = (
       backwards();
       if (empty()) return false;
       byApart();
-      for (const line of lines) byLine(line);
+      byPairs();
+      for (const block of blocks) byBlock(block);
       if (empty()) return false;
     } while (changed);
     return true;

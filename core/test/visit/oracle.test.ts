@@ -10,6 +10,8 @@ const shapes = [
   { surfaces: 3, cleaners: 2, rooms: 2, rewets: 0.2, closes: 0.3 },
   { surfaces: 4, cleaners: 1, rooms: 2, rewets: 0, closes: 0.3 },
   { surfaces: 3, cleaners: 3, rooms: 2, rewets: 0, apart: 0.5, closes: 0 },
+  { surfaces: 3, cleaners: 1, rooms: 1, rewets: 0.3, apart: 0.8, closes: 0 },
+  { surfaces: 3, cleaners: 2, rooms: 1, rewets: 0.2, apart: 0.5, closes: 0.3, atOnce: 1 },
 ] as const;
 
 describe.each(shapes)('$surfaces surfaces, $cleaners at work, $rooms rooms', (shape) => {
