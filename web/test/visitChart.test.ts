@@ -1,5 +1,5 @@
 import type { PlanStep, TreatedRoom, TreatedSurface, VisitProblem } from '@zymostat/core';
-import { roomSettingOf, spanOf, walkOf } from '../src/features/visits/visitSettings.ts';
+import { walkOf } from '../src/features/visits/visitSettings.ts';
 import { chartRows, laneOf, marksOf, wetSpans } from '../src/features/visits/chartRows.ts';
 
 const surface = (id: string, wet: number | null): TreatedSurface => ({
@@ -116,31 +116,6 @@ test.each([
   expect(marks[1]! - marks[0]!).toBe(every);
   expect(marks.length).toBeLessThanOrEqual(9);
   expect(marks.at(-1)!).toBeLessThanOrEqual(axis);
-});
-
-describe('hours of a room as they are typed', () => {
-  test.each([
-    ['', '', undefined],
-    ['', '40', [0, 2400]],
-    ['10', '40', [600, 2400]],
-    [' 5 ', '6', [300, 360]],
-    ['40', '10', null],
-    ['10', '', null],
-    ['ten', '40', null],
-    ['-5', '40', null],
-    ['1.5', '40', null],
-  ])('“%s” to “%s”', (from, to, span) => {
-    expect(spanOf({ from, to })).toEqual(span);
-  });
-
-  test('what cannot be read is not taken for all the time', () => {
-    const bath = { from: '10', to: '40' };
-    const typed = { walk: '20', ways: {} };
-    const read = roomSettingOf({ ...typed, hours: { bath, hall: { from: '', to: '' } } });
-    expect(read?.hours).toEqual({ bath: [[600, 2400]] });
-    const unread = { bath, hall: { from: 'x', to: '' } };
-    expect(roomSettingOf({ ...typed, hours: unread })).toBeUndefined();
-  });
 });
 
 test.each([

@@ -3,6 +3,7 @@ import { seeded } from '../../core/src/units/random.ts';
 import {
   roomSettingOf,
   sameSetting,
+  spansOf,
   typedOf,
   type TypedRooms,
 } from '../src/features/visits/visitSettings.ts';
@@ -28,10 +29,61 @@ describe('the rooms of a visit, as typed', () => {
     ['a room by way of itself', { ...usual, ways: { cellar: by('cellar', '30') } }],
     ['two by way of each other', { ...usual, ways: { a: by('b', '30'), b: by('a', '30') } }],
     ['walking of words', { ...usual, walk: 'near' }],
-    ['hours that end before they begin', { ...usual, hours: { hall: { from: '30', to: '10' } } }],
-    ['hours without an end', { ...usual, hours: { hall: { from: '30', to: '' } } }],
+    ['hours that end before they begin', { ...usual, hours: { hall: '30–10' } }],
+    ['hours without an end', { ...usual, hours: { hall: '30–' } }],
   ])('%s is not read as something else', (_, typed) => {
     expect(roomSettingOf(typed)).toBeUndefined();
+  });
+});
+
+describe('hours of a room as they are typed', () => {
+  test.each<[string, [number, number][] | undefined]>([
+    ['', []],
+    ['  ', []],
+    ['10-40', [[600, 2400]]],
+    [' 5 – 6 ', [[300, 360]]],
+    [
+      '60–90, 0–20',
+      [
+        [0, 1200],
+        [3600, 5400],
+      ],
+    ],
+    [
+      '0–20; 30–40',
+      [
+        [0, 1200],
+        [1800, 2400],
+      ],
+    ],
+    ['40–10', undefined],
+    ['10–10', undefined],
+    ['10–', undefined],
+    ['10', undefined],
+    ['–40', undefined],
+    ['-5', undefined],
+    ['-5–40', undefined],
+    ['ten–40', undefined],
+    ['1.5–40', undefined],
+    ['0–20, ', undefined],
+    ['0–20 60–90', undefined],
+    ['0–20, 10–30', undefined],
+    [
+      '0–20, 20–30',
+      [
+        [0, 1200],
+        [1200, 1800],
+      ],
+    ],
+    ['10–40 or so', undefined],
+  ])('“%s”', (text, spans) => {
+    expect(spansOf(text)).toEqual(spans);
+  });
+
+  test('what cannot be read is not taken for all the time', () => {
+    const read = roomSettingOf({ ...usual, hours: { bath: '10–40', hall: '' } });
+    expect(read?.hours).toEqual({ bath: [[600, 2400]] });
+    expect(roomSettingOf({ ...usual, hours: { bath: '10–40', hall: 'x' } })).toBeUndefined();
   });
 });
 
@@ -55,8 +107,13 @@ const drawSetting = (seed: number): RoomSetting => {
       rooms
         .filter(() => next() < 0.5)
         .map((room) => {
-          const from = under(200);
-          return [room, [[from * 60, (from + 1 + under(200)) * 60]]];
+          let at = 0;
+          const spans = Array.from({ length: 1 + under(3) }, (): [number, number] => {
+            const from = at + 1 + under(200);
+            at = from + 1 + under(200);
+            return [from * 60, at * 60];
+          });
+          return [room, spans];
         }),
     ),
   };
@@ -76,9 +133,12 @@ test('what was set is typed on and read again without a change, in whatever orde
   }
 });
 
-test('hours that are no whole minutes are never made longer', () => {
-  const hours = { bath: [[61, 359] as [number, number]] };
-  expect(typedOf({ walk: 20, ways: {}, hours }).hours).toEqual({ bath: { from: '2', to: '5' } });
+test('hours that are no whole minutes are never made longer, and never left out', () => {
+  const typed = (from: number, to: number) =>
+    typedOf({ walk: 20, ways: {}, hours: { bath: [[from, to]] } });
+  expect(typed(61, 359).hours).toEqual({ bath: '2–5' });
+  expect(typed(61, 119).hours).toEqual({ bath: '2–1' });
+  expect(roomSettingOf(typed(61, 119))).toBeUndefined();
 });
 
 test('a visit of before rooms were kept is taken as it is usual', () => {

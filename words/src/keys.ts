@@ -1325,8 +1325,7 @@ export interface Figures {
   'visitPlan.legendWorks': { who: string | number };
   'visitPlan.wayBy': { room: string | number };
   'visitPlan.wayFar': { room: string | number };
-  'visitPlan.freeFrom': { room: string | number };
-  'visitPlan.freeTo': { room: string | number };
+  'visitPlan.freeAt': { room: string | number };
   'visitPlan.outBy': { at: string | number };
   'visitPlan.notBefore': { at: string | number };
   'week.counts': { people: number; homes: number; visits: number };

@@ -2,13 +2,7 @@ import { circleIn } from '@zymostat/core';
 import { Choice } from '../../ui/form/Choice.tsx';
 import { FieldNote, TextField } from '../../ui/form/Field.tsx';
 import { w } from '../../words/words.ts';
-import {
-  spanOf,
-  walkOf,
-  type TypedHours,
-  type TypedRooms,
-  type TypedWay,
-} from './visitSettings.ts';
+import { spansOf, walkOf, type TypedRooms, type TypedWay } from './visitSettings.ts';
 
 interface Room {
   id: string;
@@ -17,33 +11,20 @@ interface Room {
 
 interface HoursProps {
   room: string;
-  typed: TypedHours;
-  onType: (typed: TypedHours) => void;
+  typed: string;
+  onType: (typed: string) => void;
 }
 
-const Hours = ({ room, typed, onType }: HoursProps) => {
-  const wrong = spanOf(typed) === null ? w.name('visitPlan', 'hoursWrong') : undefined;
-  return (
-    <>
-      <TextField
-        className="w-32"
-        figure
-        label={w.say('visitPlan.freeFrom', { room })}
-        value={typed.from}
-        wrong={wrong}
-        onChange={(from) => onType({ ...typed, from })}
-      />
-      <TextField
-        className="w-32"
-        figure
-        label={w.say('visitPlan.freeTo', { room })}
-        value={typed.to}
-        wrong={wrong}
-        onChange={(to) => onType({ ...typed, to })}
-      />
-    </>
-  );
-};
+const Hours = ({ room, typed, onType }: HoursProps) => (
+  <TextField
+    className="w-56"
+    figure
+    label={w.say('visitPlan.freeAt', { room })}
+    value={typed}
+    wrong={spansOf(typed) === undefined ? w.name('visitPlan', 'hoursWrong') : undefined}
+    onChange={onType}
+  />
+);
 
 interface WayProps {
   room: string;
@@ -110,7 +91,7 @@ export const RoomSettings = ({ rooms, typed, setTyped }: Props) => (
         <b className="w-32 pb-2">{name}</b>
         <Hours
           room={name}
-          typed={typed.hours[id] ?? { from: '', to: '' }}
+          typed={typed.hours[id] ?? ''}
           onType={(own) => setTyped({ ...typed, hours: { ...typed.hours, [id]: own } })}
         />
         <Way

@@ -1,11 +1,6 @@
 import { LONGEST_WALK, type RoomSetting } from '@zymostat/contract';
 import { circleIn, USUAL_WALK } from '@zymostat/core';
 
-/** What was typed of a room's hours, minutes from the start of the visit. */
-export interface TypedHours {
-  from: string;
-  to: string;
-}
 /** By way of which other room it is come into, and how far that is, s. */
 export interface TypedWay {
   by: string | null;
@@ -15,7 +10,8 @@ export interface TypedWay {
 export interface TypedRooms {
   walk: string;
   ways: Readonly<Record<string, TypedWay>>;
-  hours: Readonly<Record<string, TypedHours>>;
+  /** Minutes from the start of the visit: "10–40, 60–90". */
+  hours: Readonly<Record<string, string>>;
 }
 
 const MINUTE = 60;
@@ -24,16 +20,25 @@ const usual: RoomSetting = { walk: USUAL_WALK, ways: {}, hours: {} };
 const whole = (text: string): number | undefined =>
   /^\d{1,4}$/.test(text.trim()) ? Number(text) : undefined;
 
+type Span = [number, number];
+
+/** "10–40". */
+const spanOf = (text: string): Span | undefined => {
+  const [, from, to] = /^\s*(\d{1,4})\s*[-–—]\s*(\d{1,4})\s*$/.exec(text) ?? [];
+  const [begins, ends] = [Number(from) * MINUTE, Number(to) * MINUTE];
+  return ends > begins ? [begins, ends] : undefined;
+};
+
 /**
- * The span that was typed, s; nothing where the room is free all the time, null where it cannot be
- * read.
+ * The spans that were typed, s, one after the other; none where the room is free all the time, and
+ * nothing where any of them cannot be read, or two overlap.
  */
-export const spanOf = ({ from, to }: TypedHours): [number, number] | undefined | null => {
-  if (from.trim() === '' && to.trim() === '') return undefined;
-  const begins = from.trim() === '' ? 0 : whole(from);
-  const ends = whole(to);
-  if (begins === undefined || ends === undefined || ends <= begins) return null;
-  return [begins * MINUTE, ends * MINUTE];
+export const spansOf = (text: string): Span[] | undefined => {
+  if (text.trim() === '') return [];
+  const read = text.split(/[,;]/).map(spanOf);
+  const spans = read.flatMap((span) => (span ? [span] : [])).sort(([a], [b]) => a - b);
+  const apart = spans.every(([from], k) => k === 0 || from >= spans[k - 1]![1]);
+  return spans.length === read.length && apart ? spans : undefined;
 };
 
 /** Seconds on foot as they were typed; nothing where they cannot be read. */
@@ -46,9 +51,12 @@ const byRoom = <T>(rows: (readonly [string, T])[]): Record<string, T> =>
   Object.fromEntries(rows.sort(([a], [b]) => (a < b ? -1 : 1)));
 
 const hoursOf = (typed: TypedRooms['hours']): RoomSetting['hours'] | undefined => {
-  const spans = Object.entries(typed).map(([id, one]) => [id, spanOf(one)] as const);
-  if (spans.some(([, span]) => span === null)) return undefined;
-  return byRoom(spans.flatMap(([id, span]) => (span ? [[id, [span]] as const] : [])));
+  const read = Object.entries(typed).flatMap(([id, text]) => {
+    const spans = spansOf(text);
+    return spans ? [[id, spans] as const] : [];
+  });
+  if (read.length < Object.keys(typed).length) return undefined;
+  return byRoom(read.filter(([, spans]) => spans.length > 0));
 };
 
 const waysOf = (typed: TypedRooms['ways']): RoomSetting['ways'] | undefined => {
@@ -68,11 +76,9 @@ export const roomSettingOf = (typed: TypedRooms): RoomSetting | undefined => {
   return walk === undefined || !ways || !hours ? undefined : { walk, ways, hours };
 };
 
-/** Whole minutes within a span, s: never longer than it. */
-const minutesOf = ([from, to]: readonly [number, number]): TypedHours => ({
-  from: String(Math.ceil(from / MINUTE)),
-  to: String(Math.floor(to / MINUTE)),
-});
+/** Whole minutes within spans, s: never longer than they. */
+const minutesOf = (spans: readonly (readonly [number, number])[]): string =>
+  spans.map(([from, to]) => `${Math.ceil(from / MINUTE)}–${Math.floor(to / MINUTE)}`).join(', ');
 
 /** How the rooms were set before, to be typed on; as is usual where nobody has set them. */
 export const typedOf = (setting: RoomSetting | null | undefined): TypedRooms => {
@@ -82,11 +88,7 @@ export const typedOf = (setting: RoomSetting | null | undefined): TypedRooms => 
     ways: byRoom(
       Object.entries(ways).map(([id, { by, seconds }]) => [id, { by, seconds: String(seconds) }]),
     ),
-    hours: byRoom(
-      Object.entries(hours).flatMap(([id, [span]]) =>
-        span ? [[id, minutesOf(span)] as const] : [],
-      ),
-    ),
+    hours: byRoom(Object.entries(hours).map(([id, spans]) => [id, minutesOf(spans)])),
   };
 };
 
