@@ -44,13 +44,13 @@ test.describe.serial('a visit', () => {
 
     // The client needs the room: what does not fit is said, and nothing is planned by half.
     await page.getByText('Rooms: when they are free, and the way there').click();
-    const until = page.getByLabel(/: to min$/).first();
-    await until.fill('2');
+    const free = page.getByLabel(/: free in min$/).first();
+    await free.fill('0–2');
     await expect(page.getByText('No plan fits.')).toBeVisible({ timeout: 20_000 });
     await expect(page.getByText(/(do not all fit|does not fit) into the hours/)).toBeVisible();
-    await until.fill('two');
+    await free.fill('until two');
     await expect(page.getByText('A figure below cannot be read.')).toBeVisible();
-    await until.fill('240');
+    await free.fill('0–40, 45–240');
     await expect(page.getByText(/^2 people are out in/)).toBeVisible();
     // One room lies off another; ways that lead in a circle are said, and nothing is planned by them.
     const rooms = page.getByLabel(/: by way of$/);
@@ -107,7 +107,7 @@ test.describe.serial('a visit', () => {
     await expect(page.getByRole('button', { name: /^Give to/ })).toBeHidden();
     // Nor are the client's hours and the way there lost with the page.
     await page.getByText('Rooms: when they are free, and the way there').click();
-    await expect(page.getByLabel(/: to min$/).first()).toHaveValue('240');
+    await expect(page.getByLabel(/: free in min$/).first()).toHaveValue('0–40, 45–240');
     await expect(page.getByLabel(/: s on foot$/)).toHaveValue('60');
   });
 
