@@ -56,8 +56,11 @@ const List = ({ rounds }: { rounds: RoundRow[] }) => (
 const Own = ({ rounds }: { rounds: RoundRow[] }) => (
   <>
     <h2 className="mb-1">{w.name('round', 'inHand')}</h2>
-    {rounds.length === 0 && <p className="soft">{w.name('round', 'noneStartOneFromIts')}</p>}
-    <List rounds={rounds} />
+    {rounds.length > 0 ? (
+      <List rounds={rounds} />
+    ) : (
+      <p className="soft">{w.name('round', 'noneStartOneFromIts')}</p>
+    )}
   </>
 );
 
