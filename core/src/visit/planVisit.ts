@@ -14,7 +14,9 @@ import { search } from './search.ts';
 /** Operations up to which all sequences are looked through. */
 const MOST_PROVED = 64;
 /** Operations up to which proving is of more use than searching on. */
-const FEW = 32;
+const FEW = 26;
+/** Iterations of the search for each node of the proof where there are more: about as long. */
+const PER_NODE = 20;
 /** Nodes of the first look through all sequences; each further one has four or eight times as many. */
 const FIRST_NODES = 2000;
 const MOST_NODES = 4_000_000;
@@ -89,7 +91,7 @@ export const planner = (problem: VisitProblem, start: Start) => {
     sinceBetter: 0,
   };
   let best: Found | undefined;
-  let untilProof = FIRST_NODES;
+  let untilProof = ops.n <= FEW ? FIRST_NODES : FIRST_NODES * PER_NODE;
 
   const keep = (steps: PlanStep[], done: number) => {
     // Once is enough: what is not refuted for the first plan is not refuted for a better one.
@@ -135,7 +137,7 @@ export const planner = (problem: VisitProblem, start: Start) => {
       if (untilProof > 0 || !provable || isProven() || known.nodes >= MOST_NODES) continue;
       const spent = proveIt(goOn);
       left -= spent;
-      untilProof = ops.n <= FEW ? Math.min(spent, FIRST_NODES) : spent;
+      untilProof = ops.n <= FEW ? Math.min(spent, FIRST_NODES) : spent * PER_NODE;
     }
   };
 
