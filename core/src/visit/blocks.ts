@@ -1,6 +1,7 @@
 import type { Line } from './lines.ts';
 import type { Ops } from './ops.ts';
 import { holdOf } from './problem.ts';
+import { wayBetween } from './walks.ts';
 
 /**
  * The coats of one hold as a line sees them: what takes longer than a coat lasts fits between no two
@@ -37,7 +38,7 @@ export const blocksOf = (ops: Ops, lines: readonly Line[]): Block[] =>
     return lines
       .filter(({ ops: own }) => own.includes(apply))
       .map(({ ops: own, walks }): Block => {
-        const away = (j: number) => (walks ? 2 * betweenRooms(ops, j, apply) : 0);
+        const away = (j: number) => (walks ? 2 * wayBetween(ops, j, apply) : 0);
         const others = own.filter(
           (j) => ops.treatment[j] !== t && ops.work[j]! + away(j) > rewetEvery,
         );
@@ -70,6 +71,3 @@ export const groupsOf = (blocks: readonly Block[]): BlockGroup[] =>
     const alone = { blocks: [first], outside: first.outside };
     return group.length > 1 ? [alone, { blocks: group, outside }] : [alone];
   });
-
-const betweenRooms = ({ walk, room, rooms }: Ops, i: number, j: number): number =>
-  walk[room[i]! * rooms + room[j]!]!;

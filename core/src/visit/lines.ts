@@ -1,4 +1,5 @@
 import type { Ops } from './ops.ts';
+import { wayBetween } from './walks.ts';
 
 /** Operations of which one must be over before the next begins. */
 export interface Line {
@@ -28,7 +29,7 @@ export interface Pair {
 
 /** Of a line, two by two, what no arc puts in order so that nothing else follows from it. */
 export const openPairs = (ops: Ops, { ops: own, walks }: Line): Pair[] => {
-  const { n, next, sorted, room, rooms, walk, work } = ops;
+  const { n, next, sorted, room, work } = ops;
   const after = Array.from({ length: n }, () => new Uint8Array(n));
   for (let k = sorted.length - 1; k >= 0; k -= 1) {
     const j = sorted[k]!;
@@ -44,7 +45,7 @@ export const openPairs = (ops: Ops, { ops: own, walks }: Line): Pair[] => {
     (after[i]![j] === 1 || after[j]![i] === 1) && (!walks || room[i] === room[j]);
   return own.flatMap((i, a) =>
     own.slice(a + 1).flatMap((j): Pair[] => {
-      const between = walks ? walk[room[i]! * rooms + room[j]!]! : 0;
+      const between = walks ? wayBetween(ops, i, j) : 0;
       return inOrder(i, j) ? [] : [{ i, j, ij: work[i]! + between, ji: work[j]! + between, walks }];
     }),
   );

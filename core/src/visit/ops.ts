@@ -26,6 +26,8 @@ export interface Ops {
   rooms: number;
   /** rooms × rooms, s. */
   walk: Int32Array;
+  /** The same by the shortest way, also by way of other rooms. */
+  ways: Int32Array;
   /** Most cleaners at once, by room; `cleaners` where nothing binds. */
   atOnce: Int32Array;
   openFirst: Int32Array;

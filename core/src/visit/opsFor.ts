@@ -2,6 +2,7 @@ import { apartArcs, chainArcs, pairArcs, type Chain } from './chains.ts';
 import { arcsBy, clip, type Arcs, type Op, type Ops } from './ops.ts';
 import { holdOf, isHold, type VisitProblem, type VisitTreatment } from './problem.ts';
 import { fewestOf, type Rewets } from './rewets.ts';
+import { shortestWays } from './walks.ts';
 
 const opsOf = (treatment: VisitTreatment, t: number, rewets: number): Op[] =>
   treatment.steps.flatMap((step, k): Op[] => {
@@ -73,7 +74,8 @@ const roomsOf = (problem: VisitProblem) => {
   const atOnce = Int32Array.from(rooms, (room) =>
     Math.min(room.atOnce ?? cleaners.length, cleaners.length),
   );
-  return { rooms: rooms.length, walk, atOnce, ...openOf(problem) };
+  const ways = shortestWays(rooms.length, walk);
+  return { rooms: rooms.length, walk, ways, atOnce, ...openOf(problem) };
 };
 
 /** The problem as operations, each treatment with so many re-wets. */

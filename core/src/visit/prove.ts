@@ -6,7 +6,7 @@ import { freeOps } from './delays.ts';
 import type { Ops } from './ops.ts';
 import { givenOut } from './givenOut.ts';
 import { seenStates, type State } from './seenStates.ts';
-import { leastWalking } from './walks.ts';
+import { leastWalking, wayBetween } from './walks.ts';
 import { linesOf } from './lines.ts';
 import { orNever, soonestOpen } from './openHours.ts';
 import { copyWindows, narrow, openWindows, windowStack, type Windows } from './windows.ts';
@@ -55,7 +55,7 @@ export const prove = (ops: Ops, done: number, effort: Effort): Proof => {
       let t = Infinity;
       for (let c = 0; c < cleaners; c += 1) {
         if (closed[c]) continue;
-        const at = freeAt(windows, c) + (last[c]! < 0 ? 0 : between(last[c]!, j));
+        const at = freeAt(windows, c) + (last[c]! < 0 ? 0 : wayBetween(ops, last[c]!, j));
         if (at < t) t = at;
       }
       if (t > soonest[j]!) soonest[j] = Math.min(t, 1 << 30);
@@ -80,6 +80,8 @@ export const prove = (ops: Ops, done: number, effort: Effort): Proof => {
   };
 
   const isFree = freeOps(ops);
+  // By a detour that is shorter, what is done on the way could not be done first.
+  const isDirect = ops.ways.every((way, k) => way === walk[k]);
   /** Whether some other operation could be done by the same cleaner first without delaying j. */
   const leavesGap = (j: number, left: number[], soon: (x: number) => number): boolean =>
     left.some(
@@ -148,7 +150,7 @@ export const prove = (ops: Ops, done: number, effort: Effort): Proof => {
       return orNever(soonestOpen(ops, j, Math.max(windows.soonest[j]!, there)));
     };
     const inside = windowsAt(depth + 1);
-    const final = settled();
+    const final = isDirect && settled();
     const candidates = left
       .filter((j) => soon(j) <= windows.latest[j]!)
       .filter((j) => cleaners > 1 || isNext(j))

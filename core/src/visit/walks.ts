@@ -21,8 +21,8 @@ const treeEdges = ({ rooms, walk }: Ops, mask: number): number[] => {
   return edges.sort((a, b) => b - a);
 };
 
-/** Shortest ways between rooms, also by way of others. */
-const closed = ({ rooms, walk }: Ops): Int32Array => {
+/** Shortest ways between rooms, also by way of others: rooms × rooms, s. */
+export const shortestWays = (rooms: number, walk: Int32Array): Int32Array => {
   const ways = walk.slice();
   for (let k = 0; k < rooms; k += 1)
     for (let i = 0; i < rooms; i += 1)
@@ -32,6 +32,10 @@ const closed = ({ rooms, walk }: Ops): Int32Array => {
       }
   return ways;
 };
+
+/** How far it is at least from one operation to another, whatever is done between them, s. */
+export const wayBetween = ({ ways, room, rooms }: Ops, i: number, j: number): number =>
+  ways[room[i]! * rooms + room[j]!]!;
 
 /** For every set of rooms and last room, the shortest way that comes through all of them, s. */
 const pathsBySet = ({ rooms, walk }: Ops): Float64Array => {
@@ -59,7 +63,7 @@ const pathsBySet = ({ rooms, walk }: Ops): Float64Array => {
  * allowed, so that it is never too much.
  */
 export const leastWalking = (ops: Ops): ((mask: number, cleaners: number) => number) => {
-  const direct: Ops = { ...ops, walk: closed(ops) };
+  const direct: Ops = { ...ops, walk: ops.ways };
   const paths = ops.rooms <= MOST_BY_ORDER ? pathsBySet(direct) : undefined;
   const trees = new Map<number, number[]>();
   return (mask, cleaners) => {

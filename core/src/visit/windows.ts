@@ -2,6 +2,7 @@ import type { Added } from './addArcs.ts';
 import { blocksOf, type Block } from './blocks.ts';
 import { openPairs, type Line } from './lines.ts';
 import { latestOpen, orNever, shutsBetween, soonestOpen } from './openHours.ts';
+import { wayBetween } from './walks.ts';
 import { FOREVER, type Ops } from './ops.ts';
 
 /** Between which starts every operation must lie if the home is to be handed over by a time. */
@@ -46,7 +47,7 @@ export const narrow = (
 ) => {
   const added = search?.added;
   const given = search?.given;
-  const { n, least, most, next, apart, apartLast, work, room, rooms, walk, sorted } = ops;
+  const { n, least, most, next, apart, apartLast, work, sorted } = ops;
   const openHours = shutsBetween(ops);
   const blocks = blocksOf(ops, lines);
   const alone = given !== undefined && ops.cleaners === 1;
@@ -126,7 +127,7 @@ export const narrow = (
   /** What fits between no two coats comes before the first or after the last. */
   const byBlock = ({ apply, last, span, walks, others }: Block) => {
     for (const j of others) {
-      const between = walks ? walk[room[j]! * rooms + room[apply]!]! : 0;
+      const between = walks ? wayBetween(ops, j, apply) : 0;
       const before = work[j]! + between;
       const after = work[last]! + between;
       const begun = walks && given && given[apply]! >= 0 && given[j]! < 0;

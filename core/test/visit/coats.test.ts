@@ -1,3 +1,4 @@
+import { seeded } from '../../src/units/random.ts';
 import { boundOf } from '../../src/visit/boundOf.ts';
 import { lookThrough } from '../../src/visit/lookThrough.ts';
 import { FOREVER } from '../../src/visit/ops.ts';
@@ -66,7 +67,7 @@ test('two holds that are mixed: the coats of one fit between those of the other'
 
 const shape = { surfaces: 3, closes: 0.3, rewets: 0.8, atOnce: 0.6, apart: 0.3 };
 const drawn = (k: number) => drawVisit(k, { ...shape, cleaners: 1 + (k % 3), rooms: 1 + (k % 2) });
-const seeds = Array.from({ length: 40 }, (_, k) => 7000 + k);
+const seeds = Array.from({ length: 24 }, (_, k) => 7000 + k);
 const effort = () => ({ nodes: 30_000, goOn: () => true });
 
 /** Every number of re-wets of each treatment that a plan may need, one by one. */
@@ -116,24 +117,62 @@ test('looked through by "or more", the best is that of all numbers one by one', 
   for (const seed of seeds) {
     const problem = drawn(seed);
     const counts = everyCount(problem);
-    const best = counts.length > 12 ? undefined : soonest(problem);
+    const best = counts.length > 8 ? undefined : soonest(problem);
     if (best === undefined) continue;
     const each = counts.map((rewets) => soonestWith(problem, rewets, best + 1));
     if (each.includes(undefined)) continue;
     expect([seed, Math.min(...each.map((done) => done ?? 0))]).toEqual([seed, best]);
     if (counts.length > 1) parted += 1;
   }
-  expect(parted).toBeGreaterThan(10);
+  expect(parted).toBeGreaterThan(5);
 });
 
-test('no bound is later than a plan that is known', () => {
+/** The same visit with ways of which some detours are shorter. */
+const crooked = (problem: VisitProblem, seed: number): VisitProblem => {
+  const next = seeded(seed);
+  const far = new Map<string, number>();
+  const between = (a: string, b: string) => {
+    const key = [a, b].sort().join();
+    if (!far.has(key)) far.set(key, Math.floor(200 * next() ** 3));
+    return far.get(key)!;
+  };
+  const rooms = problem.rooms.map((room) => ({
+    ...room,
+    walk: Object.fromEntries(
+      Object.keys(room.walk).map((other) => [other, between(room.id, other)]),
+    ),
+  }));
+  return { ...problem, rooms };
+};
+
+test.each([
+  ['', (problem: VisitProblem) => problem],
+  [', though detours are shorter', crooked],
+])('no bound is later than a plan that is known%s', (_, ways) => {
   for (const seed of seeds) {
-    const problem = drawVisit(seed, { ...shape, surfaces: 8, cleaners: 1 + (seed % 4), rooms: 3 });
+    const shares = { ...shape, surfaces: 8, cleaners: 1 + (seed % 4), rooms: 4 };
+    const problem = ways(drawVisit(seed, shares), seed);
     const plan = quickPlan(problem, 300);
     if (plan.outcome !== 'plan') throw new Error('every drawn visit can be done');
     expect(boundOf(problem, plan.done)).toBeLessThanOrEqual(plan.done);
     expect(plan.lowerBound).toBeLessThanOrEqual(plan.done);
   }
+});
+
+test('what is looked through is not later than what is searched, though detours are shorter', () => {
+  let decided = 0;
+  for (const seed of seeds.slice(0, 14)) {
+    const shares = { ...shape, surfaces: 4, rewets: 0.4, cleaners: 1 + (seed % 2), rooms: 3 };
+    const problem = crooked(drawVisit(seed, shares), seed);
+    const planning = planner(problem, { seed: 1, unproven: true });
+    planning.run({ iterations: 1500, goOn: () => true });
+    const plan = planning.plan();
+    const best = soonest(problem);
+    if (best === undefined || plan.outcome !== 'plan') continue;
+    expect(best).toBeLessThanOrEqual(plan.done);
+    decided += 1;
+  }
+  expect(decided).toBeGreaterThan(6);
 });
 
 test('a hold has as many re-wets as it may need, and no more is looked at', () => {

@@ -22,7 +22,7 @@ const drawn = (k: number) => {
  */
 test('what can be done by a time can be done by every later one', () => {
   let decided = 0;
-  for (let k = 0; k < 60; k += 1) {
+  for (let k = 0; k < 36; k += 1) {
     const ops = opsFor(drawn(k));
     const by = (done: number) => prove(ops, done, { nodes: 20_000, goOn: () => true });
     const first = by(FOREVER);
@@ -41,5 +41,5 @@ test('what can be done by a time can be done by every later one', () => {
     expect([k, ...later.filter((is) => is === 'refuted')]).toEqual([k]);
     decided += 1;
   }
-  expect(decided).toBeGreaterThan(40);
+  expect(decided).toBeGreaterThan(24);
 });

@@ -1,5 +1,5 @@
 import type { Ops } from '../../src/visit/ops.ts';
-import { leastWalking } from '../../src/visit/walks.ts';
+import { leastWalking, shortestWays } from '../../src/visit/walks.ts';
 import { seeded } from '../../src/units/random.ts';
 
 const numbers = (count: number) => Array.from({ length: count }, (_, k) => k);
@@ -11,7 +11,7 @@ const drawRooms = (seed: number, rooms: number) => {
   const walk = Int32Array.from(
     at.flatMap(([x, y]) => at.map(([u, v]) => Math.ceil(Math.abs(x - u) + Math.abs(y - v)))),
   );
-  return { rooms, walk } as Ops;
+  return { rooms, walk, ways: shortestWays(rooms, walk) } as Ops;
 };
 
 /** Every way of parting a list among so many people, and of ordering what each has. */
