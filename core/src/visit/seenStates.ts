@@ -66,6 +66,14 @@ const roomsSettled = (ops: Ops, { soonest }: State, isLeft: Uint8Array): boolean
   return true;
 };
 
+/** Whether nothing that was given out waits for what is left. */
+const waitsSettled = ({ n, least }: Ops, isLeft: Uint8Array): boolean => {
+  for (let j = 0; j < n; j += 1)
+    for (let a = least.first[j]!; a < least.first[j + 1]! && !isLeft[j]; a += 1)
+      if (isLeft[least.op[a]!]) return false;
+  return true;
+};
+
 /**
  * Whether all that was given out can stay where it is, as soon as can be, whatever becomes of the
  * rest: then the soonest starts of what is left say all that it does to it. Of one cleaner alone
@@ -75,7 +83,11 @@ const isSettled = (ops: Ops, state: State): boolean => {
   if (ops.cleaners === 1) return true;
   const isLeft = new Uint8Array(ops.n);
   for (const j of state.left) isLeft[j] = 1;
-  return pairsSettled(ops, state, isLeft) && roomsSettled(ops, state, isLeft);
+  return (
+    waitsSettled(ops, isLeft) &&
+    pairsSettled(ops, state, isLeft) &&
+    roomsSettled(ops, state, isLeft)
+  );
 };
 
 /**
