@@ -57,12 +57,16 @@ const pathsBySet = ({ rooms, walk }: Ops): Float64Array => {
   return best;
 };
 
+/** Rooms that bits stand for; in a home with more no walking is counted. */
+const BITS = 32;
+
 /**
  * Least walking of `cleaners` people who together come into every room of a set (bits by room), s:
  * the shortest way for one, a tree without its longest edges for more. Ways by other rooms are
  * allowed, so that it is never too much.
  */
 export const leastWalking = (ops: Ops): ((mask: number, cleaners: number) => number) => {
+  if (ops.rooms > BITS) return () => 0;
   const direct: Ops = { ...ops, walk: ops.ways };
   const paths = ops.rooms <= MOST_BY_ORDER ? pathsBySet(direct) : undefined;
   const trees = new Map<number, number[]>();

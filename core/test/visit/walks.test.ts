@@ -1,6 +1,8 @@
+import { boundOf } from '../../src/visit/boundOf.ts';
 import type { Ops } from '../../src/visit/ops.ts';
 import { leastWalking, shortestWays } from '../../src/visit/walks.ts';
 import { seeded } from '../../src/units/random.ts';
+import type { VisitProblem } from '../../src/index.ts';
 
 const numbers = (count: number) => Array.from({ length: count }, (_, k) => k);
 
@@ -75,4 +77,31 @@ test('in a home of many rooms the tree that joins them is not longer than any wa
     expect(least((1 << 14) - 1, 1)).toBeLessThanOrEqual(way);
   }
   expect(least((1 << 14) - 1, 1)).toBeGreaterThan(0);
+});
+
+test('a bound is never later than a plan, in homes of more rooms than there are bits too', () => {
+  for (const rooms of [31, 32, 33, 40, 70]) {
+    // Two people clean the last eight rooms, four each; all lie two minutes apart.
+    const id = (r: number) => `r${r}`;
+    const problem: VisitProblem = {
+      format: 'zymostat.visit-problem/1',
+      cleaners: [0, 1].map((c) => ({ id: `c${c}`, from: 0, to: 100_000 })),
+      rooms: numbers(rooms).map((r) => ({
+        id: id(r),
+        open: [[0, 100_000]],
+        walk: Object.fromEntries(numbers(rooms).flatMap((q) => (q === r ? [] : [[id(q), 120]]))),
+      })),
+      treatments: numbers(8).map((k) => ({
+        id: `${id(rooms - 1 - k)}/floor`,
+        room: id(rooms - 1 - k),
+        steps: [{ kind: 'clean', work: 30 }],
+      })),
+      before: [],
+      apart: [],
+      closes: [],
+    };
+    const done = 4 * 30 + 3 * 120;
+    expect(boundOf(problem, 2 * done)).toBeLessThanOrEqual(done);
+    expect(boundOf(problem, 2 * done)).toBeGreaterThanOrEqual(4 * 30);
+  }
 });
