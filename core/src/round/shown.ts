@@ -39,15 +39,17 @@ export const shownUntil = (
  * What came of a stretch that was wiped at `to`. Met only where it was wet for all of the required
  * time, `seconds`, as far as anybody knows; one that was left for more than twice as long was
  * forgotten, and counts only where it is known to have been wet until the end. Source: house rule.
+ * Where clocks disagree by `slack`, s, it may have been that much shorter, or longer.
  */
 export const outcomeOfWiped = (
   stretch: SeenStretch,
-  { seconds, coatHolds }: { seconds: number; coatHolds: number },
+  { seconds, coatHolds, slack }: { seconds: number; coatHolds: number; slack: number },
   to: number,
 ): StretchOutcome => {
-  const required = seconds * 1000;
+  const required = (seconds + slack) * 1000;
   const long = to - stretch.from;
   if (long < required) return 'not-met';
-  const asked = isForgotten(long, seconds) ? long : required;
+  const longest = long + slack * 1000;
+  const asked = isForgotten(longest, seconds) ? longest : required;
   return shownUntil(stretch, coatHolds, to) >= stretch.from + asked ? 'met' : 'not-shown';
 };

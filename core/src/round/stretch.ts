@@ -11,7 +11,7 @@ const nothingOn = { wetSince: null, coats: [], seen: [], begunBy: null, slack: 0
 
 /**
  * Within one opening what lies between two events is exact, unless one of them had to be moved;
- * between two openings it is as uncertain as either.
+ * between two openings each may be off by its own, and the other way round than the other.
  */
 export const slackWith = (
   { begunBy, slack }: SurfaceClock,
@@ -21,7 +21,7 @@ export const slackWith = (
   const apart =
     begunBy.opening === opening
       ? Math.abs(begunBy.uncertain - uncertain)
-      : Math.max(begunBy.uncertain, uncertain);
+      : begunBy.uncertain + uncertain;
   return Math.max(slack, apart);
 };
 
@@ -39,15 +39,16 @@ export const ended = (
   // Where it was found dry, the coat did not hold as long as is expected: only what was seen counts.
   const coatHolds = how === 'found-dry' ? 0 : Math.max(0, asked.coatHolds - slack);
   // Of two readings the shorter wet time counts.
-  const to = Math.max(from, at - slack * 1000);
+  const surely = from + slack * 1000;
+  const { seconds } = asked;
   const stretch: Stretch = {
     ...lay,
     to: at,
-    heldSeconds: secondsBetween(from, to),
-    shownSeconds: secondsBetween(from, shownUntil(lay, coatHolds, to)),
+    heldSeconds: secondsBetween(surely, at),
+    shownSeconds: secondsBetween(surely, shownUntil(lay, coatHolds, at)),
     uncertainSeconds: slack,
     ended: how,
-    outcome: how === 'wiped' ? outcomeOfWiped(lay, { ...asked, coatHolds }, to) : 'not-met',
+    outcome: how === 'wiped' ? outcomeOfWiped(lay, { seconds, coatHolds, slack }, at) : 'not-met',
   };
   return { ...nothingOn, stretches: [...stretches, stretch] };
 };
