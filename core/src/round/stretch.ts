@@ -40,15 +40,17 @@ export const ended = (
   const coatHolds = how === 'found-dry' ? 0 : Math.max(0, asked.coatHolds - slack);
   // Of two readings the shorter wet time counts.
   const surely = from + slack * 1000;
+  // A look that a clock set back has moved onto a coat may have been after it.
+  const known = { ...lay, seen: slack > 0 ? seen.filter((one) => !coats.includes(one)) : seen };
   const { seconds } = asked;
   const stretch: Stretch = {
     ...lay,
     to: at,
     heldSeconds: secondsBetween(surely, at),
-    shownSeconds: secondsBetween(surely, shownUntil(lay, coatHolds, at)),
+    shownSeconds: secondsBetween(surely, shownUntil(known, coatHolds, at)),
     uncertainSeconds: slack,
     ended: how,
-    outcome: how === 'wiped' ? outcomeOfWiped(lay, { seconds, coatHolds, slack }, at) : 'not-met',
+    outcome: how === 'wiped' ? outcomeOfWiped(known, { seconds, coatHolds, slack }, at) : 'not-met',
   };
   return { ...nothingOn, stretches: [...stretches, stretch] };
 };

@@ -8,13 +8,6 @@ const withBatch = (on: string[], batchId: string | null): string[] =>
   batchId === null || on.includes(batchId) ? on : [...on, batchId];
 
 /**
- * What was seen of a coat, and not at the moment it went on: where a clock was set back, a look
- * after a coat is held to be as late as it, and would be taken for one at the end of the coat before.
- */
-const seenAfter = ({ coats, seen }: SurfaceClock, at: number): number[] =>
-  coats.length > 0 && at <= coats.at(-1)! ? seen : [...seen, at];
-
-/**
  * The state of one surface after one more event. A reducer: the phone, the server and the records
  * fold the same events with it. Found dry starts again from nothing; wiping early ends the stretch
  * as not met.
@@ -55,7 +48,7 @@ export const wetClock = (clock: SurfaceClock, event: WetEvent, asked: Asked): Su
       return {
         ...clock,
         ...at,
-        seen: seenAfter(clock, event.at),
+        seen: [...clock.seen, event.at],
         slack: slackWith(clock, event.clock),
       };
     case 'found-dry':
