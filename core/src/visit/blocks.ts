@@ -22,8 +22,8 @@ export interface Block {
   others: number[];
 }
 
-/** What the same treatment's operations are: first and last coat, as they stand in the list. */
-const coatsOf = ({ list }: Ops, t: number): number[] =>
+/** The coats of a treatment, in their order: its apply and its re-wets. */
+export const coatsOf = ({ list }: Ops, t: number): number[] =>
   list.flatMap(({ treatment, kind }, j) =>
     treatment === t && (kind === 'apply' || kind === 'rewet') ? [j] : [],
   );

@@ -1,3 +1,4 @@
+import { coatsOf } from './blocks.ts';
 import { FOREVER, type Ops } from './ops.ts';
 import { opsFor } from './opsFor.ts';
 import { asSteps } from './planSteps.ts';
@@ -14,10 +15,8 @@ export interface Come {
 /** Whether the last coat of a hold does not last as long as it must, so that another is needed. */
 const driesEarly = (ops: Ops, t: number, start: Int32Array): boolean => {
   const { wet, rewetEvery = 0 } = holdOf(ops.problem.treatments[t]!)!;
-  const coats = ops.list.flatMap(({ treatment, kind, work }, j) =>
-    treatment === t && (kind === 'apply' || kind === 'rewet') ? [start[j]! + work] : [],
-  );
-  return coats.at(-1)! + rewetEvery < coats[0]! + wet;
+  const over = coatsOf(ops, t).map((j) => start[j]! + ops.work[j]!);
+  return over.at(-1)! + rewetEvery < over[0]! + wet;
 };
 
 /**
